@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+source "https://rubygems.org"
+
+# Web
+gem "puma", "~> 8.0"
+gem "rack", "~> 3.2"
+gem "rack-attack", "~> 6.8"
+gem "rack-session", "~> 2.1"
+gem "rackup", "~> 2.3"
+gem "sinatra", "~> 4.2"
+
+# Contract
+gem "openapi_first", "~> 1.4"
+
+# Database and accounts
+gem "bcrypt", "~> 3.1"
+gem "pg", "~> 1.6"
+gem "rodauth", "~> 2.49"
+gem "sequel", "~> 5.110"
+
+# Loading and logging
+gem "semantic_logger", "~> 4.17"
+gem "zeitwerk", "~> 2.6.18"
+
+group :development, :test do
+  gem "capybara", "~> 3.40"
+  gem "cuprite", "~> 0.17"
+  gem "minitest", "~> 5.27"
+  gem "prop_check", "~> 1.0"
+  gem "rack-test", "~> 2.2"
+  gem "rake", "~> 13.0"
+  gem "rubocop", "~> 1.80", require: false
+  gem "rubocop-minitest", "~> 0.38", require: false
+  gem "rubocop-sequel", "~> 0.4", require: false
+end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+# The core of Deck Bough: every rule and computation for dressing a room, as pure functions over values.
+#
+#   DeckBough::Catalogue.answer("ornaments.by_cover", { "area_m2" => 4.9, "cover" => "balanced" }).outputs
+#   # => { total: 98 }
+#
+# Lengths are metres, masses kilograms, money integer cents, angles degrees at the boundary. The core reads its own
+# house rules and messages when it loads; after that it touches no file, database, clock or unseeded chance.
+module DeckBough
+  ROOT = File.expand_path("deck_bough", __dir__)
+end
+
+require_relative "deck_bough/errors"
+require_relative "deck_bough/messages"
+require_relative "deck_bough/house_rules"
+%w[values shapes].each do |folder|
+  Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
+end
+require_relative "deck_bough/rules/rule"
+Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }
+require_relative "deck_bough/catalogue"
+require_relative "deck_bough/reckoner"
+Dir[File.join(DeckBough::ROOT, "plans", "*.rb")].each { |file| require file }

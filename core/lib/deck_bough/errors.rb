@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # Anything a person can mend. Our own bugs are ordinary Ruby exceptions and never descend from this.
+  class Error < StandardError
+    attr_reader :code, :values
+
+    # @param code [Symbol] key into messages.yml under "errors"
+    # @param values [Hash] what the sentence needs
+    def initialize(code, values = {})
+      @code = code
+      @values = values.freeze
+      super(Messages.error(code, values))
+    end
+  end
+
+  # A length that could not be read, or is not one.
+  class LengthError < Error; end
+
+  # A rule id the catalogue does not have.
+  class UnknownRule < Error; end
+
+  # A house rule that does not exist, or a value it cannot take.
+  class HouseRuleError < Error; end
+
+  # One fault in what was given: where it is, what is wrong, what would be right.
+  Fault = Struct.new(:path, :code, :message, keyword_init: true) do
+    def initialize(**)
+      super
+      freeze
+    end
+
+    # "styles[0].breakable" for the command line, "/styles/0/breakable" for the API.
+    def input
+      path.each_with_index.map { |part, i| part.is_a?(Integer) ? "[#{part}]" : "#{'.' if i.positive?}#{part}" }.join
+    end
+
+    def pointer
+      "/#{path.join('/')}"
+    end
+  end
+
+  # Everything wrong with a set of inputs, told at once.
+  class InputError < StandardError
+    attr_reader :faults
+
+    # @param faults [Array<Fault>] at least one
+    def initialize(faults)
+      @faults = faults.freeze
+      super(faults.map(&:message).join(" "))
+    end
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # How many of each chosen style: by the foot the same of each; otherwise each size class gets its share of the total,
+  # and the styles of a class share that evenly.
+  #
+  #   OrnamentShares.new(total: 40, mix: answer, styles: [glass, velvet], house: house).counts # => { "glass" => 22, "velvet" => 18 }
+  #
+  # A class without a style gives its share to the classes that have one. The counts always sum to the total.
+  class OrnamentShares
+    def initialize(total:, mix:, styles:, house:, even: false)
+      @total = total
+      @mix = mix
+      @styles = styles
+      @house = house
+      @even = even
+    end
+
+    # @return [Hash{String => Integer}] by style id, in the order of the styles
+    def counts
+      return {} if @styles.empty?
+
+      @styles.map(&:id).zip(LargestRemainder.share(@total, weights)).to_h
+    end
+
+    # Size classes the mix wants and no chosen style has.
+    def missing
+      return [] if @even || @styles.empty?
+
+      Rules::Ornaments::Mix::SIZES.select { |size| @mix[size].positive? && by_size[size].nil? }
+    end
+
+    def size_of(style)
+      Rules::Ornaments::Mix.size_of(style.diameter_mm || 0, @house)
+    end
+
+    private
+
+    def by_size
+      @by_size ||= @styles.group_by { |style| size_of(style) }
+    end
+
+    def weights
+      wanted = @styles.map { |style| @mix[size_of(style)].fdiv(by_size.fetch(size_of(style)).size) }
+      @even || wanted.sum.zero? ? @styles.map { 1 } : wanted
+    end
+  end
+end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # One kind of ornament, ribbon, light or pick, with what the studio has of it.
+  #
+  # on_hand and need are pieces, except ribbon: metres. A pack is pack_size pieces (or metres on a roll) for price_cents.
+  Style = Struct.new(:id, :kind, :name, :colour, :diameter_mm, :material, :breakable, :pack_size, :price_cents, :on_hand,
+                     :bulbs, :lit_length_m, keyword_init: true) do
+    def initialize(on_hand: 0, pack_size: 1, breakable: false, **)
+      super
+      freeze
+    end
+
+    # What may be said of a style; stock is counted in pieces, ribbon in metres.
+    const_set(:KINDS, %w[ornament ribbon light pick].freeze)
+    const_set(:INPUTS, [
+      Input.text(:name, "Name", 1..120), Input.choice(:kind, "Kind", self::KINDS),
+      Input.text(:colour, "Colour", 7..7, default: nil), Input.number(:diameter_mm, "Size", "mm", 5..600, default: nil),
+      Input.text(:material, "Material", 1..40, default: nil), Input.flag(:breakable, "Breakable", default: false),
+      Input.number(:pack_size, "Pack", "", 0.1..5_000, default: 1, why: "A pack holds something."),
+      Input.whole(:price_cents, "Price of a pack", "cents", 0..10_000_000, default: nil),
+      Input.whole(:bulbs, "Bulbs on a string", "bulbs", 1..5_000, default: nil),
+      Input.number(:lit_length_m, "Lit length", "m", 0.1..500, default: nil),
+      Input.number(:on_hand, "On hand", "", 0..100_000, default: 0)
+    ].freeze)
+
+    def metres?
+      kind == "ribbon"
+    end
+
+    # What so much of it is worth, in cents.
+    def worth(quantity)
+      price_cents ? (price_cents * quantity / pack_size.to_f).round : 0
+    end
+  end
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # What a figure opens: how it came about, what another school would say, which house rules would change it.
+  #
+  #   WorkingSheet.of("Ornaments", [answer], house)[:steps].first[:says] # => "Balanced cover: per m² × …"
+  #
+  # JSON-ready hashes; it prints no numbers itself, rules have done that.
+  module WorkingSheet
+    module_function
+
+    # @param answers [Array<Answer>] the rules behind the figure, in order
+    # @param more [Array<WorkingStep>] what happens after the last rule
+    # @param others [Array<Hash>] { says:, value:, unit: } of other schools
+    def of(title, answers, house, more: [], others: [])
+      rules = answers.map { |answer| Catalogue.rule(answer.rule).declaration }.uniq
+      { title: title, rules: rules.map { |rule| { id: rule.id, title: rule.title, handbook: rule.handbook } },
+        steps: (answers.flat_map(&:working) + more).map(&:to_h), findings: answers.flat_map(&:findings).uniq.map(&:to_h),
+        other_schools: others, house_rules: rules.flat_map(&:constants).uniq.map { |key| constant(key, house) } }
+    end
+
+    def constant(key, house)
+      declared = HouseRules::CONSTANTS.fetch(key)
+      { key: key, title: declared.title, value: house[key], unit: declared.unit }
+    end
+    private_class_method :constant
+  end
+end

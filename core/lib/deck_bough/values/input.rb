@@ -1,0 +1,182 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # The declaration of one input: what it is called, its unit, what it may be, what it is when not given.
+  #
+  #   spread = Input.number(:spread_m, "Spread", "m", 0.1..8.0, why: "A tree needs a width to stand.")
+  #   Inputs.check([spread], { "spread_m" => 0 })
+  #   # InputError: "Spread is 0 m. A tree needs a width to stand. Enter 0.1 m or more."
+  class Input
+    attr_reader :name, :title, :kind, :unit, :range, :choices, :items, :default, :default_says, :why
+
+    NONE = Object.new.freeze
+
+    class << self
+      def number(name, title, unit, range, **rest)
+        new(name, title, kind: :number, unit: unit, range: range, **rest)
+      end
+
+      def whole(name, title, unit, range, **rest)
+        new(name, title, kind: :whole, unit: unit, range: range, **rest)
+      end
+
+      def choice(name, title, choices, **rest)
+        new(name, title, kind: :choice, unit: "choice", choices: choices, **rest)
+      end
+
+      def flag(name, title, **rest)
+        new(name, title, kind: :flag, unit: "yes/no", **rest)
+      end
+
+      def text(name, title, range, **rest)
+        new(name, title, kind: :text, unit: "text", range: range, **rest)
+      end
+
+      # items: one Input for a list of plain values, several for a list of objects; range: how many there may be
+      def list(name, title, items, range, **rest)
+        new(name, title, kind: :list, unit: items.is_a?(Array) ? "list" : "list of #{items.unit}", items: items, range: range,
+                         **rest)
+      end
+    end
+
+    def initialize(name, title, kind:, unit:, range: nil, choices: nil, items: nil, default: NONE, default_says: nil, why: nil)
+      @name = name
+      @title = title
+      @kind = kind
+      @unit = unit
+      @range = range
+      @choices = choices
+      @items = items
+      @default = default
+      @default_says = default_says
+      @why = why
+      freeze
+    end
+
+    def required?
+      default.equal?(NONE)
+    end
+
+    # For bin/reckon --list and the documentation.
+    def to_h
+      { name: name, title: title, unit: unit, required: required?, default: required? ? nil : (default_says || default),
+        choices: choices, range: range && [range.begin, range.end],
+        items: items && Array(items).map(&:to_h) }.compact
+    end
+  end
+
+  # Checks a hash of given values against declarations; never guesses, tells every fault at once.
+  module Inputs
+    module_function
+
+    # @param declared [Array<Input>]
+    # @param given [Hash] with string or symbol keys
+    # @return [Hash{Symbol => Object}] complete and frozen
+    # @raise [InputError]
+    def check(declared, given, path = [])
+      faults = []
+      values = collect(declared, given, path, faults)
+      raise InputError, faults unless faults.empty?
+
+      values
+    end
+
+    def collect(declared, given, path, faults)
+      unless given.is_a?(Hash)
+        faults << fault(:not_an_object, path)
+        return {}
+      end
+
+      said = given.transform_keys(&:to_s)
+      names = declared.map { |input| input.name.to_s }
+      (said.keys - names).each { |name| faults << fault(:unknown, [*path, name], known: names.join(", ")) }
+      declared.to_h { |input| [input.name, value(input, said, [*path, input.name.to_s], faults)] }.freeze
+    end
+
+    def value(input, said, path, faults)
+      given = said[input.name.to_s]
+      return InputReading.new(input, given, path, faults).value unless given.nil?
+
+      faults << fault(:missing, path, title: input.title, unit: input.unit) if input.required?
+      input.required? ? nil : input.default
+    end
+
+    def fault(code, path, **values)
+      Fault.new(path: path, code: code.to_s, message: Messages.error("input_#{code}", { name: path.last, **values }))
+    end
+  end
+
+  # Reads one given value by its declaration, adding a fault for whatever is wrong with it.
+  class InputReading
+    def initialize(input, given, path, faults)
+      @input = input
+      @given = given
+      @path = path
+      @faults = faults
+    end
+
+    def value
+      case @input.kind
+      when :number, :whole then number
+      when :choice then @input.choices.include?(@given) ? @given : wrong(:not_a_choice, choices: @input.choices.join(", "))
+      when :flag then [true, false].include?(@given) ? @given : wrong(:wrong_type, wanted: "true or false")
+      when :text then text
+      when :list then list
+      end
+    end
+
+    private
+
+    def number
+      return wrong(:wrong_type, wanted: @input.kind == :whole ? "a whole number" : "a number") unless @given.is_a?(Numeric)
+      return wrong(:not_finite) unless @given.to_f.finite?
+      return wrong(:wrong_type, wanted: "a whole number") if @input.kind == :whole && @given.to_i != @given
+
+      in_range(@input.kind == :whole ? @given.to_i : @given)
+    end
+
+    def in_range(number)
+      low = @input.range.begin
+      high = @input.range.end
+      return number if number.between?(low, high)
+
+      bounds = { shown: shown(number), low: shown(low), high: shown(high), why: @input.why ? " #{@input.why}" : "" }
+      return wrong(:negative, **bounds) if number.negative? && low >= 0
+
+      wrong(number < low ? :too_small : :too_large, **bounds)
+    end
+
+    def shown(number)
+      unit = { "m2" => "m²", "degrees" => "°" }.fetch(@input.unit, @input.unit)
+      "#{Figure.print(number)} #{unit}".strip
+    end
+
+    def text
+      return wrong(:wrong_type, wanted: "text") unless @given.is_a?(String)
+
+      # A line of notes may be empty; a name that is only spaces is none.
+      size = @given.strip.size
+      size.between?(@input.range.begin, @input.range.end) ? @given : wrong(:text_size, high: @input.range.end)
+    end
+
+    def list
+      return wrong(:wrong_type, wanted: "a list") unless @given.is_a?(Array)
+
+      count = @given.size
+      return wrong(:list_size, low: @input.range.begin, high: @input.range.end) unless @input.range.include?(count)
+
+      @given.each_with_index.map { |item, i| list_item(item, [*@path, i]) }.freeze
+    end
+
+    def list_item(item, path)
+      return Inputs.collect(@input.items, item, path, @faults) if @input.items.is_a?(Array)
+
+      InputReading.new(@input.items, item, path, @faults).value
+    end
+
+    def wrong(code, **values)
+      @faults << Inputs.fault(code, @path, title: @input.title, given: @given.inspect, **values)
+      nil
+    end
+  end
+end

@@ -1,0 +1,140 @@
+# frozen_string_literal: true
+
+require_relative "core_test"
+
+# The contract every rule of the catalogue keeps.
+class CatalogueTest < CoreTest
+  EXAMPLES = File.readlines(File.join(__dir__, "worked_examples.ndjson")).map { |line| JSON.parse(line) }.freeze
+
+  def test_every_rule_has_a_worked_example_or_its_own_test
+    without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
+
+    assert_equal %w[tree.best_size], without
+  end
+
+  EXAMPLES.each_with_index do |row, i|
+    define_method("test_worked_example_#{i}_#{row['rule'].tr('.', '_')}") do
+      outputs = Catalogue.answer(row["rule"], row["inputs"]).outputs
+
+      row["outputs"].each { |name, expected| assert_close expected, outputs.fetch(name.to_sym), "#{row['rule']} #{name}" }
+    end
+  end
+
+  SAMPLES = EXAMPLES.to_h { |row| [row["rule"], row["inputs"]] }
+                    .merge("tree.best_size" => { "ceiling_m" => 2.7, "spread_ratio" => 0.58, "free_width_m" => 1.5 }).freeze
+
+  def each_rule
+    Catalogue::RULES.each { |id, rule| yield id, rule, SAMPLES.fetch(id) }
+  end
+
+  def test_every_rule_is_documented
+    each_rule do |id, rule, _|
+      assert_match(/\A[a-z]+\.[a-z_]+\z/, id)
+      assert_match(/\A\d\d /, rule.declaration.handbook)
+      rule.declaration.inputs.each { |input| refute_empty input.title, "#{id} #{input.name}" }
+    end
+  end
+
+  def test_every_rule_lives_in_the_file_of_its_name
+    each_rule { |id, _, _| assert_path_exists File.join(ROOT, "rules", "#{id.tr('.', '/')}.rb") }
+  end
+
+  def test_every_rule_is_deterministic_and_leaves_its_inputs_alone
+    each_rule do |id, rule, inputs|
+      before = Marshal.dump(inputs)
+
+      assert_equal rule.answer(inputs).to_h, rule.answer(inputs).to_h, id
+      assert_equal before, Marshal.dump(inputs), id
+    end
+  end
+
+  def test_every_answer_is_ready_for_json_and_gives_just_the_declared_outputs
+    each_rule do |id, rule, inputs|
+      answer = rule.answer(inputs)
+
+      assert_equal rule.declaration.outputs.keys.sort, answer.outputs.keys.sort, id
+      assert_equal answer.outputs, JSON.parse(JSON.generate(answer.to_h), symbolize_names: true)[:outputs], id
+    end
+  end
+
+  def test_every_working_ends_in_every_output_with_its_value
+    each_rule do |id, rule, inputs|
+      answer = rule.answer(inputs)
+      answer.outputs.each do |name, value|
+        step = answer.working.reverse.find { |told| told.gives == name }
+
+        refute_nil step, "#{id} does not tell how #{name} came about"
+        assert_equal [value], [step.value], "#{id} #{name}"
+        refute_empty step.sum.to_s, "#{id} #{name}"
+      end
+    end
+  end
+
+  def test_every_rule_names_each_missing_input
+    each_rule do |id, rule, _|
+      wanted = rule.declaration.inputs.select(&:required?).map { |input| input.name.to_s }
+      faults = assert_raises(InputError) { rule.answer({}) }.faults
+
+      assert_equal wanted, faults.map(&:input), id
+      assert_equal %w[missing], faults.map(&:code).uniq, id
+    end
+  end
+
+  def test_every_number_is_refused_when_it_is_no_number_not_finite_or_absurd
+    each_rule do |id, rule, inputs|
+      rule.declaration.inputs.select { |input| %i[number whole].include?(input.kind) }.each do |input|
+        { "12" => "wrong_type", Float::NAN => "not_finite", Float::INFINITY => "not_finite", 1e12.to_i => "too_large",
+          -1 => "negative" }.each do |bad, code|
+          faults = assert_raises(InputError, "#{id} #{input.name} #{bad}") { rule.answer(inputs.merge(input.name.to_s => bad)) }.faults
+
+          assert_equal [input.name.to_s, code], [faults.first.input, faults.first.code], "#{id} #{bad}"
+        end
+      end
+    end
+  end
+
+  def test_an_input_nobody_declared_is_named
+    each_rule do |id, rule, inputs|
+      fault = assert_raises(InputError) { rule.answer(inputs.merge("colour" => 1)) }.faults.first
+
+      assert_equal %w[colour unknown], [fault.input, fault.code], id
+    end
+  end
+
+  def test_every_constant_a_rule_names_changes_some_answer_or_finding
+    answers = ->(house) { Catalogue::RULES.map { |id, _| variants(id).map { |given| Catalogue.answer(id, given, house: house).to_h } } }
+    plain = answers.call(HouseRules.default)
+    Catalogue::RULES.values.flat_map { |rule| rule.declaration.constants }.uniq.each do |key|
+      constant = HouseRules::CONSTANTS.fetch(key)
+      moved = [constant.low, constant.high].any? { |value| answers.call(HouseRules.with(key => value)) != plain }
+
+      assert moved, "#{key} changes nothing"
+    end
+  end
+
+  # Every choice of a rule, and the sizes at which it changes its mind.
+  def variants(id)
+    sample = SAMPLES.fetch(id)
+    inputs = Catalogue.rule(id).declaration.inputs
+    chosen = inputs.select { |input| input.kind == :choice }.flat_map { |input| input.choices.map { |choice| sample.merge(input.name.to_s => choice) } }
+    heights = inputs.any? { |input| input.name == :height_m } ? [0.9, 1.6, 2.5].map { |height| sample.merge("height_m" => height) } : []
+    fits = id == "tree.fit" ? [{ "free_width_m" => 1.7, "free_depth_m" => 1.7, "walkway_m" => 0.9, "wall_m" => 4 }, { "ceiling_m" => 1.95 }] : []
+    arcs = id == "tree.visible_area" ? [sample.merge("height_m" => 4.0)] : []
+    [sample, *chosen, *heights, *fits.map { |more| sample.merge(more) }, *arcs]
+  end
+
+  def test_a_rule_nobody_wrote_is_named
+    error = assert_raises(UnknownRule) { Catalogue.answer("tree.smell", {}) }
+
+    assert_includes error.message, "tree.smell"
+  end
+
+  def test_an_incomplete_rule_is_refused_at_load
+    silent = Class.new(Rules::Rule)
+    misspelt = Class.new(Rules::Picks::Tree)
+    misspelt.declare(id: "x.y", title: "X", handbook: "40", inputs: [], outputs: {}, constants: ["picks.none_such"])
+
+    assert_raises(ArgumentError) { Catalogue.checked([silent]) }
+    assert_includes assert_raises(ArgumentError) { Catalogue.checked([misspelt]) }.message, "picks.none_such"
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+require_relative "core_test"
+require "open3"
+
+class ReckonerTest < CoreTest
+  RECKON = File.expand_path("../../bin/reckon", __dir__)
+  GOOD = '{"rule":"ornaments.by_cover","inputs":{"area_m2":2.94,"cover":"full"}}'
+
+  def reckon(*lines, arguments: [])
+    out, status = Open3.capture2(RECKON, *arguments, stdin_data: lines.join("\n"))
+    [out.lines.map { |line| JSON.parse(line) }, status.exitstatus]
+  end
+
+  def test_answers_a_line
+    rows, status = reckon(GOOD)
+
+    assert_equal({ "total" => 88 }, rows.first["outputs"])
+    assert_equal 0, status
+  end
+
+  def test_a_bad_line_is_named_and_the_next_is_still_answered
+    rows, status = reckon("not json", '{"rule":"tree.smell","inputs":{}}', '{"rule":"tree.visible_area","inputs":{"height_m":400}}', "[]", GOOD)
+
+    assert_equal(%w[not_json rule_unknown too_large not_json], rows.first(4).map { |row| row["error"]["code"] })
+    assert_equal "height_m", rows[2]["error"]["input"]
+    assert_equal 88, rows.last["outputs"]["total"]
+    assert_equal 1, status
+  end
+
+  def test_names_the_entry_of_a_list
+    row, good = Reckoner.line('{"rule":"ornaments.by_foot","inputs":{"height_m":2.1,"styles":[{},{"breakable":"yes"}]}}')
+
+    refute good
+    assert_equal "styles[1].breakable", row[:error][:input]
+  end
+
+  def test_names_what_is_not_finite
+    row, = Reckoner.line('{"rule":"ornaments.by_cover","inputs":{"area_m2":NaN,"cover":"full"}}')
+
+    assert_equal %w[not_finite area_m2], row[:error].values_at(:code, :input)
+  end
+
+  def test_lists_every_rule_with_inputs_outputs_and_section
+    rows, status = reckon(arguments: ["--list"])
+
+    assert_equal(Catalogue::RULES.keys, rows.map { |row| row["rule"] })
+    fit = rows.find { |row| row["rule"] == "tree.fit" }
+
+    assert_equal({ "name" => "riser_m", "title" => "Riser", "unit" => "m", "required" => false, "default" => 0, "range" => [0, 3] }, fit["inputs"][3])
+    assert_equal "10 Fit", fit["handbook"]
+    assert_equal 0, status
+  end
+end
