@@ -11,6 +11,7 @@ gem "rackup", "~> 2.3"
 gem "sinatra", "~> 4.2"
 
 # Contract
+gem "json", "~> 2.15" # says at which line a text stops being JSON
 gem "openapi_first", "~> 1.4"
 
 # Database and accounts

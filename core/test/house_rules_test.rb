@@ -5,7 +5,7 @@ require_relative "core_test"
 class HouseRulesTest < CoreTest
   def test_every_constant_is_told_in_full_and_lies_in_its_range
     HouseRules::CONSTANTS.each_value do |constant|
-      assert constant.value.between?(constant.low, constant.high), constant.key
+      assert_includes constant.low..constant.high, constant.value, constant.key
       [constant.title, constant.why, constant.unit].each { |text| refute_empty text.to_s, constant.key }
     end
   end

@@ -19,13 +19,14 @@ module DeckBough
     end
 
     CHAPTERS = YAML.safe_load_file(File.join(ROOT, "house_rules.yml")).freeze
-    CONSTANTS = CHAPTERS.flat_map do |chapter, entries|
-      entries.map do |key, entry|
-        low, high = entry.fetch("range")
-        Constant.new(key: "#{chapter}.#{key}", chapter: chapter, title: entry.fetch("title"), value: entry.fetch("value"),
-                     unit: entry.fetch("unit"), low: low, high: high, why: entry.fetch("why"))
-      end
-    end.to_h { |constant| [constant.key, constant] }.freeze
+    def self.constant(chapter, key, entry)
+      low, high = entry.fetch("range")
+      Constant.new(key: "#{chapter}.#{key}", chapter: chapter, title: entry.fetch("title"), value: entry.fetch("value"),
+                   unit: entry.fetch("unit"), low: low, high: high, why: entry.fetch("why"))
+    end
+
+    CONSTANTS = CHAPTERS.flat_map { |chapter, entries| entries.map { |key, entry| constant(chapter, key, entry) } }
+                        .to_h { |constant| [constant.key, constant] }.freeze
 
     attr_reader :changes
 

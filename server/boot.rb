@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+require "bundler/setup"
+require "bcrypt"
+require "json"
+require "openapi_first"
+require "rack"
+require "rack/attack"
+require "rack/session"
+require "rodauth"
+require "roda"
+require "semantic_logger"
+require "sequel"
+require "sinatra/base"
+require "zeitwerk"
+require_relative "../core/lib/deck_bough"
+
+module DeckBough
+  # Everything that serves the core: routes, stores, accounts, exchange.
+  module Server
+    ROOT = File.expand_path("..", __dir__)
+
+    # What a process is told from outside; nothing else reads the environment.
+    Configuration = Struct.new(:database_url, :session_secret, :web_folder, :log_to, :password_cost, :sign_ins_per_minute, keyword_init: true) do
+      def self.from(environment)
+        new(database_url: environment.fetch("DATABASE_URL"), session_secret: environment.fetch("SESSION_SECRET"),
+            web_folder: environment.fetch("WEB_FOLDER") { File.join(ROOT, "web", "dist") },
+            log_to: environment.fetch("LOG_TO", "stdout"), password_cost: environment.fetch("PASSWORD_COST", "12").to_i,
+            sign_ins_per_minute: environment.fetch("SIGN_INS_PER_MINUTE", "30").to_i)
+      end
+    end
+  end
+end
+
+loader = Zeitwerk::Loader.new
+loader.tag = "deck_bough_server"
+loader.push_dir(__dir__, namespace: DeckBough::Server)
+loader.ignore(__FILE__, File.join(__dir__, "migrations"), File.join(__dir__, "test"))
+loader.inflector.inflect("ledger_csv" => "LedgerCsv")
+loader.setup

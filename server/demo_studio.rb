@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # Puts the demo studio (demo/) into an empty database, through the same stores that people's own data go through.
+    class DemoStudio
+      FOLDER = File.join(ROOT, "demo")
+      PASSWORD = "marrow-quay-2026"
+
+      def initialize(database, password_cost:)
+        @database = database
+        @cost = password_cost
+      end
+
+      # @return [String] the studio's id
+      def seed
+        @database.transaction do
+          @studio_id = people
+          @styles = styles
+          @looks = looks
+          read("homes").each { |home| home(home) }
+        end
+        @studio_id
+      end
+
+      private
+
+      def read(name)
+        YAML.safe_load_file(File.join(FOLDER, "#{name}.yml"))
+      end
+
+      def people
+        said = read("studio")
+        studios = Store::Studios.new(@database)
+        owner, *others = said.fetch("people")
+        account = studios.found(studio: said.fetch("name"), units: said.fetch("units"), password: PASSWORD, cost: @cost, **named(owner))
+        studio_id = Store::Accounts.new(@database).find(account)[:studio_id]
+        others.each { |person| studios.add_account(studio_id, password: PASSWORD, cost: @cost, role: "assistant", **named(person)) }
+        studio_id
+      end
+
+      def named(person)
+        { name: person.fetch("name"), email: person.fetch("email") }
+      end
+
+      def styles
+        store = Store::Styles.new(@database, @studio_id)
+        read("styles").to_h { |key, style| [key, store.create(style)[:id]] }
+      end
+
+      def looks
+        read("looks").to_h do |key, look|
+          id = @database[:looks].returning(:id).insert(studio_id: @studio_id, name: look.fetch("name")).first[:id]
+          look.fetch("colours").each_with_index do |colour, i|
+            @database[:look_colours].insert(studio_id: @studio_id, look_id: id, position: i, **colour.transform_keys(&:to_sym))
+          end
+          look.fetch("styles").each { |style| @database[:look_styles].insert(studio_id: @studio_id, look_id: id, style_id: @styles.fetch(style)) }
+          [key, id]
+        end
+      end
+
+      def home(said)
+        home = Store::Homes.new(@database, @studio_id).create(said.except("rooms", "look").merge("look_id" => @looks.fetch(said["look"])))
+        said.fetch("rooms").each { |room| room(home, room) }
+      end
+
+      def room(home, said)
+        room = Store::Rooms.new(@database, @studio_id).create(home[:id], said.except("pieces"))
+        places = room[:places].to_h { |place| [place[:name], place[:id]] }
+        said.fetch("pieces", []).each do |piece|
+          Store::Pieces.new(@database, @studio_id).create(room[:id], { "name" => piece["name"], "place_id" => places.fetch(piece["place"]),
+                                                                       "settings" => Exchange::StyleNames.replace(piece["settings"], @styles) })
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # The documents under docs/ that are made from the code: what the rules are, and the schema of a home plan.
+    #
+    #   Documents.all # => { "docs/rules.md" => "# The rules…", "docs/home-plan.schema.json" => "{…" }
+    module Documents
+      module_function
+
+      def all
+        { "docs/rules.md" => rules, "docs/home-plan.schema.json" => "#{JSON.pretty_generate(Exchange::HomePlanSchema.build)}\n" }
+      end
+
+      def rules
+        ["# The rules", "", "Made by `bin/document` from the catalogue; the same is printed by `bin/reckon --list`.", "",
+         *Catalogue.list.flat_map { |rule| rule_lines(rule) }].join("\n")
+      end
+
+      def rule_lines(rule)
+        ["## #{rule[:rule]}", "", "#{rule[:title]}. Handbook #{rule[:handbook]}.", "", "| input | what | unit | default |", "| --- | --- | --- | --- |",
+         *rule[:inputs].map { |input| "| #{input[:name]} | #{input[:title]} | #{unit(input)} | #{default(input)} |" }, "",
+         "Gives #{rule[:outputs].map { |output| "`#{output[:name]}` (#{output[:unit]})" }.join(', ')}.", "",
+         *house_rules(rule)]
+      end
+
+      def unit(input)
+        input[:choices] ? input[:choices].join(", ") : input[:unit]
+      end
+
+      def default(input)
+        return "required" if input[:required]
+
+        input[:default].nil? ? "not given" : input[:default].to_s
+      end
+
+      def house_rules(rule)
+        return [] if rule[:house_rules].empty?
+
+        ["House rules: #{rule[:house_rules].map { |key| "`#{key}`" }.join(', ')}.", ""]
+      end
+      private_class_method :rules, :rule_lines, :unit, :default, :house_rules
+    end
+  end
+end

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Exchange
+      # The plan of a home as a document of its own (docs/home-plan.md): written out, and read back into any studio.
+      #
+      # Styles, places and looks are named by keys of the document, never by ids of a database. Reading checks everything
+      # first and tells every fault with its line; then it makes the home as a whole or not at all.
+      class HomePlan
+        FORMAT = "deck-bough/home-plan"
+        VERSION = 1
+        STYLE = (Style::INPUTS.map(&:name) - [:on_hand]).freeze
+
+        def initialize(database, studio)
+          @database = database
+          @studio = studio
+          @homes = Store::Homes.new(database, studio[:id])
+          @rooms = Store::Rooms.new(database, studio[:id])
+          @pieces = Store::Pieces.new(database, studio[:id])
+          @styles = Store::Styles.new(database, studio[:id])
+        end
+
+        # @return [Hash] the document, JSON-ready
+        def write(home_id)
+          home = @homes.find(home_id)
+          rooms = @rooms.of_home(home_id)
+          pieces = @pieces.of_rooms(rooms.map { |room| room[:id] })
+          keys = style_keys(pieces)
+          { format: FORMAT, version: VERSION, home: home.slice(*Store::Homes::FACTS, *Store::Homes::DATES), styles: styles(keys),
+            rooms: rooms.map { |room| room_out(room, pieces.select { |piece| piece[:room_id] == room[:id] }, keys) } }
+        end
+
+        # @param text [String] a document
+        # @return [Hash] the home made from it
+        # @raise [Problem] naming every fault with its line
+        def read(text)
+          document = HomePlanReading.new(text).document
+          @database.transaction { make(document) }
+        end
+
+        private
+
+        def style_keys(pieces)
+          ids = pieces.flat_map { |piece| TreeSettings.style_ids(piece[:settings]) }.uniq
+          ids.each_with_index.to_h { |id, i| [id, "style-#{i + 1}"] }
+        end
+
+        def styles(keys)
+          known = @styles.for_plan(keys.keys).to_h { |style| [style.id, style] }
+          keys.map { |id, key| { key: key, **known.fetch(id).to_h.slice(*STYLE) } }
+        end
+
+        def room_out(room, pieces, keys)
+          places = room[:places].each_with_index.to_h { |place, i| [place[:id], "place-#{i + 1}"] }
+          { **room.slice(*Store::Rooms::ROOM), places: room[:places].map { |place| { key: places[place[:id]], **place.slice(*Store::Rooms::PLACE) } },
+                                               pieces: pieces.map { |piece| piece_out(piece, places, keys) } }
+        end
+
+        def piece_out(piece, places, keys)
+          { **piece.slice(:name, :kind), place: places[piece[:place_id]], settings_schema: piece[:settings_schema],
+                                         settings: StyleNames.replace(piece[:settings], keys) }
+        end
+
+        def make(document)
+          ids = document["styles"].to_h { |style| [style["key"], style_id(style)] }
+          home = @homes.create(document["home"])
+          document["rooms"].each { |room| make_room(home, room, ids) }
+          home
+        end
+
+        # A style the studio has under that name is used as it is; what it has of it is its own business.
+        def style_id(style)
+          known = @database[:styles].where(studio_id: @studio[:id], kind: style["kind"], name: style["name"]).get(:id)
+          known || @styles.create(style.except("key"))[:id]
+        end
+
+        def make_room(home, room, ids)
+          places = room["places"].map { |place| place.except("key") }
+          made = @rooms.create(home[:id], room.except("pieces").merge("places" => places))
+          place_ids = room["places"].map { |place| place["key"] }.zip(made[:places].map { |place| place[:id] }).to_h
+          room["pieces"].each do |piece|
+            @pieces.create(made[:id], { "name" => piece["name"], "place_id" => place_ids[piece["place"]],
+                                        "settings" => StyleNames.replace(piece["settings"], ids) })
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Exchange
+      # The JSON Schema of a home plan, made from the core's own declarations so that it cannot say anything else.
+      module HomePlanSchema
+        TYPES = { number: "number", whole: "integer", flag: "boolean", text: "string" }.freeze
+        DATE = { type: %w[string null], format: "date" }.freeze
+
+        module_function
+
+        # @return [Hash] JSON Schema, draft 2020-12
+        def build
+          { "$schema": "https://json-schema.org/draft/2020-12/schema", title: "Deck Bough home plan", description: "Lengths are metres.",
+            **object({ format: { const: HomePlan::FORMAT }, version: { const: HomePlan::VERSION }, home: home, styles: list(style), rooms: list(room) },
+                     %w[format version home styles rooms]) }
+        end
+
+        def home
+          declared(Survey::HOME, more: { visit_on: DATE, strike_on: DATE })
+        end
+
+        def style
+          declared(Style::INPUTS, more: { key: { type: "string", minLength: 1 } }, required: ["key"])
+        end
+
+        def room
+          place = declared(Survey::PLACE, more: { key: { type: "string", minLength: 1 } }, required: ["key"])
+          declared(Survey::ROOM, more: { places: list(place), pieces: list(piece) }, required: %w[places pieces])
+        end
+
+        def piece
+          groups = TreeSettings::GROUPS.transform_values { |inputs| declared(inputs) }
+          object({ name: { type: "string", minLength: 1, maxLength: 120 }, kind: { const: "tree" }, place: { type: %w[string null] },
+                   settings_schema: { const: TreeSettings::SCHEMA }, settings: object(groups, []) }, %w[name kind settings])
+        end
+
+        def declared(inputs, more: {}, required: [])
+          object(inputs.to_h { |input| [input.name, value(input)] }.merge(more), inputs.select(&:required?).map { |input| input.name.to_s } + required)
+        end
+
+        def object(properties, required)
+          { type: "object", additionalProperties: false, required: required, properties: properties }
+        end
+
+        def list(items)
+          { type: "array", items: items }
+        end
+
+        def value(input)
+          told = { title: input.title, **kind(input) }
+          nullable = !input.required? && input.default.nil?
+          return told unless nullable
+
+          told.key?(:enum) ? told.merge(enum: [*told[:enum], nil]) : told.merge(type: [told[:type], "null"])
+        end
+
+        def kind(input)
+          case input.kind
+          when :choice then { enum: input.choices }
+          when :list then { type: "array", minItems: input.range.begin, maxItems: input.range.end, items: value(input.items) }
+          when :number, :whole then { type: TYPES.fetch(input.kind), minimum: input.range.begin, maximum: input.range.end }
+          when :text then { type: "string", maxLength: input.range.end }
+          else { type: TYPES.fetch(input.kind) }
+          end
+        end
+        private_class_method :home, :style, :room, :piece, :declared, :object, :list, :value, :kind
+      end
+    end
+  end
+end

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Middleware
+      # No API route without a session, except those the contract itself marks as open (`security: []`).
+      class Gate
+        ACCOUNT = "deck_bough.account"
+
+        def initialize(app, contract, accounts)
+          @app = app
+          @accounts = accounts
+          @open = contract.open_operations
+        end
+
+        def call(env)
+          account = signed_in(env)
+          env[ACCOUNT] = account
+          env["deck_bough.account_id"] = account && account[:id]
+          raise Problem.signed_out if account.nil? && env["PATH_INFO"].start_with?("/api/") && !open?(env)
+
+          @app.call(env)
+        end
+
+        private
+
+        def signed_in(env)
+          id = env["rodauth"].session_value
+          id && @accounts.find(id)
+        end
+
+        def open?(env)
+          @open.include?([env["REQUEST_METHOD"], env["PATH_INFO"]])
+        end
+      end
+    end
+  end
+end

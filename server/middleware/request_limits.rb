@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Middleware
+      # What is too large, or was sent by another site, goes no further.
+      class RequestLimits
+        LARGEST = 2 * 1024 * 1024
+        CHANGING = %w[POST PUT PATCH DELETE].freeze
+
+        def initialize(app)
+          @app = app
+        end
+
+        def call(env)
+          raise too_large if env["CONTENT_LENGTH"].to_i > LARGEST || (env["HTTP_TRANSFER_ENCODING"] && !env["CONTENT_LENGTH"])
+          raise elsewhere if CHANGING.include?(env["REQUEST_METHOD"]) && %w[cross-site same-site].include?(env["HTTP_SEC_FETCH_SITE"])
+
+          @app.call(env)
+        end
+
+        private
+
+        def too_large
+          Problem.new(413, "too-large", "Too large",
+                      "A request may hold #{LARGEST / 1024 / 1024} MB and must say its length. Take out what is not needed and send it again.")
+        end
+
+        def elsewhere
+          Problem.new(403, "other-site", "From another site", "This change was sent by another site and was not made. Open Deck Bough itself and try again.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # Who is signed in, and for which studio.
+      class Accounts
+        def initialize(database)
+          @database = database
+        end
+
+        # @return [Hash, nil] id, studio_id, name, email, role
+        def find(id)
+          @database[:accounts].where(id: id).select(:id, :studio_id, :name, :email, :role).first
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # Homes of clients: who lives there, when it is dressed, its rooms and pieces.
+      class Homes < Table
+        DATES = %i[visit_on strike_on].freeze
+        FACTS = Survey::HOME.map(&:name).freeze
+
+        def list(page:)
+          page(present.order(Sequel.asc(:visit_on, nulls: :last), :name), page) { |row| shown(row) }
+        end
+
+        def find(id)
+          shown(present.where(id: id).first || raise(Problem.not_found("home")))
+        end
+
+        # @param given [Hash] fields of Survey::HOME, visit_on, strike_on, look_id
+        def create(given)
+          values = row_of(given)
+          id = transaction { rows(:homes).returning(:id).insert(studio_id: studio_id, **values).first[:id] }
+          find(id)
+        end
+
+        def change(id, version, given)
+          values = row_of(given)
+          transaction do
+            row = locked(:homes, id, "home")
+            raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
+
+            bump(:homes, row, values)
+          end
+          find(id)
+        end
+
+        def delete(id)
+          delete_softly(:homes, id, "home")
+        end
+
+        def restore(id)
+          bring_back(:homes, id, "home")
+          find(id)
+        end
+
+        private
+
+        def present
+          rows(:homes).where(deleted_at: nil)
+        end
+
+        def row_of(given)
+          facts = checked(Survey::HOME, given.slice(*FACTS.map(&:to_s)))
+          dates = DATES.to_h { |name| [name, date(given[name.to_s], name)] }
+          if dates.values.all? && dates[:strike_on] < dates[:visit_on]
+            raise Problem.invalid([{ pointer: "/strike_on", code: "too_early",
+                                     message: "The strike is before the visit. Choose a day after #{dates[:visit_on].iso8601}." }])
+          end
+
+          { **facts, children_ages: Sequel.pg_array(facts[:children_ages], :integer), pets: Sequel.pg_array(facts[:pets], :text),
+                     look_id: look(given["look_id"]), **dates }
+        end
+
+        def date(text, name)
+          text && Date.iso8601(text)
+        rescue Date::Error
+          raise Problem.invalid([{ pointer: "/#{name}", code: "not_a_date", message: "“#{text}” is not a day. Type one such as 2026-11-28." }])
+        end
+
+        def look(id)
+          return nil if id.nil?
+
+          rows(:looks).where(id: id).get(:id) or
+            raise Problem.invalid([{ pointer: "/look_id", code: "unknown", message: "That look is not there. Choose another." }])
+        end
+
+        def shown(row)
+          row.slice(:id, :look_id, :rented, :conifer_allergy, :version, *FACTS).merge(
+            children_ages: row[:children_ages].to_a, pets: row[:pets].to_a, visit_on: row[:visit_on]&.iso8601,
+            strike_on: row[:strike_on]&.iso8601, changed_at: row[:changed_at].iso8601
+          )
+        end
+      end
+    end
+  end
+end

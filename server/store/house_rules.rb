@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # A studio's own values of the house rules; what it has not changed is the core's default.
+      class HouseRules < Table
+        def current
+          DeckBough::HouseRules.with(changes)
+        end
+
+        def changes
+          rows(:house_rule_values).select_hash(:key, :value)
+        end
+
+        # @raise [Problem] when the key is unknown or the value outside its range
+        def set(key, value)
+          checked_rule(key, value)
+          rows(:house_rule_values).insert_conflict(target: %i[studio_id key], update: { value: value, changed_at: Sequel::CURRENT_TIMESTAMP })
+                                  .insert(studio_id: studio_id, key: key, value: value)
+        end
+
+        def reset(key)
+          rows(:house_rule_values).where(key: key).delete
+        end
+
+        def checked_rule(key, value)
+          DeckBough::HouseRules.with(key => value)
+        rescue HouseRuleError => e
+          raise e.code == :house_rule_unknown ? Problem.not_found("house rule") : Problem.invalid([{ pointer: "/value", code: "out_of_range",
+                                                                                                     message: e.message }])
+        end
+
+        # By chapter: every constant with its present value.
+        def shown
+          mine = changes
+          DeckBough::HouseRules::CONSTANTS.values.group_by(&:chapter).map do |chapter, constants|
+            { chapter: chapter, constants: constants.map { |constant| told(constant, mine) } }
+          end
+        end
+
+        private
+
+        def told(constant, mine)
+          { key: constant.key, title: constant.title, unit: constant.unit, why: constant.why, low: constant.low, high: constant.high,
+            default: constant.value, value: mine.fetch(constant.key, constant.value), changed: mine.key?(constant.key) }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,165 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # Pieces: things to be dressed, their settings, and everything that was ever changed about them.
+      class Pieces < Table
+        # What a change may touch; the history keeps it before and after.
+        STATE = %i[name place_id settings].freeze
+
+        def of_rooms(room_ids)
+          present.where(room_id: room_ids).order(:position, :name).map { |row| shown(row) }
+        end
+
+        def find(id)
+          shown(present.where(id: id).first || raise(Problem.not_found("piece")))
+        end
+
+        def create(room_id, given)
+          name = checked([Survey::NAME], { "name" => given["name"] })[:name]
+          settings = checked_settings(given["settings"] || {})
+          id = transaction do
+            rows(:rooms).where(id: room_id, deleted_at: nil).for_share.first or raise Problem.not_found("room")
+            check_place(room_id, given["place_id"])
+            rows(:pieces).returning(:id).insert(studio_id: studio_id, room_id: room_id, place_id: given["place_id"], name: name, kind: "tree",
+                                                position: present.where(room_id: room_id).max(:position).to_i + 1,
+                                                settings_schema: TreeSettings::SCHEMA, settings: Sequel.pg_jsonb(settings)).first[:id]
+          end
+          find(id)
+        end
+
+        # @param given [Hash] "name", "place_id", "settings": the whole state, made on `version`
+        def change(id, version, given, account_id:, units:)
+          after = { "name" => checked([Survey::NAME], { "name" => given["name"] })[:name], "place_id" => given["place_id"],
+                    "settings" => checked_settings(given["settings"]) }
+          transaction do
+            row = locked(:pieces, id, "piece")
+            raise Problem.conflict(current: shown(row), yours: given) if row[:version] != version
+
+            check_place(row[:room_id], after["place_id"])
+            keep(row, after, act: "change", says: says(row, after, units), account_id: account_id) unless same?(row, after)
+          end
+          find(id)
+        end
+
+        def undo(id, version, account_id:)
+          step_through(id, version, account_id, "undo", &:undoable)
+        end
+
+        def redo(id, version, account_id:)
+          step_through(id, version, account_id, "redo", &:redoable)
+        end
+
+        def history(id, page:)
+          find(id)
+          names = database[:accounts].where(studio_id: studio_id).to_hash(:id, :name)
+          page(changes(id).reverse(:number), page) do |row|
+            { number: row[:number], act: row[:act], of_number: row[:of_number], says: row[:says], by: names[row[:account_id]], made_at: row[:made_at].iso8601 }
+          end
+        end
+
+        def delete(id)
+          delete_softly(:pieces, id, "piece")
+        end
+
+        def restore(id)
+          bring_back(:pieces, id, "piece")
+          find(id)
+        end
+
+        private
+
+        def present
+          rooms = rows(:rooms).where(deleted_at: nil, home_id: rows(:homes).where(deleted_at: nil).select(:id)).select(:id)
+          rows(:pieces).where(deleted_at: nil, room_id: rooms)
+        end
+
+        def changes(id)
+          rows(:piece_changes).where(piece_id: id)
+        end
+
+        def checked_settings(document)
+          settings = TreeSettings.check(document)
+          ids = TreeSettings.style_ids(settings)
+          known = rows(:styles).where(Sequel.cast(:id, String) => ids).select_map(Sequel.cast(:id, String))
+          unknown_styles(settings, ids - known) if known.size < ids.size
+          settings
+        rescue InputError => e
+          raise Problem.of_faults(e.faults, under: "/settings")
+        end
+
+        def unknown_styles(settings, ids)
+          faults = settings.flat_map do |group, values|
+            [*values[:styles], values[:style]].compact.select { |id| ids.include?(id) }
+                                              .map do
+              Inputs.fault(:styles_unknown, [group.to_s, values.key?(:styles) ? "styles" : "style"],
+                           title: group.to_s.capitalize)
+            end
+          end
+          raise InputError, faults.uniq
+        end
+
+        def check_place(room_id, place_id)
+          return if place_id.nil? || rows(:places).where(room_id: room_id, id: place_id).get(:id)
+
+          raise Problem.invalid([{ pointer: "/place_id", code: "unknown", message: "That place is not in this room. Choose one of the room's places." }])
+        end
+
+        def state(row)
+          { "name" => row[:name], "place_id" => row[:place_id], "settings" => row[:settings].to_h }
+        end
+
+        def same?(row, after)
+          JSON.generate(state(row).slice("name", "place_id")) == JSON.generate(after.slice("name", "place_id")) &&
+            TreeSettings.check(row[:settings].to_h) == after["settings"]
+        end
+
+        def says(row, after, units)
+          return "Renamed to #{after['name']}" if row[:name] != after["name"]
+          return "Moved to another place" if row[:place_id] != after["place_id"]
+
+          SettingsDifference.says(TreeSettings.check(row[:settings].to_h), after["settings"], units)
+        end
+
+        def keep(row, after, act:, says:, account_id:, of_number: nil)
+          number = changes(row[:id]).max(:number).to_i + 1
+          rows(:piece_changes).insert(studio_id: studio_id, piece_id: row[:id], number: number, account_id: account_id, act: act, says: says,
+                                      of_number: of_number, before: Sequel.pg_jsonb(state(row)), after: Sequel.pg_jsonb(after))
+          bump(:pieces, row, name: after["name"], place_id: after["place_id"], settings: Sequel.pg_jsonb(after["settings"]))
+        end
+
+        def step_through(id, version, account_id, act)
+          transaction do
+            row = locked(:pieces, id, "piece")
+            raise Problem.conflict(current: shown(row), yours: {}) if row[:version] != version
+
+            change = yield(ChangeStack.new(changes(id).order(:number).select(:number, :act, :of_number).all)) or raise nothing(act)
+            told = changes(id).where(number: change).first
+            after = standing_place(row, told[act == "undo" ? :before : :after].to_h)
+            keep(row, after, act: act, of_number: change, says: "#{act.capitalize}: #{told[:says]}", account_id: account_id)
+          end
+          find(id)
+        end
+
+        # The place may have been taken out of the room since; the tree then stands in none.
+        def standing_place(row, after)
+          there = after["place_id"] && rows(:places).where(room_id: row[:room_id], id: after["place_id"]).get(:id)
+          after.merge("place_id" => there)
+        end
+
+        def nothing(act)
+          Problem.new(422, "nothing-to-#{act}", "Nothing to #{act}", "There is nothing to #{act}.")
+        end
+
+        def shown(row)
+          stack = ChangeStack.new(changes(row[:id]).order(:number).select(:number, :act, :of_number).all)
+          row.slice(:id, :room_id, :place_id, :kind, :name, :version).merge(
+            settings: TreeSettings.check(row[:settings].to_h), settings_schema: row[:settings_schema], changed_at: row[:changed_at].iso8601,
+            can_undo: !stack.undoable.nil?, can_redo: !stack.redoable.nil?
+          )
+        end
+      end
+    end
+  end
+end

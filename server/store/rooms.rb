@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # Rooms with their survey and the places in them for a tree.
+      class Rooms < Table
+        PLACE = Survey::PLACE.map(&:name).freeze
+        ROOM = Survey::ROOM.map(&:name).freeze
+
+        def of_home(home_id)
+          places = rows(:places).order(:position, :name).to_hash_groups(:room_id)
+          present.where(home_id: home_id).order(:position, :name).map { |row| shown(row, places.fetch(row[:id], [])) }
+        end
+
+        def find(id)
+          row = present.where(id: id).first or raise Problem.not_found("room")
+          shown(row, rows(:places).where(room_id: id).order(:position, :name).all)
+        end
+
+        def create(home_id, given)
+          survey = surveyed(given)
+          id = transaction do
+            rows(:homes).where(id: home_id, deleted_at: nil).for_share.first or raise Problem.not_found("home")
+            position = present.where(home_id: home_id).max(:position).to_i + 1
+            id = rows(:rooms).returning(:id).insert(studio_id: studio_id, home_id: home_id, position: position, **survey.slice(*ROOM)).first[:id]
+            keep_places(id, survey[:places])
+            id
+          end
+          find(id)
+        end
+
+        # The whole survey at once: room and places stand or fall together.
+        def change(id, version, given)
+          survey = surveyed(given)
+          transaction do
+            row = locked(:rooms, id, "room")
+            raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
+
+            bump(:rooms, row, survey.slice(*ROOM))
+            keep_places(id, survey[:places])
+          end
+          find(id)
+        end
+
+        def delete(id)
+          delete_softly(:rooms, id, "room")
+        end
+
+        def restore(id)
+          bring_back(:rooms, id, "room")
+          find(id)
+        end
+
+        private
+
+        def present
+          homes = rows(:homes).where(deleted_at: nil).select(:id)
+          rows(:rooms).where(deleted_at: nil, home_id: homes)
+        end
+
+        def surveyed(given)
+          Survey.room(given)
+        rescue InputError => e
+          raise Problem.of_faults(e.faults)
+        end
+
+        def keep_places(room_id, places)
+          kept = places.filter_map { |place| place[:id] }
+          gone = rows(:places).where(room_id: room_id).exclude(id: kept)
+          refuse_used(gone.select_map(:id))
+          gone.delete
+          places.each_with_index { |place, i| keep_place(room_id, place, i) }
+        end
+
+        # A deleted piece lets go of its place; a present one keeps it.
+        def refuse_used(ids)
+          rows(:pieces).where(place_id: ids).exclude(deleted_at: nil).update(place_id: nil)
+          used = rows(:pieces).where(place_id: ids).get(:name) or return
+          raise Problem.invalid([{ pointer: "/places", code: "in_use",
+                                   message: "#{used} stands in a place that was taken out. Move it first, or keep the place." }])
+        end
+
+        def keep_place(room_id, place, position)
+          values = { **place.slice(*PLACE), position: position }
+          known = place[:id] && rows(:places).where(room_id: room_id, id: place[:id])
+          return if known && known.update(values) == 1
+
+          rows(:places).insert(studio_id: studio_id, room_id: room_id, **values)
+        end
+
+        def shown(row, places)
+          row.slice(:id, :home_id, :version, *ROOM).merge(changed_at: row[:changed_at].iso8601,
+                                                          places: places.map { |place| place.slice(:id, *PLACE) })
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # Studios: founding the first one, and how one studio likes its figures.
+      class Studios
+        NAME = Input.text(:name, "Name", 1..120)
+
+        def initialize(database)
+          @database = database
+        end
+
+        def any?
+          !@database[:studios].empty?
+        end
+
+        # Founds the studio of an empty installation with its owner.
+        #
+        # @return [Integer] the owner's account id
+        # @raise [Problem] when one exists already, or the email or password will not do
+        def found(studio:, name:, email:, password:, units:, cost:)
+          refuse_bad(studio: studio, name: name, email: email, password: password)
+          @database.transaction do
+            # Two people founding at once: the second waits here and then sees the first one's studio.
+            @database.run("lock table studios in share row exclusive mode")
+            raise Problem.new(409, "founded", "Already founded", "This installation has its studio. Sign in instead.") if any?
+
+            studio_id = @database[:studios].returning(:id).insert(name: studio.strip, units: units).first[:id]
+            add_account(studio_id, name: name, email: email, password: password, role: "owner", cost: cost)
+          end
+        end
+
+        def add_account(studio_id, name:, email:, password:, role:, cost:)
+          @database[:accounts].returning(:id).insert(studio_id: studio_id, name: name.strip, email: email.strip.downcase, role: role,
+                                                     password_hash: BCrypt::Password.create(password, cost: cost)).first[:id]
+        end
+
+        def find(id)
+          @database[:studios].where(id: id).select(:id, :name, :units, :currency, :version).first
+        end
+
+        # @raise [Problem] conflict when `version` is not the present one
+        def change(id, version, values)
+          @database.transaction do
+            row = @database[:studios].where(id: id).for_update.first
+            raise Problem.conflict(current: find(id), yours: values) if row[:version] != version
+
+            @database[:studios].where(id: id).update(version: version + 1, **values)
+            find(id)
+          end
+        end
+
+        private
+
+        def refuse_bad(studio:, name:, email:, password:)
+          errors = []
+          errors << error("studio", "Name the studio, in 1 to 120 characters.") unless studio.strip.size.between?(1, 120)
+          errors << error("name", "Type your name, in 1 to 120 characters.") unless name.strip.size.between?(1, 120)
+          errors << error("email", "“#{email}” is not an email address. Type one such as you@studio.example.") unless email.strip.match?(/\A[^@\s]+@[^@\s]+\z/)
+          errors << error("password", "A password has 10 to 72 characters.") unless password.bytesize.between?(10, 72)
+          raise Problem.invalid(errors) unless errors.empty?
+        end
+
+        def error(field, message)
+          { pointer: "/#{field}", code: "invalid", message: message }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # What every store shares: rows of one studio only, versions checked, database errors made ours.
+      class Table
+        PER_PAGE = 50
+
+        attr_reader :database, :studio_id
+
+        def initialize(database, studio_id)
+          @database = database
+          @studio_id = studio_id
+        end
+
+        private
+
+        def rows(table)
+          database[table].where(studio_id: studio_id)
+        end
+
+        def transaction(&)
+          database.transaction(&)
+        rescue Sequel::UniqueConstraintViolation => e
+          raise taken(e)
+        rescue Sequel::ForeignKeyConstraintViolation
+          raise Problem.invalid([{ pointer: "", code: "gone",
+                                   message: "Something this refers to is no longer there. Load the page again and choose it anew." }])
+        rescue Sequel::CheckConstraintViolation => e
+          raise Problem.invalid([{ pointer: "", code: "refused", message: "The database refused this (#{constraint(e)}). Check the values and try again." }])
+        end
+
+        def taken(error)
+          return error unless constraint(error).end_with?("name_key")
+
+          Problem.invalid([{ pointer: "/name", code: "taken", message: "That name is taken already. Choose another." }])
+        end
+
+        def constraint(error)
+          error.wrapped_exception.result.error_field(PG::Result::PG_DIAG_CONSTRAINT_NAME).to_s
+        end
+
+        # @return [Hash] the row, locked until the transaction ends
+        def locked(table, id, what)
+          rows(table).where(id: id, deleted_at: nil).for_update.first or raise Problem.not_found(what)
+        end
+
+        def bump(table, row, values)
+          rows(table).where(id: row[:id]).update(version: row[:version] + 1, changed_at: Sequel::CURRENT_TIMESTAMP, **values)
+        end
+
+        # A page of a dataset: { items:, page:, pages:, total: }
+        def page(dataset, page, per_page = PER_PAGE, &)
+          total = dataset.count
+          { items: dataset.limit(per_page, (page - 1) * per_page).all.map(&), page: page,
+            pages: [(total / per_page.to_f).ceil, 1].max, total: total }
+        end
+
+        def delete_softly(table, id, what)
+          transaction do
+            row = locked(table, id, what)
+            bump(table, row, deleted_at: Sequel::CURRENT_TIMESTAMP)
+          end
+        end
+
+        def bring_back(table, id, what)
+          transaction do
+            row = rows(table).where(id: id).exclude(deleted_at: nil).for_update.first or raise Problem.not_found("deleted #{what}")
+            bump(table, row, deleted_at: nil)
+          end
+        end
+
+        def checked(declared, given, under: "")
+          Inputs.check(declared, given)
+        rescue InputError => e
+          raise Problem.of_faults(e.faults, under: under)
+        end
+      end
+    end
+  end
+end

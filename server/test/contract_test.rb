@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+require_relative "server_test"
+
+# What holds for every route of the contract.
+class ContractTest < ServerTest
+  ID = "00000000-0000-4000-8000-000000000000"
+
+  def sweep(&)
+    CONTRACT.operations.each(&)
+  end
+
+  # A body with every required field present and of its type; enough to get past the contract.
+  def sample(schema)
+    return sample(schema["allOf"].map { |part| part.slice("required", "properties") }.reduce { |a, b| merged(a, b) }) if schema["allOf"]
+    return schema["enum"].first if schema["enum"]
+
+    case schema["type"]
+    when "integer", "number" then 1
+    when "boolean" then true
+    when "array" then []
+    when "string" then "x"
+    else (schema["required"] || []).to_h { |name| [name, sample(schema["properties"].fetch(name))] }
+    end
+  end
+
+  def merged(one, other)
+    { "required" => one.fetch("required", []) + other.fetch("required", []), "properties" => one.fetch("properties", {}).merge(other.fetch("properties", {})) }
+  end
+
+  def call(verb, path, operation, ids = {})
+    schema = operation.dig("requestBody", "content", "application/json", "schema")
+    address = path.gsub(/\{(\w+)\}/) { ids.fetch(Regexp.last_match(1), "tree.tip_gap") }
+    address += "?text=2m" if path == "/api/lengths"
+    question = address.split("?", 2)
+    custom_request(verb, question[0], schema && JSON.generate(sample(schema)), "CONTENT_TYPE" => "application/json", "QUERY_STRING" => question[1].to_s)
+    last_response.status
+  end
+
+  def test_every_route_needs_a_session_unless_the_contract_marks_it_open
+    demo
+    sweep do |verb, path, operation|
+      status = call(verb, path, operation, "id" => ID)
+      open = operation["security"] == []
+
+      assert_equal open, status != 401 || %w[/api/login].include?(path), "#{verb} #{path} answered #{status} without a session"
+    end
+  end
+
+  def test_open_routes_are_just_the_door
+    assert_equal [%w[GET /api/door], %w[POST /api/login], %w[POST /api/studios]], CONTRACT.open_operations.sort
+  end
+
+  # Every thing of one studio is simply not there for another; lists show nothing of it.
+  def test_every_route_is_scoped_to_the_studio
+    sign_in
+    home = home_named("Tidewaiter's House")
+    room = home["rooms"].first
+    things = { "homes" => home["id"], "rooms" => room["id"], "pieces" => room["pieces"].first["id"], "styles" => ask(:get, "/api/styles")["items"].first["id"] }
+    stranger
+    clear_cookies
+    ask(:post, "/api/login", { email: "else@elsewhere.example", password: "another-word-1" })
+    sweep do |verb, path, operation|
+      kind = path[%r{\A/api/(\w+)/\{id\}}, 1] or next
+      status = call(verb, path, operation, "id" => things.fetch(kind))
+
+      assert_equal 404, status, "#{verb} #{path} of another studio: #{last_response.body[0, 200]}"
+    end
+
+    assert_empty(%w[/api/homes /api/season /api/styles /api/looks].flat_map { |path| ask(:get, path)["items"] })
+  end
+
+  def test_every_route_of_the_application_is_in_the_contract
+    written = Server::App.routes.except("HEAD").flat_map do |verb, routes|
+      routes.map { |pattern, *| [verb, pattern.to_s.gsub(/:(\w+)/, '{\1}')] }
+    end
+    told = CONTRACT.operations.map { |verb, path, _| [verb, path] } - %w[login logout change-password].map { |name| ["POST", "/api/#{name}"] }
+
+    assert_equal told.sort, written.sort
+  end
+
+  def test_the_contract_knows_the_settings_of_a_tree_just_as_the_core_declares_them
+    schema = CONTRACT.definition.paths["/api/pieces/{id}/plan"]["post"]["responses"]["200"]["content"]["application/json"]["schema"]["properties"]["settings"]
+    TreeSettings::GROUPS.each do |group, inputs|
+      told = schema["properties"][group.to_s]["properties"]
+
+      assert_equal inputs.map { |input| input.name.to_s }.sort, told.keys.sort, group
+      inputs.select { |input| input.kind == :choice }.each { |input| assert_equal input.choices, told[input.name.to_s]["enum"], "#{group} #{input.name}" }
+    end
+  end
+
+  def test_bad_bodies_are_told_with_pointers_all_at_once
+    sign_in
+    bad = ask(:post, "/api/homes", { client: 7, rented: "yes" }, status: 422)
+
+    assert_equal %w[/client /name /rented], pointers(bad).sort
+    custom_request("POST", "/api/homes", "{ half", "CONTENT_TYPE" => "application/json")
+
+    assert_equal 422, last_response.status
+    custom_request("POST", "/api/homes", "name=x", "CONTENT_TYPE" => "application/x-www-form-urlencoded")
+
+    assert_equal 415, last_response.status
+  end
+
+  def test_unknown_addresses_and_verbs_are_told
+    sign_in
+    ask(:get, "/api/garlands", status: 404)
+    ask(:delete, "/api/season", status: 405)
+    ask(:get, "/api/homes/not-an-id", status: 404)
+  end
+end

@@ -1,0 +1,113 @@
+# frozen_string_literal: true
+
+require_relative "../server_test"
+
+class SessionRoutesTest < ServerTest
+  def test_sign_in_gives_a_session_and_sign_out_ends_it_for_good
+    assert sign_in["signed_in"]
+    me = ask(:get, "/api/me")
+
+    assert_equal ["Ottoline Marsh", "owner", "Wick & Fennel", "2026-11-19"],
+                 [me["account"]["name"], me["account"]["role"], me["studio"]["name"], me["today"]]
+    cookie = rack_mock_session.cookie_jar["deck_bough"]
+    ask(:post, "/api/logout", {})
+    rack_mock_session.cookie_jar["deck_bough"] = cookie
+    ask(:get, "/api/me", status: 401)
+  end
+
+  def test_the_cookie_is_out_of_reach_of_scripts_and_other_sites
+    sign_in
+    cookie = last_response.headers["set-cookie"].to_s
+
+    assert_match(/httponly/i, cookie)
+    assert_match(/samesite=strict/i, cookie)
+  end
+
+  def test_a_wrong_password_is_not_told_from_an_unknown_email
+    demo
+    wrong = ask(:post, "/api/login", { email: OWNER, password: "not-this-one" }, status: 401)
+    unknown = ask(:post, "/api/login", { email: "nobody@wick-fennel.example", password: "not-this-one" }, status: 401)
+
+    assert_equal wrong.except("request_id"), unknown.except("request_id")
+    assert_equal "No account with this email and password.", wrong["detail"]
+    assert_equal "application/problem+json", last_response.media_type
+  end
+
+  def test_repeated_failures_lock_the_account_and_time_opens_it
+    demo
+    Server::Accounts::Door::MOST_FAILURES.times { post_login("wrong-word-here") }
+
+    assert_equal 403, post_login(Server::DemoStudio::PASSWORD)
+    assert_includes JSON.parse(last_response.body)["detail"], "15 minutes"
+    DATABASE[:account_lockouts].update(deadline: Sequel.lit("now() - interval '1 second'"))
+
+    assert_equal 200, post_login(Server::DemoStudio::PASSWORD)
+  end
+
+  def post_login(password)
+    custom_request("POST", "/api/login", JSON.generate(email: OWNER, password: password), "CONTENT_TYPE" => "application/json")
+    last_response.status
+  end
+
+  def test_too_many_tries_from_one_address_are_slowed_down
+    demo
+    statuses = Array.new(CONFIGURATION.sign_ins_per_minute + 1) do |i|
+      custom_request("POST", "/api/login", JSON.generate(email: "guess#{i}@wick-fennel.example", password: "guess-guess-1"),
+                     "CONTENT_TYPE" => "application/json")
+      last_response.status
+    end
+
+    assert_equal [401, 429], statuses.uniq
+    assert_equal 1, statuses.count(429)
+  end
+
+  def test_changing_the_password_ends_other_sessions
+    sign_in
+    with_session(:elsewhere) { sign_in }
+    ask(:post, "/api/change-password", { password: Server::DemoStudio::PASSWORD, new_password: "copper-lantern-7" })
+    ask(:get, "/api/me")
+    with_session(:elsewhere) { ask(:get, "/api/me", status: 401) }
+    with_session(:again) do
+      ask(:post, "/api/login", { email: OWNER, password: Server::DemoStudio::PASSWORD }, status: 401)
+      sign_in(OWNER, "copper-lantern-7")
+    end
+  end
+
+  def test_a_weak_or_wrong_password_change_names_its_field
+    sign_in
+    short = ask(:post, "/api/change-password", { password: Server::DemoStudio::PASSWORD, new_password: "short" }, status: 422)
+    wrong = ask(:post, "/api/change-password", { password: "not-the-present", new_password: "copper-lantern-7" }, status: 401)
+
+    assert_equal ["/new_password"], pointers(short)
+    assert_includes short["detail"], "10 characters"
+    assert_equal ["/password"], pointers(wrong)
+  end
+
+  def test_an_empty_installation_is_founded_once
+    refute ask(:get, "/api/door")["founded"]
+    founding = { studio: "Copper & Quince", name: "Ottoline Marsh", email: "o@copper.example", password: "marrow-quay-2026", units: "imperial" }
+    ask(:post, "/api/studios", founding, status: 201)
+
+    assert ask(:get, "/api/door")["founded"]
+    ask(:post, "/api/studios", founding, status: 409)
+    ask(:post, "/api/login", { email: "O@copper.example", password: "marrow-quay-2026" })
+
+    assert_equal "imperial", ask(:get, "/api/me")["studio"]["units"]
+  end
+
+  def test_a_founding_tells_all_that_is_wrong_at_once
+    bad = ask(:post, "/api/studios", { studio: " ", name: "", email: "nowhere", password: "short", units: "metric" }, status: 422)
+
+    assert_equal %w[/studio /name /email /password], pointers(bad)
+    refute ask(:get, "/api/door")["founded"]
+  end
+
+  def test_only_an_owner_changes_the_studio_and_not_behind_anyones_back
+    sign_in
+    changed = ask(:patch, "/api/studio", { version: 1, units: "imperial" })
+
+    assert_equal ["imperial", 2], changed["studio"].values_at("units", "version")
+    assert_equal "imperial", ask(:patch, "/api/studio", { version: 1, units: "metric" }, status: 409)["current"]["units"]
+    as(ASSISTANT) { ask(:patch, "/api/studio", { version: 2, units: "metric" }, status: 403) }
+  end
+end
