@@ -28,7 +28,7 @@ module DeckBough
 
       # The best size of every place of a room, for a classic tree.
       def best_sizes(home, room)
-        room[:places].to_h { |place| [place[:id], ask({}, surroundings(home, room, place[:id])).call[:best_size].slice(:height_m, :limit, :findings)] }
+        room[:places].to_h { |place| [place[:id], best_size(ask({}, surroundings(home, room, place[:id])).call[:best_size])] }
       end
 
       # What a sample tree takes under other house rules.
@@ -47,7 +47,14 @@ module DeckBough
       end.freeze
       SAMPLE_TREE = { "measure" => { "height_m" => 2.25 }, "ornaments" => { "styles" => SAMPLE_STYLES.map(&:id) } }.freeze
 
+      SAMPLE_TOLD = { height_m: SAMPLE_TREE["measure"]["height_m"], ceiling_m: SAMPLE.ceiling.left_m, shape: "classic", styles: SAMPLE_STYLES.size }.freeze
+
       private
+
+      def best_size(told)
+        chosen = told[:sizes].find { |size| size[:height_m] == told[:height_m] }
+        { **told.slice(:height_m, :limit, :findings), spread_m: chosen && chosen[:spread_m] }
+      end
 
       def ask(settings, surroundings)
         ids = TreeSettings.style_ids(TreeSettings.check(settings))

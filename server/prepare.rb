@@ -16,7 +16,7 @@ rescue Sequel::DatabaseConnectionError => e
   database = DeckBough::Server::Connection.open(url)
 end
 DeckBough::Server::Connection.migrate(database)
-if ARGV.first == "demo" && DeckBough::Server::Store::Studios.new(database).none?
+if ARGV.first == "demo" && !DeckBough::Server::Store::Studios.new(database).founded?
   DeckBough::Server::DemoStudio.new(database, password_cost: 12).seed
   puts "The demo studio is set up."
 end

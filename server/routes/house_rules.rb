@@ -36,7 +36,7 @@ module DeckBough
           def trial
             before = planning.trial({})
             after = planning.trial(said["changes"])
-            { figures: SHOWN.filter_map { |name| compared(name, before, after) } }
+            { sample: Planning::SAMPLE_TOLD, figures: SHOWN.filter_map { |name| compared(name, before, after) } }
           end
 
           def compared(name, before, after)

@@ -6,7 +6,7 @@ module DeckBough
       # Who is at the door and for which studio; sign-in itself is Accounts::Door.
       module Session
         def self.registered(app)
-          app.get("/api/door") { answer(founded: Store::Studios.new(@database).any?) }
+          app.get("/api/door") { answer(founded: Store::Studios.new(@database).founded?) }
           app.post("/api/studios") { found_studio }
           app.get("/api/me") { answer(me) }
           app.patch("/api/studio") { change_studio }

@@ -11,7 +11,7 @@ module DeckBough
           @database = database
         end
 
-        def any?
+        def founded?
           !@database[:studios].empty?
         end
 
@@ -24,7 +24,7 @@ module DeckBough
           @database.transaction do
             # Two people founding at once: the second waits here and then sees the first one's studio.
             @database.run("lock table studios in share row exclusive mode")
-            raise Problem.new(409, "founded", "Already founded", "This installation has its studio. Sign in instead.") if any?
+            raise Problem.new(409, "founded", "Already founded", "This installation has its studio. Sign in instead.") if founded?
 
             studio_id = @database[:studios].returning(:id).insert(name: studio.strip, units: units).first[:id]
             add_account(studio_id, name: name, email: email, password: password, role: "owner", cost: cost)

@@ -55,7 +55,12 @@ class TreeDrawingTest < CoreTest
     assert_equal 9, drawing(ribbon: { method: "cascade" })[:ribbon][:runs].size
     assert_equal 1, drawing(ribbon: { method: "spiral" })[:ribbon][:runs].size
     assert_equal 12, drawing(ribbon: { method: "bows", bows: 12 })[:ribbon][:loops].size
-    assert_equal %i[method styles], drawing(ribbon: { method: "none" })[:ribbon].keys
+    assert_equal %i[method styles width_m], drawing(ribbon: { method: "none" })[:ribbon].keys
+  end
+
+  def test_a_short_tree_takes_the_narrow_ribbon
+    assert_in_delta 0.064, drawing[:ribbon][:width_m]
+    assert_in_delta 0.038, drawing(measure: { height_m: 1.79 })[:ribbon][:width_m]
   end
 
   def test_no_ornament_hangs_where_the_crown_is

@@ -18,8 +18,8 @@ module DeckBough
     end
 
     def call
-      { room: self.class.room(@reckoning), tree: tree, tiers: tiers, ornaments: ornaments, ribbon: ribbon, bulbs: bulbs,
-        crown: crown, foot: foot }
+      { room: self.class.room(@reckoning), tree: tree, tiers: tiers, ornaments: ornaments, ribbon: ribbon, picks: picks,
+        bulbs: bulbs, crown: crown, foot: foot }
     end
 
     # The room alone, for a place without a tree.
@@ -70,11 +70,11 @@ module DeckBough
     def ribbon
       said = @reckoning.settings[:ribbon]
       styles = @reckoning.ribbon_styles.map(&:id)
-      shared = { method: said[:method], styles: styles }
+      shared = { method: said[:method], styles: styles, width_m: ribbon_width }
       case said[:method]
-      when "tuck" then shared.merge(loops: spots(@reckoning.ribbon[:pieces]), per_piece: said[:loops], chord_m: said[:chord_m],
+      when "tuck" then shared.merge(loops: spots(@reckoning.ribbon[:pieces], 0.31), per_piece: said[:loops], chord_m: said[:chord_m],
                                     stand_m: said[:stand_m])
-      when "bows" then shared.merge(loops: spots(said[:bows]), per_piece: 2, chord_m: TreeReckoning::TREE_BOW[:loop_m],
+      when "bows" then shared.merge(loops: spots(said[:bows], 0.31), per_piece: 2, chord_m: TreeReckoning::TREE_BOW[:loop_m],
                                     stand_m: TreeReckoning::TREE_BOW[:loop_m])
       when "cascade" then shared.merge(runs: streams)
       when "spiral" then shared.merge(runs: [helix(said[:pitch_m], STREAM_POINTS * 14)])
@@ -82,9 +82,18 @@ module DeckBough
       end
     end
 
-    # Turned against the ornaments' spiral so that loops fall between them.
-    def spots(count)
-      surface.sites(count, high_m: surface.height - (surface.foliage * 0.08), shift: 0.31).map do |height, angle|
+    def ribbon_width
+      house = @reckoning.house
+      surface.height < house["ribbon.wide_from"] ? house["ribbon.narrow"] : house["ribbon.wide"]
+    end
+
+    def picks
+      { styles: @reckoning.pick_styles.map(&:id), sites: spots(@reckoning.picks[:body], 0.67) }
+    end
+
+    # Each kind turned against the others' spirals, so that they fall between one another.
+    def spots(count, shift)
+      surface.sites(count, high_m: surface.height - (surface.foliage * 0.08), shift: shift).map do |height, angle|
         [round(height), angle.round(1)]
       end
     end

@@ -1,0 +1,57 @@
+import { QueryClient, useQuery } from "@tanstack/react-query";
+import { ask, client, Problem } from "./client";
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (failures, error) => failures < 2 && error instanceof Problem && error.status === 0,
+      refetchOnWindowFocus: false,
+      staleTime: 5_000,
+    },
+  },
+});
+
+export const keys = {
+  door: ["door"],
+  me: ["me"],
+  season: (page: number) => ["season", page],
+  home: (id: string) => ["home", id],
+  room: (id: string) => ["room", id],
+  piece: (id: string) => ["piece", id],
+  history: (id: string) => ["piece", id, "history"],
+  styles: ["styles"],
+  looks: ["looks"],
+  houseRules: ["house-rules"],
+};
+
+export function useDoor() {
+  return useQuery({ queryKey: keys.door, queryFn: () => ask(client.GET("/api/door")) });
+}
+
+export function useMe() {
+  return useQuery({ queryKey: keys.me, queryFn: () => ask(client.GET("/api/me")), staleTime: 60_000 });
+}
+
+export function useSeason(page: number) {
+  return useQuery({
+    queryKey: keys.season(page),
+    queryFn: () => ask(client.GET("/api/season", { params: { query: { page } } })),
+    staleTime: 0,
+  });
+}
+
+export function useHome(id: string) {
+  return useQuery({
+    queryKey: keys.home(id),
+    queryFn: () => ask(client.GET("/api/homes/{id}", { params: { path: { id } } })),
+    staleTime: 0,
+  });
+}
+
+export function useStyles() {
+  return useQuery({ queryKey: keys.styles, queryFn: () => ask(client.GET("/api/styles")) });
+}
+
+export function useLooks() {
+  return useQuery({ queryKey: keys.looks, queryFn: () => ask(client.GET("/api/looks")) });
+}

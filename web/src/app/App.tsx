@@ -1,0 +1,30 @@
+import CssBaseline from "@mui/material/CssBaseline";
+import { ThemeProvider } from "@mui/material/styles";
+import { QueryClientProvider } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { RouterProvider } from "react-router/dom";
+import { queryClient } from "../api/queries";
+import { buildTheme } from "../theme/theme";
+import { LightProvider, useLight } from "./light";
+import { router } from "./router";
+
+function Themed() {
+  const { screen } = useLight();
+  const theme = useMemo(() => buildTheme(screen), [screen]);
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline />
+      <RouterProvider router={router} />
+    </ThemeProvider>
+  );
+}
+
+export function App() {
+  return (
+    <QueryClientProvider client={queryClient}>
+      <LightProvider>
+        <Themed />
+      </LightProvider>
+    </QueryClientProvider>
+  );
+}

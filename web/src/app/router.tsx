@@ -1,0 +1,32 @@
+import { createBrowserRouter } from "react-router";
+import { Shell } from "../shell/Shell";
+import { Lost } from "./Lost";
+
+/** One chunk for each screen; the shell comes first. */
+export const router = createBrowserRouter([
+  { path: "/sign-in", lazy: async () => ({ Component: (await import("../screens/sign-in/SignIn")).SignIn }) },
+  { path: "/found", lazy: async () => ({ Component: (await import("../screens/founding/Founding")).Founding }) },
+  {
+    path: "/",
+    element: <Shell />,
+    errorElement: <Lost />,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import("../screens/season/Season")).Season }) },
+      { path: "homes/:homeId", lazy: async () => ({ Component: (await import("../screens/home/Home")).Home }) },
+      {
+        path: "homes/:homeId/rooms/new",
+        lazy: async () => ({ Component: (await import("../screens/survey/Survey")).NewSurvey }),
+      },
+      { path: "rooms/:roomId", lazy: async () => ({ Component: (await import("../screens/survey/Survey")).Survey }) },
+      {
+        path: "pieces/:pieceId",
+        lazy: async () => ({ Component: (await import("../screens/tree-bench/TreeBench")).TreeBench }),
+      },
+      {
+        path: "house-rules",
+        lazy: async () => ({ Component: (await import("../screens/house-rules/HouseRules")).HouseRules }),
+      },
+      { path: "*", element: <Lost /> },
+    ],
+  },
+]);

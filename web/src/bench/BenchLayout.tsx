@@ -1,0 +1,72 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Drawer from "@mui/material/Drawer";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import { useState, type ReactNode } from "react";
+
+interface Props {
+  stage: ReactNode;
+  steps: ReactNode;
+  ledger: ReactNode;
+  /** On the button that opens the ledger on a phone. */
+  ledgerLabel: string;
+}
+
+/** What every bench looks like: drawing, the order of work under it, the ledger beside. Panes scroll, the page does not. */
+export function BenchLayout({ stage, steps, ledger, ledgerLabel }: Props) {
+  const wide = useMediaQuery("(min-width: 900px)");
+  const [open, setOpen] = useState(false);
+  return (
+    <Box
+      sx={{
+        flex: 1,
+        minHeight: 0,
+        display: "grid",
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 300px", lg: "minmax(0, 1fr) 328px" },
+        gridTemplateRows: { xs: "minmax(260px, 46%) minmax(0, 1fr) auto", md: "minmax(0, 1fr) 226px" },
+      }}
+    >
+      <Box sx={{ position: "relative", overflow: "hidden" }}>{stage}</Box>
+      {wide && (
+        <Box
+          sx={(theme) => ({
+            gridRow: "1 / span 2",
+            gridColumn: 2,
+            borderLeft: `1px solid ${theme.palette.divider}`,
+            bgcolor: "background.paper",
+            minHeight: 0,
+          })}
+        >
+          {ledger}
+        </Box>
+      )}
+      <Box
+        sx={(theme) => ({
+          gridColumn: 1,
+          borderTop: `1px solid ${theme.palette.divider}`,
+          bgcolor: "background.paper",
+          minHeight: 0,
+          display: "flex",
+          flexDirection: "column",
+        })}
+      >
+        {steps}
+      </Box>
+      {!wide && (
+        <>
+          <Button variant="contained" color="primary" sx={{ borderRadius: 0 }} onClick={() => setOpen(true)}>
+            {ledgerLabel}
+          </Button>
+          <Drawer
+            anchor="bottom"
+            open={open}
+            onClose={() => setOpen(false)}
+            slotProps={{ paper: { sx: { height: "82%" } } }}
+          >
+            {ledger}
+          </Drawer>
+        </>
+      )}
+    </Box>
+  );
+}

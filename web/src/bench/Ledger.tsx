@@ -1,0 +1,209 @@
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import type { Schemas } from "../api/client";
+import { Caution } from "../parts/Caution";
+import { count, cutLength, minutes, money, type Units } from "../units/format";
+import { useCurrency, useUnits } from "../units/useUnits";
+import { useWorkings } from "./workings";
+
+type Line = Schemas["LedgerLine"];
+
+function shown(value: number, line: Line, units: Units): string {
+  return line.unit === "m" ? cutLength(value, units) : count(value);
+}
+
+/** What is short, in what is bought: packs, rolls, strings; with what is left over in the title. */
+function shortage(line: Line, units: Units): string {
+  if (line.short === 0) return "–";
+  return shown(line.short, line, units);
+}
+
+function packs(line: Line, units: Units): string {
+  if (line.short === 0 || line.packs === null || line.packs === undefined) return "";
+  const noun = line.unit === "m" ? "roll" : line.kind === "light" ? "string" : "pack";
+  const left = line.left_over > 0 ? `, ${shown(line.left_over, line, units)} over` : "";
+  return `buy ${line.packs} ${noun}${line.packs === 1 ? "" : "s"}${left}`;
+}
+
+function Row({ line, onStock }: { line: Line; onStock: (style: string) => void }) {
+  const units = useUnits();
+  const currency = useCurrency();
+  const { open } = useWorkings();
+  const note = packs(line, units);
+  return (
+    <Box
+      component="tr"
+      sx={(theme) => ({
+        "& td, & th": {
+          borderTop: `1px solid ${theme.palette.divider}`,
+          py: 0.6,
+          verticalAlign: "top",
+          fontWeight: 400,
+        },
+      })}
+    >
+      <Box component="th" scope="row" sx={{ textAlign: "left", pr: 0.5 }}>
+        <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
+          <Box
+            aria-hidden
+            sx={(theme) => ({
+              width: 10,
+              height: 10,
+              flexShrink: 0,
+              borderRadius: line.unit === "m" ? "2px" : "50%",
+              bgcolor: line.colour ?? "transparent",
+              border: `1px solid ${theme.palette.tokens.edge}`,
+            })}
+          />
+          <Box>
+            <Typography variant="body2">{line.label}</Typography>
+            {note && (
+              <Typography sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.3 }}>
+                {note}
+                {line.buy_cents
+                  ? ` · ${money(line.buy_cents, currency)}`
+                  : line.buy_cents === null
+                    ? " · no price"
+                    : ""}
+              </Typography>
+            )}
+          </Box>
+        </Box>
+      </Box>
+      <Box component="td" sx={{ textAlign: "right", whiteSpace: "nowrap" }}>
+        <ButtonBase
+          data-sheet={line.sheet}
+          onClick={() => open(line.sheet)}
+          aria-label={`${line.label}: need ${shown(line.need, line, units)}. Open the working`}
+          sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}` })}
+        >
+          <Typography variant="body2">
+            {shown(line.need, line, units)}
+            {line.spares > 0 ? ` + ${line.spares}` : ""}
+          </Typography>
+        </ButtonBase>
+      </Box>
+      <Box component="td" sx={{ textAlign: "right", whiteSpace: "nowrap" }}>
+        {line.style ? (
+          <ButtonBase
+            onClick={() => line.style && onStock(line.style)}
+            aria-label={`${line.label}: have ${shown(line.have, line, units)}. Count again`}
+          >
+            <Typography variant="body2">{shown(line.have, line, units)}</Typography>
+          </ButtonBase>
+        ) : (
+          <Typography variant="body2">–</Typography>
+        )}
+      </Box>
+      <Box component="td" sx={{ textAlign: "right", whiteSpace: "nowrap" }}>
+        <Typography
+          variant="body2"
+          sx={{ fontWeight: line.short > 0 ? 700 : 400, color: line.short > 0 ? "error.main" : "text.secondary" }}
+        >
+          {shortage(line, units)}
+        </Typography>
+      </Box>
+    </Box>
+  );
+}
+
+interface Props {
+  plan: Schemas["TreePlan"];
+  /** The step in front: its cautions come first. */
+  step: string;
+  onStock: (style: string) => void;
+}
+
+/** What it takes: need, have and short of every style, cautions of the step, what it costs and how long it takes. */
+export function Ledger({ plan, step, onStock }: Props) {
+  const currency = useCurrency();
+  const { open } = useWorkings();
+  const here = plan.cautions.filter((caution) => caution.step === step);
+  const stops = plan.cautions.filter((caution) => caution.step !== step && caution.severity === "stop");
+  const dressing = plan.figures.minutes;
+  return (
+    <Box component="aside" aria-label="Ledger" sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+      <Box
+        sx={{ flex: 1, overflow: "auto", px: 2, pt: 1.5, pb: 1 }}
+        tabIndex={0}
+        role="region"
+        aria-label="What it takes"
+      >
+        <Typography variant="h3" component="h2">
+          What it takes
+        </Typography>
+        {plan.ledger.length === 0 ? (
+          <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
+            Choose a tree and every line follows.
+          </Typography>
+        ) : (
+          <Box component="table" sx={{ width: "100%", borderCollapse: "collapse", mt: 0.5, "& td": { pl: 1 } }}>
+            <thead>
+              <tr>
+                {["Item", "need", "have", "short"].map((name, i) => (
+                  <Box
+                    component="th"
+                    scope="col"
+                    key={name}
+                    sx={{
+                      textAlign: i === 0 ? "left" : "right",
+                      fontSize: "0.75rem",
+                      fontWeight: 500,
+                      color: "text.secondary",
+                      pb: 0.5,
+                    }}
+                  >
+                    {i === 0 ? <span style={{ position: "absolute", left: -9999 }}>Item</span> : name}
+                  </Box>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {plan.ledger.map((line) => (
+                <Row key={line.sheet} line={line} onStock={onStock} />
+              ))}
+            </tbody>
+          </Box>
+        )}
+        <Box sx={{ display: "grid", gap: 1, mt: 2 }}>
+          {[...here, ...stops].map((caution) => (
+            <Caution key={`${caution.step} ${caution.code} ${caution.message}`} finding={caution} />
+          ))}
+        </Box>
+      </Box>
+      {plan.chosen && (
+        <Box
+          sx={(theme) => ({
+            borderTop: `2px solid ${theme.palette.text.primary}`,
+            mx: 2,
+            py: 1.25,
+            display: "flex",
+            justifyContent: "space-between",
+            gap: 1,
+          })}
+        >
+          <Typography variant="body2">
+            To buy <strong>{money(plan.totals.buy_cents, currency)}</strong>
+            {plan.totals.unpriced > 0 ? ` + ${plan.totals.unpriced} unpriced` : ""}
+          </Typography>
+          <Typography variant="body2">
+            From stock <strong>{money(plan.totals.stock_cents, currency)}</strong>
+          </Typography>
+          {dressing && (
+            <ButtonBase
+              data-sheet={dressing.sheet}
+              onClick={() => open(dressing.sheet)}
+              aria-label={`Dressing: ${minutes(Number(dressing.value))}. Open the working`}
+              sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}` })}
+            >
+              <Typography variant="body2" sx={{ fontWeight: 600 }}>
+                {minutes(Number(dressing.value))}
+              </Typography>
+            </ButtonBase>
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}

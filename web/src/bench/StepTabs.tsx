@@ -1,0 +1,79 @@
+import DangerousOutlined from "@mui/icons-material/DangerousOutlined";
+import ReportProblemOutlined from "@mui/icons-material/ReportProblemOutlined";
+import Box from "@mui/material/Box";
+import Tab from "@mui/material/Tab";
+import Tabs from "@mui/material/Tabs";
+import type { ReactNode } from "react";
+
+export interface Step<Id extends string> {
+  id: Id;
+  label: string;
+  /** The gravest finding at this step, if any. */
+  worst?: "stop" | "caution" | undefined;
+}
+
+interface Props<Id extends string> {
+  steps: Step<Id>[];
+  current: Id;
+  onChange: (id: Id) => void;
+  children: ReactNode;
+}
+
+/** The order of work along the edge of a bench, and the dials of the chosen step. */
+export function StepTabs<Id extends string>({ steps, current, onChange, children }: Props<Id>) {
+  return (
+    <>
+      <Tabs
+        value={current}
+        onChange={(_, next: Id) => onChange(next)}
+        variant="scrollable"
+        scrollButtons="auto"
+        allowScrollButtonsMobile
+        textColor="inherit"
+        indicatorColor="secondary"
+        aria-label="Order of work"
+        sx={(theme) => ({ minHeight: 42, px: 1, borderBottom: `1px solid ${theme.palette.divider}`, flexShrink: 0 })}
+      >
+        {steps.map((step, i) => {
+          const Icon = step.worst === "stop" ? DangerousOutlined : ReportProblemOutlined;
+          return (
+            <Tab
+              key={step.id}
+              value={step.id}
+              id={`step-${step.id}`}
+              aria-controls="step-dials"
+              label={
+                <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 0.5 }}>
+                  {step.label}
+                  {step.worst && (
+                    <Icon
+                      titleAccess={step.worst === "stop" ? "has a stop" : "has a caution"}
+                      sx={{ fontSize: 15, color: step.worst === "stop" ? "error.main" : "text.secondary" }}
+                    />
+                  )}
+                </Box>
+              }
+              title={`Key ${i + 1}`}
+              sx={{
+                minHeight: 42,
+                minWidth: 0,
+                px: 1.5,
+                fontSize: "0.875rem",
+                fontWeight: current === step.id ? 700 : 500,
+              }}
+            />
+          );
+        })}
+      </Tabs>
+      <Box
+        id="step-dials"
+        role="tabpanel"
+        aria-labelledby={`step-${current}`}
+        tabIndex={0}
+        sx={{ flex: 1, overflow: "auto", px: 2, py: 1.5 }}
+      >
+        {children}
+      </Box>
+    </>
+  );
+}

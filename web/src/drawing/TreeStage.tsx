@@ -1,0 +1,114 @@
+import Box from "@mui/material/Box";
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type RefObject } from "react";
+import type { Schemas } from "../api/client";
+import { growFoliage } from "./foliage";
+import type { DrawnStyle } from "./paintOrnament";
+import { layTree, paintTree, type TreeScene } from "./paintTree";
+import { project, type StageSize } from "./projection";
+import type { Turn } from "./turn";
+import { TreeDimensions } from "./TreeDimensions";
+import { TreeRoom } from "./TreeRoom";
+
+type Drawing = Schemas["TreeDrawing"];
+
+function whole(drawing: Drawing): drawing is Required<Drawing> {
+  return Boolean(
+    drawing.tree &&
+    drawing.ornaments &&
+    drawing.ribbon &&
+    drawing.picks &&
+    drawing.bulbs &&
+    drawing.crown &&
+    drawing.foot,
+  );
+}
+
+function useSize(box: RefObject<HTMLDivElement | null>): StageSize {
+  const [size, setSize] = useState<StageSize>({ width: 0, height: 0 });
+  useLayoutEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [box]);
+  return size;
+}
+
+interface Props {
+  drawing: Drawing;
+  styles: Map<string, DrawnStyle>;
+  dusk: boolean;
+  turn: Turn;
+  describe: string;
+}
+
+/** A tree in its room, drawn to scale from computed geometry. Drag or use the turn keys; the server is asked nothing. */
+export function TreeStage({ drawing, styles, dusk, turn, describe }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const size = useSize(box);
+  const { room, tree } = drawing;
+  const high = Math.max(
+    Math.max(room.ceiling_left_m, room.ceiling_right_m),
+    tree ? tree.base_m + tree.height_m + tree.topper_rise_m + 0.1 : 0,
+  );
+  const side = Math.max((tree?.spread_m ?? 1) / 2 + 0.75, 1.2);
+  const projection = useMemo(() => project(size, { high, side }), [size, high, side]);
+  const silhouette = JSON.stringify(tree?.silhouette ?? null);
+  const rows = useMemo(
+    () => (silhouette === "null" ? [] : growFoliage(JSON.parse(silhouette) as number[][])),
+    [silhouette],
+  );
+
+  useEffect(() => {
+    const element = canvas.current;
+    const context = element?.getContext("2d");
+    if (!element || !context || size.width === 0) return;
+    const pixels = window.devicePixelRatio || 1;
+    element.width = size.width * pixels;
+    element.height = size.height * pixels;
+    const scene: TreeScene | null = whole(drawing) ? { drawing, rows, styles, dusk, pixels } : null;
+    const layers = scene && layTree(scene, projection.scale);
+    let waiting = 0;
+    const paint = () => {
+      waiting = 0;
+      context.setTransform(pixels, 0, 0, pixels, 0, 0);
+      context.clearRect(0, 0, size.width, size.height);
+      if (scene && layers) paintTree(scene, layers, context, projection, turn.degrees());
+    };
+    const stop = turn.listen(() => {
+      waiting ||= requestAnimationFrame(paint);
+    });
+    paint();
+    return () => {
+      cancelAnimationFrame(waiting);
+      stop();
+    };
+  }, [drawing, rows, styles, dusk, projection, size, turn]);
+
+  return (
+    <Box
+      ref={box}
+      role="img"
+      aria-label={describe}
+      sx={{ position: "absolute", inset: 0, touchAction: "pan-y", cursor: "grab", "&:active": { cursor: "grabbing" } }}
+      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+      onPointerMove={(event) => {
+        if (event.buttons === 1) turn.by(event.movementX * 0.5);
+      }}
+    >
+      {size.width > 0 && (
+        <>
+          <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
+            <TreeRoom room={room} projection={projection} dusk={dusk} />
+          </svg>
+          <canvas ref={canvas} style={{ position: "absolute", inset: 0, width: size.width, height: size.height }} />
+          <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
+            <TreeDimensions drawing={drawing} projection={projection} dusk={dusk} />
+          </svg>
+        </>
+      )}
+    </Box>
+  );
+}

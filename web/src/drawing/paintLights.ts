@@ -1,0 +1,78 @@
+import type { Schemas } from "../api/client";
+import type { DrawingShades } from "../theme/tokens";
+import type { TreeScene } from "./paintTree";
+import { radiusAt, turned, type Projection } from "./projection";
+
+interface Brush {
+  context: CanvasRenderingContext2D;
+  projection: Projection;
+  turn: number;
+}
+
+let glow: HTMLCanvasElement | null = null;
+
+/** A point of light with its halo, painted once. */
+function glowSprite(): HTMLCanvasElement {
+  if (glow) return glow;
+  const canvas = document.createElement("canvas");
+  canvas.width = 64;
+  canvas.height = 64;
+  const context = canvas.getContext("2d");
+  if (context) {
+    const halo = context.createRadialGradient(32, 32, 0, 32, 32, 32);
+    halo.addColorStop(0, "rgb(255 236 185 / 0.95)");
+    halo.addColorStop(0.12, "rgb(255 214 130 / 0.6)");
+    halo.addColorStop(0.4, "rgb(240 170 80 / 0.16)");
+    halo.addColorStop(1, "rgb(240 170 80 / 0)");
+    context.fillStyle = halo;
+    context.fillRect(0, 0, 64, 64);
+  }
+  glow = canvas;
+  return canvas;
+}
+
+/** Every bulb that faces us, where it hangs; at dusk with its halo. */
+export function paintBulbs(scene: TreeScene, { context, projection, turn }: Brush, shades: DrawingShades) {
+  const { tree, bulbs } = scene.drawing;
+  const { scale, middle, floor } = projection;
+  const halo = glowSprite();
+  // With many bulbs each halo is smaller, so that a blaze does not wash the tree out.
+  const size = scale * Math.min(0.13, 2.6 / Math.sqrt(bulbs.points.length + 1));
+  const dot = Math.max(scale * 0.0075, 0.8);
+  const points = new Path2D();
+  context.save();
+  if (scene.dusk) context.globalCompositeOperation = "lighter";
+  for (const [height = 0, angle = 0] of bulbs.points) {
+    const { across, facing } = turned(angle, turn);
+    if (facing < 0.02) continue;
+    const x = middle + radiusAt(tree.silhouette, height) * 0.97 * across * scale;
+    const y = floor - (tree.base_m + height) * scale;
+    if (scene.dusk) context.drawImage(halo, x - size, y - size, size * 2, size * 2);
+    points.moveTo(x + dot, y);
+    points.arc(x, y, dot, 0, Math.PI * 2);
+  }
+  context.restore();
+  context.fillStyle = shades.bulb;
+  context.fill(points);
+  if (!scene.dusk) {
+    context.strokeStyle = shades.bulbRim;
+    context.lineWidth = 0.5;
+    context.stroke(points);
+  }
+}
+
+/** The light a lit tree throws on the wall behind it. */
+export function paintGlow(
+  context: CanvasRenderingContext2D,
+  { scale, middle, floor }: Projection,
+  tree: Schemas["TreeShape"],
+) {
+  const y = floor - (tree.base_m + tree.height_m * 0.42) * scale;
+  const reach = tree.height_m * 0.85 * scale;
+  const light = context.createRadialGradient(middle, y, 0, middle, y, reach);
+  light.addColorStop(0, "rgb(240 190 110 / 0.20)");
+  light.addColorStop(0.6, "rgb(240 190 110 / 0.07)");
+  light.addColorStop(1, "rgb(240 190 110 / 0)");
+  context.fillStyle = light;
+  context.fillRect(middle - reach, y - reach, reach * 2, Math.min(reach * 2, floor - y + reach));
+}

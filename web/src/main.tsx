@@ -1,0 +1,13 @@
+import "@fontsource-variable/alegreya";
+import "@fontsource-variable/hanken-grotesk";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { App } from "./app/App";
+
+const root = document.getElementById("root");
+if (!root) throw new Error("The page has no #root to draw into.");
+createRoot(root).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+);

@@ -1,0 +1,38 @@
+import Box from "@mui/material/Box";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Typography from "@mui/material/Typography";
+import { useId } from "react";
+
+interface ChoiceDialProps<T extends string | number> {
+  label: string;
+  value: T;
+  choices: { value: T; label: string }[];
+  onChange: (value: T) => void;
+}
+
+/** A dial of a few named positions, all in sight. */
+export function ChoiceDial<T extends string | number>({ label, value, choices, onChange }: ChoiceDialProps<T>) {
+  const id = useId();
+  return (
+    <Box>
+      <Typography id={id} variant="body2" sx={{ fontWeight: 600, mb: 0.5, color: "text.secondary" }}>
+        {label}
+      </Typography>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={value}
+        onChange={(_, next: T | null) => next !== null && onChange(next)}
+        aria-labelledby={id}
+        sx={{ flexWrap: "wrap" }}
+      >
+        {choices.map((choice) => (
+          <ToggleButton key={choice.value} value={choice.value}>
+            {choice.label}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+    </Box>
+  );
+}

@@ -1,0 +1,80 @@
+import TextField from "@mui/material/TextField";
+import { useEffect, useId, useRef, useState, type ReactNode } from "react";
+import { asProblem } from "../api/client";
+import { readLength } from "../api/lengths";
+import { length } from "../units/format";
+import { useUnits } from "../units/useUnits";
+import { useLengthReadings } from "./lengthReadings";
+
+interface LengthFieldProps {
+  label: string;
+  /** Metres; null when not known. */
+  value: number | null;
+  onChange: (metres: number | null) => void;
+  /** Why it is asked, or what it does. */
+  help?: ReactNode;
+  /** What the server objected to. */
+  error?: string | undefined;
+  required?: boolean;
+  placeholder?: string;
+}
+
+/** Takes a length in any spelling and shows it back tidied; what cannot be read stays as typed, with the reason. */
+export function LengthField({ label, value, onChange, help, error, required = false, placeholder }: LengthFieldProps) {
+  const id = useId();
+  const units = useUnits();
+  const readings = useLengthReadings();
+  const tidy = value === null ? "" : length(value, units);
+  const [typed, setTyped] = useState<string | null>(null);
+  const [objection, setObjection] = useState<string | null>(null);
+  const latest = useRef(0);
+
+  useEffect(() => () => readings?.report(id, null), [readings, id]);
+
+  async function read(text: string): Promise<boolean> {
+    const turn = ++latest.current;
+    try {
+      const metres = await readLength(text);
+      if (turn !== latest.current) return true;
+      setObjection(null);
+      setTyped(null);
+      onChange(metres);
+      return true;
+    } catch (failure) {
+      if (turn === latest.current) setObjection(asProblem(failure).message);
+      return false;
+    }
+  }
+
+  function commit() {
+    if (typed === null || typed === tidy) {
+      setTyped(null);
+      return;
+    }
+    if (typed.trim() === "") {
+      latest.current += 1;
+      setObjection(null);
+      setTyped(null);
+      readings?.report(id, true);
+      onChange(null);
+      return;
+    }
+    readings?.report(id, read(typed));
+  }
+
+  const wrong = objection ?? error;
+  return (
+    <TextField
+      label={label}
+      value={typed ?? tidy}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => event.key === "Enter" && commit()}
+      error={Boolean(wrong)}
+      helperText={wrong ?? help}
+      required={required}
+      placeholder={placeholder ?? (units === "imperial" ? "7 ft 6 in" : "2.28 m")}
+      slotProps={{ inputLabel: { shrink: true }, htmlInput: { autoComplete: "off" } }}
+    />
+  );
+}

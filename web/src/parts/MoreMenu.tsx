@@ -1,0 +1,44 @@
+import MoreVert from "@mui/icons-material/MoreVert";
+import IconButton from "@mui/material/IconButton";
+import Menu from "@mui/material/Menu";
+import MenuItem from "@mui/material/MenuItem";
+import { useState } from "react";
+
+interface Entry {
+  label: string;
+  run?: () => void;
+  href?: string;
+  disabled?: boolean;
+}
+
+/** What is done seldom, behind one button. */
+export function MoreMenu({ label, entries }: { label: string; entries: Entry[] }) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  return (
+    <>
+      <IconButton
+        size="small"
+        aria-label={label}
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        <MoreVert fontSize="small" />
+      </IconButton>
+      <Menu anchorEl={anchor} open={Boolean(anchor)} onClose={() => setAnchor(null)}>
+        {entries.map((entry) => (
+          <MenuItem
+            key={entry.label}
+            disabled={entry.disabled ?? false}
+            {...(entry.href ? { component: "a", href: entry.href } : {})}
+            onClick={() => {
+              setAnchor(null);
+              entry.run?.();
+            }}
+          >
+            {entry.label}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}

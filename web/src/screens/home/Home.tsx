@@ -1,0 +1,84 @@
+import Add from "@mui/icons-material/Add";
+import DownloadOutlined from "@mui/icons-material/DownloadOutlined";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { ask, client } from "../../api/client";
+import { queryClient, useHome, useMe } from "../../api/queries";
+import { Failed } from "../../parts/Failed";
+import { Loading } from "../../parts/Loading";
+import { MoreMenu } from "../../parts/MoreMenu";
+import { Notice } from "../../parts/Notice";
+import { useUndo } from "../../parts/undo";
+import { Strip } from "../../shell/Strip";
+import { HomeDialog } from "./HomeDialog";
+import { Household } from "./Household";
+import { RoomCard } from "./RoomCard";
+
+/** A home: who lives there, its rooms, and in each the pieces to be dressed. */
+export function Home() {
+  const { homeId = "" } = useParams();
+  const home = useHome(homeId);
+  const me = useMe().data;
+  const [editing, setEditing] = useState(false);
+  const navigate = useNavigate();
+  const { say } = useUndo();
+
+  async function remove(name: string) {
+    const path = { params: { path: { id: homeId } } };
+    await ask(client.DELETE("/api/homes/{id}", path));
+    await navigate("/");
+    say(`${name} was deleted.`, async () => {
+      await ask(client.POST("/api/homes/{id}/restore", path));
+      await queryClient.invalidateQueries();
+    });
+  }
+
+  if (home.isPending) return <Loading what="the home" />;
+  if (home.isError) return <Failed error={home.error} retry={() => void home.refetch()} />;
+  const told = home.data;
+  return (
+    <>
+      <Strip crumbs={[{ label: `Season ${me?.today.slice(0, 4) ?? ""}`, to: "/" }, { label: told.name }]}>
+        <Button
+          startIcon={<DownloadOutlined />}
+          href={`/api/homes/${told.id}/plan.json`}
+          sx={{ display: { xs: "none", sm: "inline-flex" } }}
+        >
+          Take the plan out
+        </Button>
+        <Button variant="contained" startIcon={<Add />} component={Link} to={`/homes/${told.id}/rooms/new`}>
+          Measure a room
+        </Button>
+        {me?.account.role === "owner" && (
+          <MoreMenu
+            label="More for this home"
+            entries={[{ label: "Delete this home", run: () => void remove(told.name) }]}
+          />
+        )}
+      </Strip>
+      <Box sx={{ flex: 1, overflow: "auto", p: { xs: 1.5, sm: 3 } }}>
+        <Box sx={{ maxWidth: 1160 }}>
+          <Household home={told} edit={() => setEditing(true)} />
+          {told.rooms.length === 0 && (
+            <Notice
+              title="No room measured yet"
+              action={
+                <Button component={Link} to={`/homes/${told.id}/rooms/new`} variant="contained">
+                  Measure the first room
+                </Button>
+              }
+            >
+              Take a tape: width, depth, ceiling, and the places a tree could stand.
+            </Notice>
+          )}
+          {told.rooms.map((room) => (
+            <RoomCard key={room.id} room={room} />
+          ))}
+        </Box>
+      </Box>
+      {editing && <HomeDialog home={told} onClose={() => setEditing(false)} />}
+    </>
+  );
+}

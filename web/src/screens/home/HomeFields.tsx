@@ -1,0 +1,137 @@
+import Box from "@mui/material/Box";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import FormGroup from "@mui/material/FormGroup";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import type { Problem } from "../../api/client";
+import { useLooks } from "../../api/queries";
+import type { HomeSaid } from "./useHomeForm";
+
+const PETS = [
+  { value: "dog", label: "Dog" },
+  { value: "cat", label: "Cat" },
+  { value: "other", label: "Other pet" },
+] as const;
+
+interface Props {
+  said: HomeSaid;
+  change: (part: Partial<HomeSaid>) => void;
+  problem: Problem | null;
+}
+
+export function HomeFields({ said, change, problem }: Props) {
+  const looks = useLooks();
+  const ages = problem?.details.errors?.find((error) => error.pointer.startsWith("/children_ages"))?.message;
+  return (
+    <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2, pt: 1 }}>
+      <TextField
+        label="Name of the home"
+        value={said.name}
+        onChange={(event) => change({ name: event.target.value })}
+        error={Boolean(problem?.field("/name"))}
+        helperText={problem?.field("/name")}
+        required
+        autoFocus
+      />
+      <TextField label="Client" value={said.client} onChange={(event) => change({ client: event.target.value })} />
+      <TextField
+        label="Visit"
+        type="date"
+        value={said.visit_on}
+        onChange={(event) => change({ visit_on: event.target.value })}
+        slotProps={{ inputLabel: { shrink: true } }}
+        helperText={problem?.field("/visit_on") ?? "The day it is dressed"}
+      />
+      <TextField
+        label="Strike"
+        type="date"
+        value={said.strike_on}
+        onChange={(event) => change({ strike_on: event.target.value })}
+        slotProps={{ inputLabel: { shrink: true } }}
+        error={Boolean(problem?.field("/strike_on"))}
+        helperText={problem?.field("/strike_on") ?? "The day it is taken down"}
+      />
+      <TextField
+        select
+        label="Look"
+        value={said.look_id}
+        onChange={(event) => change({ look_id: event.target.value })}
+        slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+      >
+        <MenuItem value="">not chosen</MenuItem>
+        {looks.data?.items.map((look) => (
+          <MenuItem key={look.id} value={look.id}>
+            {look.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <TextField
+        label="Ages of children"
+        value={said.children}
+        onChange={(event) => change({ children: event.target.value })}
+        placeholder="2, 7"
+        error={Boolean(ages)}
+        helperText={ages ?? "Glass hangs above their reach, small parts too"}
+        slotProps={{ inputLabel: { shrink: true } }}
+      />
+      <Box>
+        <Typography variant="body2" color="text.secondary">
+          Pets: tails and climbers decide how low glass may hang
+        </Typography>
+        <FormGroup row>
+          {PETS.map((pet) => (
+            <FormControlLabel
+              key={pet.value}
+              label={pet.label}
+              control={
+                <Checkbox
+                  size="small"
+                  checked={said.pets.includes(pet.value)}
+                  onChange={(event) =>
+                    change({
+                      pets: event.target.checked
+                        ? [...said.pets, pet.value]
+                        : said.pets.filter((kept) => kept !== pet.value),
+                    })
+                  }
+                />
+              }
+            />
+          ))}
+        </FormGroup>
+      </Box>
+      <FormGroup>
+        <FormControlLabel
+          label="Rented: nothing is nailed or glued"
+          control={
+            <Checkbox
+              size="small"
+              checked={said.rented}
+              onChange={(event) => change({ rented: event.target.checked })}
+            />
+          }
+        />
+        <FormControlLabel
+          label="Conifer allergy: artificial greens only"
+          control={
+            <Checkbox
+              size="small"
+              checked={said.conifer_allergy}
+              onChange={(event) => change({ conifer_allergy: event.target.checked })}
+            />
+          }
+        />
+      </FormGroup>
+      <TextField
+        label="Notes"
+        multiline
+        minRows={2}
+        value={said.notes}
+        onChange={(event) => change({ notes: event.target.value })}
+        sx={{ gridColumn: "1 / -1" }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,75 @@
+import EditOutlined from "@mui/icons-material/EditOutlined";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import type { Schemas } from "../../api/client";
+import { useLooks } from "../../api/queries";
+import { date, daysToGo, minutes, money } from "../../units/format";
+import { useCurrency } from "../../units/useUnits";
+
+function facts(home: Schemas["HomeInFull"]): string[] {
+  const ages = home.children_ages;
+  return [
+    ages.length > 0 ? `${ages.length === 1 ? "a child" : `${ages.length} children`} of ${ages.join(" and ")}` : "",
+    ...home.pets.map((pet) => (pet === "other" ? "a pet" : `a ${pet}`)),
+    home.rented ? "rented, no nails" : "",
+    home.conifer_allergy ? "conifer allergy" : "",
+  ].filter(Boolean);
+}
+
+/** Dates, look, household and sums of a home. */
+export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: () => void }) {
+  const currency = useCurrency();
+  const look = useLooks().data?.items.find((known) => known.id === home.look_id);
+  return (
+    <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 6, rowGap: 2, mb: 3, alignItems: "flex-start" }}>
+      <Box>
+        <Typography component="div" sx={{ fontSize: "1.75rem", fontWeight: 600, lineHeight: 1.1 }}>
+          {daysToGo(home.days_to_go)}
+        </Typography>
+        <Typography variant="body2" color="text.secondary">
+          {home.visit_on ? `dressed ${date(home.visit_on)}` : "no visit yet"}
+          {home.strike_on ? `, taken down ${date(home.strike_on)}` : ""}
+        </Typography>
+      </Box>
+      <Box sx={{ maxWidth: 380 }}>
+        <Typography variant="body2">{[home.client, ...facts(home)].filter(Boolean).join(" · ")}</Typography>
+        <Typography variant="body2" color="text.secondary">
+          {home.notes}
+        </Typography>
+        <Button size="small" startIcon={<EditOutlined />} onClick={edit} sx={{ ml: -0.5, mt: 0.5 }}>
+          Home and household
+        </Button>
+      </Box>
+      {look && (
+        <Box>
+          <Typography variant="body2" sx={{ fontWeight: 600, mb: 0.5 }}>
+            {look.name}
+          </Typography>
+          <Box
+            sx={{ display: "flex", width: 220, height: 18, borderRadius: "2px", overflow: "hidden" }}
+            role="img"
+            aria-label={look.colours.map((colour) => `${colour.name} ${colour.share_percent} %`).join(", ")}
+          >
+            {look.colours.map((colour) => (
+              <Box key={colour.name} title={colour.name} sx={{ flex: colour.share_percent, bgcolor: colour.srgb }} />
+            ))}
+          </Box>
+          <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5, maxWidth: 260 }}>
+            {look.colours.map((colour) => colour.name.toLowerCase()).join(", ")}
+          </Typography>
+        </Box>
+      )}
+      {home.totals.pieces > 0 && (
+        <Box>
+          <Typography sx={{ fontWeight: 600, fontSize: "1.15rem", lineHeight: 1.35 }}>
+            {money(home.totals.buy_cents, currency)} to buy
+          </Typography>
+          <Typography variant="body2" color="text.secondary">
+            {minutes(home.totals.minutes)} of dressing
+          </Typography>
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,52 @@
+import Add from "@mui/icons-material/Add";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Link from "@mui/material/Link";
+import Paper from "@mui/material/Paper";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link as RouterLink } from "react-router";
+import type { Schemas } from "../../api/client";
+import { length, type Units } from "../../units/format";
+import { useUnits } from "../../units/useUnits";
+import { PieceDialog } from "./PieceDialog";
+import { PieceRow } from "./PieceRow";
+
+function ceiling(room: Schemas["RoomOfHome"], units: Units): string {
+  const { ceiling_left_m: left, ceiling_right_m: right } = room;
+  return left === right
+    ? `ceiling ${length(left, units)}`
+    : `ceiling ${length(left, units)} to ${length(right, units)}`;
+}
+
+export function RoomCard({ room }: { room: Schemas["RoomOfHome"] }) {
+  const units = useUnits();
+  const [adding, setAdding] = useState(false);
+  return (
+    <Paper variant="outlined" sx={{ mb: 2 }} component="section" aria-label={room.name}>
+      <Box sx={{ display: "flex", alignItems: "baseline", gap: 2, px: 2, pt: 1.5, pb: 1, flexWrap: "wrap" }}>
+        <Typography variant="h3" component="h2">
+          <Link component={RouterLink} to={`/rooms/${room.id}`} color="inherit">
+            {room.name}
+          </Link>
+        </Typography>
+        <Typography variant="body2" color="text.secondary" sx={{ flex: 1, minWidth: 200 }}>
+          {length(room.width_m, units)} × {length(room.depth_m, units)}, {ceiling(room, units)}
+          {room.places.length === 0
+            ? ", no place for a tree noted"
+            : `, ${room.places.map((place) => place.name.toLowerCase()).join(", ")}`}
+        </Typography>
+        <Button size="small" component={RouterLink} to={`/rooms/${room.id}`}>
+          Survey
+        </Button>
+        <Button size="small" startIcon={<Add />} onClick={() => setAdding(true)}>
+          Add a tree
+        </Button>
+      </Box>
+      {room.pieces.map((piece) => (
+        <PieceRow key={piece.id} piece={piece} homeId={room.home_id} />
+      ))}
+      {adding && <PieceDialog room={room} onClose={() => setAdding(false)} />}
+    </Paper>
+  );
+}

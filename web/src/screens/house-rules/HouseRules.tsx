@@ -1,0 +1,81 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useEffect, useState } from "react";
+import { useLocation } from "react-router";
+import { useMe } from "../../api/queries";
+import { ChoiceDial } from "../../parts/ChoiceDial";
+import { Failed } from "../../parts/Failed";
+import { Loading } from "../../parts/Loading";
+import { Strip } from "../../shell/Strip";
+import { RuleRow } from "./RuleRow";
+import { SampleTree } from "./SampleTree";
+import { useHouseRules } from "./useHouseRules";
+
+export const CHAPTERS: Record<string, string> = {
+  tree: "Tree and room",
+  lights: "Lights",
+  ornaments: "Ornaments",
+  ribbon: "Ribbon",
+  picks: "Picks",
+  minutes: "Minutes",
+};
+
+/** Every constant by chapter: what it is, why, and what changing it does to a sample tree. */
+export function HouseRules() {
+  const { rules, set, reset } = useHouseRules();
+  const wanted = useLocation().hash.slice(1);
+  const [chapter, setChapter] = useState(wanted.split(".")[0] || "tree");
+  const [trying, setTrying] = useState<{ key: string; value: number } | null>(null);
+  const owner = useMe().data?.account.role === "owner";
+
+  useEffect(() => {
+    if (wanted && rules.isSuccess) document.getElementById(wanted)?.scrollIntoView({ block: "center" });
+  }, [wanted, rules.isSuccess]);
+
+  if (rules.isPending) return <Loading what="the house rules" />;
+  if (rules.isError) return <Failed error={rules.error} retry={() => void rules.refetch()} />;
+  const shown = rules.data.chapters.find((told) => told.chapter === chapter);
+  return (
+    <>
+      <Strip crumbs={[{ label: "House rules" }]}>
+        <Typography variant="body2" color="text.secondary">
+          {owner ? "Yours to set; every plan follows at once" : "An owner sets these"}
+        </Typography>
+      </Strip>
+      <Box
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr", md: "1fr 328px" },
+          overflow: { xs: "auto", md: "hidden" },
+        }}
+      >
+        <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
+          <Box sx={{ mb: 2 }}>
+            <ChoiceDial
+              label="Chapter"
+              value={chapter}
+              onChange={setChapter}
+              choices={rules.data.chapters.map((told) => ({
+                value: told.chapter,
+                label: CHAPTERS[told.chapter] ?? told.chapter,
+              }))}
+            />
+          </Box>
+          {shown?.constants.map((rule) => (
+            <RuleRow
+              key={`${rule.key} ${rule.value}`}
+              rule={rule}
+              mayChange={owner}
+              onTry={(value) => setTrying(value === null ? null : { key: rule.key, value })}
+              onSet={(value) => set.mutateAsync({ key: rule.key, value })}
+              onReset={() => reset.mutateAsync(rule.key)}
+            />
+          ))}
+        </Box>
+        <SampleTree trying={trying} />
+      </Box>
+    </>
+  );
+}

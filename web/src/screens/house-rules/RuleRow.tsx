@@ -1,0 +1,108 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { asProblem } from "../../api/client";
+import type { HouseRule } from "./useHouseRules";
+
+interface Props {
+  rule: HouseRule;
+  mayChange: boolean;
+  /** Told while typing, so that the sample tree follows; null when nothing is being tried. */
+  onTry: (value: number | null) => void;
+  onSet: (value: number) => Promise<unknown>;
+  onReset: () => Promise<unknown>;
+}
+
+function plain(value: number): string {
+  return String(Number(value.toFixed(4)));
+}
+
+function readNumber(text: string): number | null {
+  const value = Number(text.trim().replace(",", "."));
+  return text.trim() === "" || Number.isNaN(value) ? null : value;
+}
+
+export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
+  const [typed, setTyped] = useState(plain(rule.value));
+  const [wrong, setWrong] = useState<string | null>(null);
+  const value = readNumber(typed);
+  const range = `${plain(rule.low)} to ${plain(rule.high)}`;
+  const outside = value === null || value < rule.low || value > rule.high;
+
+  function type(text: string) {
+    setTyped(text);
+    setWrong(null);
+    const next = readNumber(text);
+    onTry(next !== null && next >= rule.low && next <= rule.high && next !== rule.value ? next : null);
+  }
+
+  async function keep(task: () => Promise<unknown>) {
+    try {
+      await task();
+      onTry(null);
+    } catch (error) {
+      setWrong(asProblem(error).message);
+    }
+  }
+
+  function commit() {
+    if (typed === plain(rule.value)) return;
+    if (value === null || outside) setWrong(`Type a number from ${range} (${rule.unit}).`);
+    else void keep(() => onSet(value));
+  }
+
+  return (
+    <Box
+      id={rule.key}
+      sx={(theme) => ({
+        display: "grid",
+        gridTemplateColumns: { xs: "1fr", sm: "1fr 150px 190px" },
+        gap: 2,
+        py: 1.25,
+        borderTop: `1px solid ${theme.palette.divider}`,
+        alignItems: "start",
+      })}
+    >
+      <Box>
+        <Typography sx={{ fontWeight: 600 }}>{rule.title}</Typography>
+        <Typography variant="body2" color="text.secondary">
+          {rule.why}
+        </Typography>
+      </Box>
+      <TextField
+        label={rule.unit}
+        value={typed}
+        disabled={!mayChange}
+        onChange={(event) => type(event.target.value)}
+        onBlur={commit}
+        onKeyDown={(event) => event.key === "Enter" && commit()}
+        error={Boolean(wrong)}
+        helperText={wrong}
+        slotProps={{ htmlInput: { inputMode: "decimal", "aria-label": `${rule.title}, ${rule.unit}` } }}
+      />
+      <Box sx={{ pt: 0.75 }}>
+        {rule.changed ? (
+          <Typography variant="body2">
+            <strong>Yours.</strong> Default {plain(rule.default)}.{" "}
+            {mayChange && (
+              <Button
+                size="small"
+                onClick={() => void keep(onReset)}
+                aria-label={`Reset ${rule.title}`}
+                sx={{ minWidth: 0, p: 0, verticalAlign: "baseline" }}
+              >
+                Reset
+              </Button>
+            )}
+          </Typography>
+        ) : (
+          <Typography variant="body2" color="text.secondary">
+            Default. {range}
+          </Typography>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,67 @@
+import Add from "@mui/icons-material/Add";
+import UploadFileOutlined from "@mui/icons-material/UploadFileOutlined";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Pagination from "@mui/material/Pagination";
+import { useState } from "react";
+import { useMe, useSeason } from "../../api/queries";
+import { Failed } from "../../parts/Failed";
+import { Loading } from "../../parts/Loading";
+import { Notice } from "../../parts/Notice";
+import { Strip } from "../../shell/Strip";
+import { HomeDialog } from "../home/HomeDialog";
+import { HomeCard } from "./HomeCard";
+import { ImportDialog } from "./ImportDialog";
+import { SeasonSummary } from "./SeasonSummary";
+
+/** The desk one comes to in the morning: what is when, what is short, what wants care. */
+export function Season() {
+  const [page, setPage] = useState(1);
+  const season = useSeason(page);
+  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const [adding, setAdding] = useState(false);
+  const [importing, setImporting] = useState(false);
+  const desk = season.data;
+
+  return (
+    <>
+      <Strip crumbs={[{ label: `Season ${year}` }]}>
+        <Button startIcon={<UploadFileOutlined />} onClick={() => setImporting(true)}>
+          Read a plan in
+        </Button>
+        <Button variant="contained" startIcon={<Add />} onClick={() => setAdding(true)}>
+          Add a home
+        </Button>
+      </Strip>
+      <Box sx={{ flex: 1, overflow: "auto" }}>
+        {season.isPending && <Loading what="the season" />}
+        {season.isError && <Failed error={season.error} retry={() => void season.refetch()} />}
+        {desk?.total === 0 && (
+          <Notice
+            title="No homes yet"
+            action={
+              <Button variant="contained" onClick={() => setAdding(true)}>
+                Add the first home
+              </Button>
+            }
+          >
+            Begin with a home and measure its first room. Sizes, counts and lengths follow from there.
+          </Notice>
+        )}
+        {desk && desk.total > 0 && (
+          <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1160 }}>
+            <SeasonSummary homes={desk.items} />
+            {desk.items.map((home) => (
+              <HomeCard key={home.id} home={home} />
+            ))}
+            {desk.pages > 1 && (
+              <Pagination count={desk.pages} page={page} onChange={(_, next) => setPage(next)} sx={{ mt: 2 }} />
+            )}
+          </Box>
+        )}
+      </Box>
+      {adding && <HomeDialog onClose={() => setAdding(false)} />}
+      {importing && <ImportDialog onClose={() => setImporting(false)} />}
+    </>
+  );
+}

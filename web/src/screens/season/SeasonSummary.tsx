@@ -1,0 +1,40 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { Schemas } from "../../api/client";
+import { count, minutes, money } from "../../units/format";
+import { useCurrency } from "../../units/useUnits";
+
+function Sum({ figure, says }: { figure: string; says: string }) {
+  return (
+    <Box>
+      <Typography component="div" sx={{ fontSize: "1.75rem", fontWeight: 600, lineHeight: 1.1 }}>
+        {figure}
+      </Typography>
+      <Typography variant="body2" color="text.secondary">
+        {says}
+      </Typography>
+    </Box>
+  );
+}
+
+/** The homes on this page in four figures. */
+export function SeasonSummary({ homes }: { homes: Schemas["SeasonCard"][] }) {
+  const currency = useCurrency();
+  const next = homes.find((home) => home.days_to_go !== null && (home.days_to_go ?? -1) >= 0);
+  const sum = (pick: (totals: Schemas["HomeTotals"]) => number) =>
+    homes.reduce((total, home) => total + pick(home.totals), 0);
+  return (
+    <Box sx={{ display: "flex", flexWrap: "wrap", gap: { xs: 3, sm: 6 }, mb: 3 }}>
+      {next && <Sum figure={next.days_to_go === 0 ? "today" : `${next.days_to_go} days`} says={`until ${next.name}`} />}
+      <Sum figure={count(sum((totals) => totals.short_lines))} says="things short" />
+      <Sum
+        figure={money(
+          sum((totals) => totals.buy_cents),
+          currency,
+        )}
+        says="to buy"
+      />
+      <Sum figure={minutes(sum((totals) => totals.minutes))} says="of dressing" />
+    </Box>
+  );
+}

@@ -1,0 +1,133 @@
+import Add from "@mui/icons-material/Add";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import Paper from "@mui/material/Paper";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { ChoiceDial } from "../../parts/ChoiceDial";
+import { LengthField } from "../../parts/LengthField";
+import { newPlace, type PlaceDraft, type SurveyForm } from "./useSurvey";
+
+const STANCES: { value: PlaceDraft["stance"]; label: string }[] = [
+  { value: "corner", label: "corner" },
+  { value: "wall", label: "wall" },
+  { value: "bay", label: "bay window" },
+  { value: "open", label: "open" },
+];
+
+function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: SurveyForm }) {
+  const change = (part: Partial<PlaceDraft>) => form.changePlace(place.key, part);
+  const wrong = (name: string) => form.problem?.field(`/places/${at}/${name}`);
+  const title = place.name || `Place ${at + 1}`;
+  return (
+    <Paper variant="outlined" sx={{ p: 2, mb: 2 }} role="group" aria-label={title}>
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2 }}>
+        <TextField
+          label="Name of the place"
+          value={place.name}
+          onChange={(event) => change({ name: event.target.value })}
+          placeholder="Corner by the door"
+          error={Boolean(wrong("name"))}
+          helperText={wrong("name")}
+          required
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <ChoiceDial
+          label="Stance: decides how much of the tree is seen"
+          value={place.stance}
+          choices={STANCES}
+          onChange={(stance) => change({ stance })}
+        />
+        <LengthField
+          label="Free width"
+          value={place.free_width_m}
+          onChange={(free_width_m) => change({ free_width_m })}
+          help="The widest branches must fit"
+          error={wrong("free_width_m")}
+          placeholder="1.50 m"
+        />
+        <LengthField
+          label="Free depth"
+          value={place.free_depth_m}
+          onChange={(free_depth_m) => change({ free_depth_m })}
+          help="From the wall to where people pass"
+          error={wrong("free_depth_m")}
+          placeholder="1.40 m"
+        />
+        <LengthField
+          label="Walkway in front"
+          value={place.walkway_m}
+          onChange={(walkway_m) => change({ walkway_m })}
+          help="At least 76 cm must stay to pass"
+          error={wrong("walkway_m")}
+          placeholder="1.10 m"
+        />
+        <LengthField
+          label="From the left"
+          value={place.from_left_m}
+          onChange={(from_left_m) => change({ from_left_m })}
+          help="To the trunk; under a slope it decides the height"
+          error={wrong("from_left_m")}
+          placeholder="3.20 m"
+        />
+        <LengthField
+          label="Wall it stands at"
+          value={place.wall_m}
+          onChange={(wall_m) => change({ wall_m })}
+          help="Over a third of it, the tree takes it over"
+          error={wrong("wall_m")}
+          placeholder="6.40 m"
+        />
+        <Box>
+          <FormControlLabel
+            label="A socket in reach, and it stays so"
+            control={
+              <Checkbox
+                size="small"
+                checked={place.near_socket}
+                onChange={(event) => change({ near_socket: event.target.checked })}
+              />
+            }
+          />
+          <FormControlLabel
+            label="Heat near"
+            control={
+              <Checkbox
+                size="small"
+                checked={place.near_heat}
+                onChange={(event) => change({ near_heat: event.target.checked })}
+              />
+            }
+          />
+        </Box>
+      </Box>
+      <Button
+        size="small"
+        color="inherit"
+        sx={{ mt: 1 }}
+        onClick={() => form.change({ places: form.draft.places.filter((kept) => kept.key !== place.key) })}
+      >
+        Take {title} out
+      </Button>
+    </Paper>
+  );
+}
+
+/** Where a tree could stand, and what each place lets it be. */
+export function PlacesFields({ form }: { form: SurveyForm }) {
+  return (
+    <Box component="section" aria-label="Places for a tree" sx={{ mt: 4 }}>
+      <Typography variant="h3" component="h2" sx={{ mb: 1.5 }}>
+        Places for a tree
+      </Typography>
+      {form.draft.places.map((place, i) => (
+        <PlaceCard key={place.key} place={place} at={i} form={form} />
+      ))}
+      <Button startIcon={<Add />} onClick={() => form.change({ places: [...form.draft.places, newPlace()] })}>
+        Add a place
+      </Button>
+    </Box>
+  );
+}

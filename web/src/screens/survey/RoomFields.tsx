@@ -1,0 +1,123 @@
+import Box from "@mui/material/Box";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { ChoiceDial } from "../../parts/ChoiceDial";
+import { LengthField } from "../../parts/LengthField";
+import type { RoomDraft, SurveyForm } from "./useSurvey";
+
+const HEAT: { value: RoomDraft["heat"]; label: string }[] = [
+  { value: "none", label: "none near" },
+  { value: "radiator", label: "radiator" },
+  { value: "stove", label: "stove" },
+  { value: "fireplace", label: "fireplace" },
+  { value: "underfloor", label: "under the floor" },
+];
+
+/** Shape and measures of the room, each with why it is asked. */
+export function RoomFields({ form }: { form: SurveyForm }) {
+  const { draft, change, problem } = form;
+  return (
+    <Box component="section" aria-label="The room">
+      <Typography variant="h3" component="h2" sx={{ mb: 1.5 }}>
+        The room
+      </Typography>
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2 }}>
+        <TextField
+          label="Name of the room"
+          value={draft.name}
+          onChange={(event) => change({ name: event.target.value })}
+          error={Boolean(problem?.field("/name"))}
+          helperText={problem?.field("/name")}
+          required
+          sx={{ gridColumn: "1 / -1" }}
+        />
+        <LengthField
+          label="Width"
+          value={draft.width_m}
+          onChange={(width_m) => change({ width_m })}
+          help="Along the wall you face: a wide tree must not take it over"
+          error={problem?.field("/width_m")}
+          required
+          placeholder="6.40 m"
+        />
+        <LengthField
+          label="Depth"
+          value={draft.depth_m}
+          onChange={(depth_m) => change({ depth_m })}
+          help="From that wall to the one behind you"
+          error={problem?.field("/depth_m")}
+          required
+          placeholder="4.60 m"
+        />
+        <Box sx={{ gridColumn: "1 / -1" }}>
+          <ChoiceDial
+            label="Ceiling"
+            value={draft.sloping ? "sloping" : "flat"}
+            onChange={(shape) => change({ sloping: shape === "sloping" })}
+            choices={[
+              { value: "flat", label: "flat" },
+              { value: "sloping", label: "sloping" },
+            ]}
+          />
+        </Box>
+        <LengthField
+          label={draft.sloping ? "Ceiling at the left" : "Ceiling height"}
+          value={draft.ceiling_left_m}
+          onChange={(ceiling_left_m) => change({ ceiling_left_m })}
+          help={draft.sloping ? "The lowest ceiling above the branches counts" : "About 20 cm stay free above the tip"}
+          error={problem?.field("/ceiling_left_m")}
+          required
+          placeholder="3.10 m"
+        />
+        {draft.sloping && (
+          <LengthField
+            label="Ceiling at the right"
+            value={draft.ceiling_right_m}
+            onChange={(ceiling_right_m) => change({ ceiling_right_m })}
+            help="Facing the same wall"
+            error={problem?.field("/ceiling_right_m")}
+            required
+            placeholder="3.60 m"
+          />
+        )}
+        <TextField
+          select
+          label="Heating"
+          value={draft.heat}
+          onChange={(event) =>
+            change({ heat: HEAT.find((known) => known.value === event.target.value)?.value ?? "none" })
+          }
+          helperText="Heat dries greens; a heated floor drops needles"
+          sx={{ gridColumn: draft.sloping ? "auto" : undefined }}
+        >
+          {HEAT.map((known) => (
+            <MenuItem key={known.value} value={known.value}>
+              {known.label}
+            </MenuItem>
+          ))}
+        </TextField>
+        <FormControlLabel
+          label="No nails or glue here"
+          control={
+            <Checkbox
+              size="small"
+              checked={draft.no_nails}
+              onChange={(event) => change({ no_nails: event.target.checked })}
+            />
+          }
+        />
+        <TextField
+          label="Notes"
+          value={draft.notes}
+          onChange={(event) => change({ notes: event.target.value })}
+          multiline
+          minRows={2}
+          sx={{ gridColumn: "1 / -1" }}
+        />
+      </Box>
+    </Box>
+  );
+}

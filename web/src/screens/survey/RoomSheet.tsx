@@ -1,0 +1,111 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { Schemas } from "../../api/client";
+import { RoomDrawing } from "../../drawing/RoomDrawing";
+import { Caution } from "../../parts/Caution";
+import { length } from "../../units/format";
+import { useUnits } from "../../units/useUnits";
+import { PieceDialog } from "../home/PieceDialog";
+import type { RoomDraft } from "./useSurvey";
+
+interface Props {
+  draft: RoomDraft;
+  room?: Schemas["Room"] | undefined;
+  saved: boolean;
+}
+
+/** The room drawn from its measures, and under it the best size for each place. */
+export function RoomSheet({ draft, room, saved }: Props) {
+  const units = useUnits();
+  const [adding, setAdding] = useState<string | null>(null);
+  const best = new Map(room?.places.map((place) => [place.id, place.best_size]));
+  const measured = draft.width_m && draft.depth_m && draft.ceiling_left_m;
+  return (
+    <Box
+      sx={(theme) => ({
+        bgcolor: "background.paper",
+        borderLeft: { md: `1px solid ${theme.palette.divider}` },
+        overflow: { md: "auto" },
+        p: { xs: 2, sm: 3 },
+      })}
+    >
+      {measured ? (
+        <RoomDrawing
+          room={{
+            width: draft.width_m ?? 0,
+            depth: draft.depth_m ?? 0,
+            left: draft.ceiling_left_m ?? 0,
+            right: (draft.sloping ? draft.ceiling_right_m : draft.ceiling_left_m) ?? draft.ceiling_left_m ?? 0,
+          }}
+          places={draft.places.map((place, i) => ({
+            ...place,
+            name: place.name || `Place ${i + 1}`,
+            best: saved && place.id ? best.get(place.id) : undefined,
+          }))}
+        />
+      ) : (
+        <Typography color="text.secondary" sx={{ py: 8, textAlign: "center" }}>
+          Width, depth and ceiling draw the room here.
+        </Typography>
+      )}
+      {room && saved && room.places.length > 0 && (
+        <Box component="section" aria-label="Best sizes" sx={{ mt: 3 }}>
+          <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
+            Best size for each place
+          </Typography>
+          {room.places.map((place) => (
+            <Box
+              key={place.id}
+              sx={(theme) => ({
+                display: "flex",
+                gap: 2,
+                py: 1,
+                borderTop: `1px solid ${theme.palette.divider}`,
+                alignItems: "center",
+              })}
+            >
+              <Box sx={{ flex: 1 }}>
+                <Typography sx={{ fontWeight: 600 }}>{place.name}</Typography>
+                {place.best_size.findings.map((finding) => (
+                  <Caution key={finding.code} finding={finding} />
+                ))}
+              </Box>
+              <Typography sx={{ fontSize: "1.35rem", fontWeight: 600, whiteSpace: "nowrap" }}>
+                {place.best_size.height_m ? length(place.best_size.height_m, units) : "none fits"}
+              </Typography>
+              <Button
+                size="small"
+                variant="outlined"
+                onClick={() => setAdding(place.id)}
+                aria-label={`Put a tree in ${place.name}`}
+              >
+                Put a tree here
+              </Button>
+            </Box>
+          ))}
+          <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
+            For a classic tree; other shapes are tried on the <Link to={`/homes/${room.home_id}`}>bench</Link>.
+          </Typography>
+        </Box>
+      )}
+      {!saved && measured && (
+        <Typography variant="body2" color="text.secondary" sx={{ mt: 2 }}>
+          Keep the survey to see the best size for each place.
+        </Typography>
+      )}
+      {adding && room && (
+        <PieceDialog
+          room={{
+            ...room,
+            pieces: [],
+            places: [...room.places].sort((a, b) => Number(b.id === adding) - Number(a.id === adding)),
+          }}
+          onClose={() => setAdding(null)}
+        />
+      )}
+    </Box>
+  );
+}

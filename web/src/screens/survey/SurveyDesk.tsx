@@ -1,0 +1,106 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogTitle from "@mui/material/DialogTitle";
+import Typography from "@mui/material/Typography";
+import { useEffect, useRef } from "react";
+import { useBlocker, useNavigate } from "react-router";
+import type { Schemas } from "../../api/client";
+import { useMe } from "../../api/queries";
+import { ConflictDialog } from "../../parts/ConflictDialog";
+import { useLengthReadings } from "../../parts/lengthReadings";
+import { MoreMenu } from "../../parts/MoreMenu";
+import { ProblemAlert } from "../../parts/ProblemAlert";
+import { Strip } from "../../shell/Strip";
+import { PlacesFields } from "./PlacesFields";
+import { RoomFields } from "./RoomFields";
+import { RoomSheet } from "./RoomSheet";
+import { useSurveyForm } from "./useSurvey";
+
+interface Props {
+  home: { id: string; name: string };
+  room?: Schemas["Room"];
+  remove?: () => void;
+}
+
+/** The survey on one desk: what is asked at the left, the room drawn from it at the right. */
+export function SurveyDesk({ home, room, remove }: Props) {
+  const navigate = useNavigate();
+  const readings = useLengthReadings();
+  const leaving = useRef(false);
+  const form = useSurveyForm({ homeId: home.id, room }, readings?.settled ?? (() => Promise.resolve(true)), (made) => {
+    leaving.current = true;
+    void navigate(`/rooms/${made.id}`, { replace: true });
+  });
+  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const blocker = useBlocker(() => form.changed && !leaving.current);
+  const asked = useRef(false);
+
+  // Keeping waits for fields still being read; what they gave is in the draft only at the next render.
+  useEffect(() => {
+    if (!asked.current) return;
+    asked.current = false;
+    void form.keep();
+  });
+
+  async function keep() {
+    if (!(await form.ready())) return;
+    asked.current = true;
+    form.change({});
+  }
+
+  return (
+    <>
+      <Strip
+        crumbs={[
+          { label: `Season ${year}`, to: "/" },
+          { label: home.name, to: `/homes/${home.id}` },
+          { label: room?.name ?? "A room to measure" },
+        ]}
+      >
+        <Typography variant="body2" color="text.secondary" role="status">
+          {form.changed ? "Not kept yet" : room ? "Kept" : ""}
+        </Typography>
+        <Button variant="contained" onClick={() => void keep()} disabled={form.busy}>
+          Keep the survey
+        </Button>
+        {remove && <MoreMenu label="More for this room" entries={[{ label: "Delete this room", run: remove }]} />}
+      </Strip>
+      <Box
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          overflow: { xs: "auto", md: "hidden" },
+          display: "grid",
+          gridTemplateColumns: { xs: "1fr", md: "minmax(440px, 1fr) minmax(380px, 1fr)" },
+        }}
+      >
+        <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
+          <ProblemAlert problem={form.problem} />
+          {form.unread && (
+            <Alert severity="error" variant="outlined" sx={{ mb: 2 }}>
+              One length could not be read yet. Mend it below; nothing was kept and nothing is lost.
+            </Alert>
+          )}
+          <RoomFields form={form} />
+          <PlacesFields form={form} />
+        </Box>
+        <RoomSheet draft={form.draft} room={room} saved={!form.changed} />
+      </Box>
+      {form.conflict && (
+        <ConflictDialog rows={form.conflict} keepMine={() => void form.keepMine()} takeTheirs={form.takeTheirs} />
+      )}
+      <Dialog open={blocker.state === "blocked"} aria-labelledby="leave-title">
+        <DialogTitle id="leave-title">Leave without keeping the survey?</DialogTitle>
+        <DialogActions>
+          <Button onClick={() => blocker.proceed?.()}>Leave it</Button>
+          <Button variant="contained" autoFocus onClick={() => blocker.reset?.()}>
+            Stay here
+          </Button>
+        </DialogActions>
+      </Dialog>
+    </>
+  );
+}

@@ -1,0 +1,220 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { keys } from "../../api/queries";
+import type { ConflictRow } from "../../parts/ConflictDialog";
+
+export interface PlaceDraft {
+  /** Kept for as long as the form is open, so that React knows the cards apart. */
+  key: string;
+  id: string | null;
+  name: string;
+  stance: Schemas["Place"]["stance"];
+  from_left_m: number | null;
+  free_width_m: number | null;
+  free_depth_m: number | null;
+  walkway_m: number | null;
+  wall_m: number | null;
+  near_heat: boolean;
+  near_socket: boolean;
+}
+
+export interface RoomDraft {
+  name: string;
+  width_m: number | null;
+  depth_m: number | null;
+  sloping: boolean;
+  ceiling_left_m: number | null;
+  ceiling_right_m: number | null;
+  no_nails: boolean;
+  heat: Schemas["Room"]["heat"];
+  notes: string;
+  places: PlaceDraft[];
+}
+
+let made = 0;
+
+export function newPlace(): PlaceDraft {
+  made += 1;
+  return {
+    key: `new-${made}`,
+    id: null,
+    name: "",
+    stance: "corner",
+    from_left_m: null,
+    free_width_m: null,
+    free_depth_m: null,
+    walkway_m: null,
+    wall_m: null,
+    near_heat: false,
+    near_socket: true,
+  };
+}
+
+function placeDraftOf(place: Schemas["Place"]): PlaceDraft {
+  return { ...placeBodyOf({ ...place, key: place.id }), id: place.id, key: place.id };
+}
+
+function placeBodyOf(place: PlaceDraft): Omit<PlaceDraft, "key"> {
+  return {
+    id: place.id,
+    name: place.name,
+    stance: place.stance,
+    from_left_m: place.from_left_m,
+    free_width_m: place.free_width_m,
+    free_depth_m: place.free_depth_m,
+    walkway_m: place.walkway_m,
+    wall_m: place.wall_m,
+    near_heat: place.near_heat,
+    near_socket: place.near_socket,
+  };
+}
+
+function draftOf(room?: Schemas["Room"]): RoomDraft {
+  return {
+    name: room?.name ?? "",
+    width_m: room?.width_m ?? null,
+    depth_m: room?.depth_m ?? null,
+    sloping: room ? room.ceiling_left_m !== room.ceiling_right_m : false,
+    ceiling_left_m: room?.ceiling_left_m ?? null,
+    ceiling_right_m: room?.ceiling_right_m ?? null,
+    no_nails: room?.no_nails ?? false,
+    heat: room?.heat ?? "none",
+    notes: room?.notes ?? "",
+    places: room?.places.map(placeDraftOf) ?? [newPlace()],
+  };
+}
+
+/** What was typed, as the server takes it. What is not known yet is left out, so that the server names it. */
+function bodyOf(draft: RoomDraft): Schemas["RoomFields"] {
+  const { sloping, places, ...room } = draft;
+  const told = {
+    ...room,
+    ceiling_right_m: sloping ? room.ceiling_right_m : room.ceiling_left_m,
+    places: places.map(placeBodyOf),
+  };
+  return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== null)) as Schemas["RoomFields"];
+}
+
+function differences(mine: RoomDraft, theirs: RoomDraft): ConflictRow[] {
+  const said = (draft: RoomDraft) => [
+    ["Name", draft.name],
+    ["Width", draft.width_m],
+    ["Depth", draft.depth_m],
+    ["Ceiling", draft.ceiling_left_m],
+    ["Heating", draft.heat],
+    ["Notes", draft.notes],
+    [
+      "Places",
+      draft.places
+        .map((place) => [place.name, place.stance, place.free_width_m, place.free_depth_m].filter(Boolean).join(" "))
+        .join("; "),
+    ],
+  ];
+  const other = said(theirs);
+  return said(mine)
+    .map(([label, value], i) => ({
+      label: String(label),
+      mine: String(value ?? ""),
+      theirs: String(other[i]?.[1] ?? ""),
+    }))
+    .filter((row) => row.mine !== row.theirs);
+}
+
+interface Where {
+  homeId?: string | undefined;
+  room?: Schemas["Room"] | undefined;
+}
+
+export function useSurveyForm(
+  { homeId, room }: Where,
+  settled: () => Promise<boolean>,
+  onMade: (room: Schemas["Room"]) => void,
+) {
+  const [draft, setDraft] = useState(() => draftOf(room));
+  const [base, setBase] = useState({ version: room?.version ?? 0, said: JSON.stringify(bodyOf(draftOf(room))) });
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [unread, setUnread] = useState(false);
+  const [theirs, setTheirs] = useState<Schemas["Room"] | null>(null);
+  const [busy, setBusy] = useState(false);
+  const cache = useQueryClient();
+  const changed = JSON.stringify(bodyOf(draft)) !== base.said;
+
+  function taken(kept: Schemas["Room"]) {
+    const next = draftOf(kept);
+    setDraft(next);
+    setBase({ version: kept.version, said: JSON.stringify(bodyOf(next)) });
+    setProblem(null);
+  }
+
+  async function send(said: RoomDraft, version: number) {
+    setBusy(true);
+    try {
+      if (room) {
+        const kept = await ask(
+          client.PUT("/api/rooms/{id}", { params: { path: { id: room.id } }, body: { version, ...bodyOf(said) } }),
+        );
+        taken(kept);
+        cache.setQueryData(keys.room(room.id), kept);
+      } else if (homeId) {
+        const kept = await ask(
+          client.POST("/api/homes/{id}/rooms", { params: { path: { id: homeId } }, body: bodyOf(said) }),
+        );
+        taken(kept);
+        onMade(kept);
+      }
+    } catch (error) {
+      const told = asProblem(error);
+      if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as Schemas["Room"]);
+      else setProblem(told);
+    } finally {
+      setBusy(false);
+    }
+  }
+
+  return {
+    draft,
+    problem,
+    changed,
+    busy,
+    unread,
+    change: (part: Partial<RoomDraft>) => setDraft((now) => ({ ...now, ...part })),
+    changePlace: (key: string, part: Partial<PlaceDraft>) =>
+      setDraft((now) => ({
+        ...now,
+        places: now.places.map((place) => (place.key === key ? { ...place, ...part } : place)),
+      })),
+    /** Waits for lengths still being read, then keeps room and places together. */
+    ready: async () => {
+      const good = await settled();
+      setUnread(!good);
+      return good;
+    },
+    keep: () => send(draft, base.version),
+    conflict: theirs && differences(draft, draftOf(theirs)),
+    keepMine: async () => {
+      if (!theirs) return;
+      const known = new Set(theirs.places.map((place) => place.id));
+      const said = {
+        ...draft,
+        places: draft.places.map((place) => (place.id && known.has(place.id) ? place : { ...place, id: null })),
+      };
+      setTheirs(null);
+      await send(said, theirs.version);
+    },
+    takeTheirs: () => {
+      if (theirs) taken(theirs);
+      setTheirs(null);
+    },
+  };
+}
+
+export type SurveyForm = ReturnType<typeof useSurveyForm>;
+
+export function useRoom(id: string) {
+  return useQuery({
+    queryKey: keys.room(id),
+    queryFn: () => ask(client.GET("/api/rooms/{id}", { params: { path: { id } } })),
+    staleTime: 0,
+  });
+}

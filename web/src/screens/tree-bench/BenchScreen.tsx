@@ -1,0 +1,127 @@
+import { useMemo, useState } from "react";
+import type { Schemas } from "../../api/client";
+import { useStyles } from "../../api/queries";
+import { useLight } from "../../app/light";
+import { BenchLayout } from "../../bench/BenchLayout";
+import { Ledger } from "../../bench/Ledger";
+import { StepTabs, type Step } from "../../bench/StepTabs";
+import { WorkingsProvider } from "../../bench/workings";
+import type { DrawnStyle } from "../../drawing/paintOrnament";
+import { createTurn } from "../../drawing/turn";
+import { ConflictDialog } from "../../parts/ConflictDialog";
+import { Loading } from "../../parts/Loading";
+import { useKeys } from "../../shell/shortcuts";
+import { BenchStrip } from "./BenchStrip";
+import { differences } from "./differences";
+import { Stage } from "./Stage";
+import { STEPS, StepDials, type StepId } from "./steps/StepDials";
+import { StyleDialog } from "./StyleDialog";
+import { useBench } from "./useBench";
+
+function drawnStyles(styles: Schemas["Style"][], chosen: string[]): Map<string, DrawnStyle> {
+  return new Map(
+    styles.map((style) => [
+      style.id,
+      {
+        colour: style.colour ?? "#8c8f8a",
+        diameter: (style.diameter_mm ?? 70) / 1000,
+        pattern: Math.max(chosen.indexOf(style.id), 0),
+      },
+    ]),
+  );
+}
+
+function worst(plan: Schemas["TreePlan"] | null, step: StepId): Step<StepId>["worst"] {
+  const here = plan?.cautions.filter((caution) => caution.step === step) ?? [];
+  if (here.some((caution) => caution.severity === "stop")) return "stop";
+  return here.some((caution) => caution.severity === "caution") ? "caution" : undefined;
+}
+
+/** The bench itself: strip, drawing, steps and ledger around one tree. */
+export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
+  const bench = useBench(piece);
+  const styles = useStyles().data?.items;
+  const { toggleDusk } = useLight();
+  const [step, setStep] = useState<StepId>(piece.settings.measure.height_m === null ? "measure" : "ornaments");
+  const [styleOpen, setStyleOpen] = useState<{ id?: string; kind: Schemas["Style"]["kind"] } | null>(null);
+  const [turn] = useState(createTurn);
+  const chosen = bench.draft.settings.ornaments.styles;
+  const drawn = useMemo(() => drawnStyles(styles ?? [], chosen), [styles, chosen]);
+
+  useKeys([
+    {
+      keys: STEPS.map((_, i) => String(i + 1)).join(" "),
+      says: "To a step of the order of work",
+      run: (key) => setStep(STEPS[Number(key) - 1]?.id ?? step),
+    },
+    { keys: "[", says: "Turn the tree to the left", run: () => turn.by(-15) },
+    { keys: "]", says: "Turn the tree to the right", run: () => turn.by(15) },
+    { keys: "n", says: "Dusk and day", run: toggleDusk },
+    {
+      keys: "w",
+      says: "Working of the figure in focus",
+      run: () => {
+        const focused = document.activeElement;
+        if (focused instanceof HTMLElement && focused.dataset.sheet) focused.click();
+      },
+    },
+    { keys: "u", says: "Undo", run: () => void bench.undo() },
+    { keys: "U", says: "Redo", run: () => void bench.redo() },
+  ]);
+
+  if (!bench.plan || !styles) return <Loading what="the plan" />;
+  return (
+    <WorkingsProvider sheets={bench.plan.sheets}>
+      <BenchStrip piece={piece} bench={bench} />
+      <BenchLayout
+        ledgerLabel="What it takes"
+        stage={
+          <Stage
+            bench={bench}
+            plan={bench.plan}
+            styles={drawn}
+            turn={turn}
+            names={new Map(styles.map((style) => [style.id, style.name]))}
+          />
+        }
+        ledger={
+          <Ledger
+            plan={bench.plan}
+            step={step}
+            onStock={(id) => setStyleOpen({ id, kind: styles.find((style) => style.id === id)?.kind ?? "ornament" })}
+          />
+        }
+        steps={
+          <StepTabs
+            steps={STEPS.map((known) => ({ ...known, worst: worst(bench.plan, known.id) }))}
+            current={step}
+            onChange={setStep}
+          >
+            <StepDials
+              step={step}
+              bench={bench}
+              plan={bench.plan}
+              piece={piece}
+              styles={styles}
+              onNewStyle={(kind) => setStyleOpen({ kind })}
+            />
+          </StepTabs>
+        }
+      />
+      {styleOpen && (
+        <StyleDialog
+          style={styles.find((style) => style.id === styleOpen.id)}
+          kind={styleOpen.kind}
+          onClose={() => setStyleOpen(null)}
+        />
+      )}
+      {bench.theirs && (
+        <ConflictDialog
+          rows={differences(bench.draft, bench.theirs, piece.places, styles)}
+          keepMine={() => void bench.keepMine()}
+          takeTheirs={bench.takeTheirs}
+        />
+      )}
+    </WorkingsProvider>
+  );
+}

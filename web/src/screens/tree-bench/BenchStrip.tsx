@@ -1,0 +1,103 @@
+import HistoryOutlined from "@mui/icons-material/HistoryOutlined";
+import RedoOutlined from "@mui/icons-material/RedoOutlined";
+import UndoOutlined from "@mui/icons-material/UndoOutlined";
+import Box from "@mui/material/Box";
+import Chip from "@mui/material/Chip";
+import IconButton from "@mui/material/IconButton";
+import Tooltip from "@mui/material/Tooltip";
+import Typography from "@mui/material/Typography";
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { ask, client, type Schemas } from "../../api/client";
+import { useMe } from "../../api/queries";
+import { MoreMenu } from "../../parts/MoreMenu";
+import { useUndo } from "../../parts/undo";
+import { Strip } from "../../shell/Strip";
+import { clock, daysToGo } from "../../units/format";
+import { HistoryDrawer } from "./HistoryDrawer";
+import { RenameDialog } from "./RenameDialog";
+import type { Bench, Saving } from "./useBench";
+
+function said({ state, at }: Saving): string {
+  if (state === "saving") return "Saving …";
+  if (state === "waiting") return "Changed";
+  if (state === "refused") return "Not saved";
+  return at ? `Saved ${clock(at)}` : "";
+}
+
+export function BenchStrip({ piece, bench }: { piece: Schemas["PieceOnBench"]; bench: Bench }) {
+  const [history, setHistory] = useState(false);
+  const [renaming, setRenaming] = useState(false);
+  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const navigate = useNavigate();
+  const cache = useQueryClient();
+  const { say } = useUndo();
+  const path = { params: { path: { id: piece.id } } };
+
+  async function remove() {
+    await ask(client.DELETE("/api/pieces/{id}", path));
+    await navigate(`/homes/${piece.home.id}`);
+    say(`${bench.draft.name} was deleted.`, async () => {
+      await ask(client.POST("/api/pieces/{id}/restore", path));
+      await cache.invalidateQueries();
+    });
+  }
+
+  const refused = bench.saving.state === "refused";
+  return (
+    <Strip
+      crumbs={[
+        { label: `Season ${year}`, to: "/" },
+        { label: piece.home.name, to: `/homes/${piece.home.id}` },
+        { label: piece.room.name, to: `/rooms/${piece.room.id}` },
+        { label: bench.draft.name },
+      ]}
+    >
+      <Typography
+        variant="body2"
+        role="status"
+        sx={{ color: refused ? "error.main" : "text.secondary", fontWeight: refused ? 700 : 400 }}
+      >
+        {said(bench.saving)}
+      </Typography>
+      <Box sx={{ display: "flex" }}>
+        <Tooltip title="Undo (u)">
+          <span>
+            <IconButton size="small" aria-label="Undo" disabled={!bench.canUndo} onClick={() => void bench.undo()}>
+              <UndoOutlined fontSize="small" />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <Tooltip title="Redo (shift u)">
+          <span>
+            <IconButton size="small" aria-label="Redo" disabled={!bench.canRedo} onClick={() => void bench.redo()}>
+              <RedoOutlined fontSize="small" />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <Tooltip title="History">
+          <IconButton size="small" aria-label="History" onClick={() => setHistory(true)}>
+            <HistoryOutlined fontSize="small" />
+          </IconButton>
+        </Tooltip>
+      </Box>
+      <Chip
+        size="small"
+        variant="outlined"
+        label={daysToGo(piece.days_to_go)}
+        sx={{ display: { xs: "none", sm: "inline-flex" } }}
+      />
+      <MoreMenu
+        label="More for this tree"
+        entries={[
+          { label: "Rename", run: () => setRenaming(true) },
+          { label: "Ledger as CSV", href: `/api/pieces/${piece.id}/ledger.csv` },
+          { label: "Delete this tree", run: () => void remove() },
+        ]}
+      />
+      {history && <HistoryDrawer pieceId={piece.id} onClose={() => setHistory(false)} />}
+      {renaming && <RenameDialog name={bench.draft.name} onRename={bench.rename} onClose={() => setRenaming(false)} />}
+    </Strip>
+  );
+}

@@ -1,0 +1,112 @@
+import ChevronLeft from "@mui/icons-material/ChevronLeft";
+import ChevronRight from "@mui/icons-material/ChevronRight";
+import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
+import NightlightOutlined from "@mui/icons-material/NightlightOutlined";
+import WbSunnyOutlined from "@mui/icons-material/WbSunnyOutlined";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import ButtonGroup from "@mui/material/ButtonGroup";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import type { Schemas } from "../../api/client";
+import { useLight } from "../../app/light";
+import { drawing as shades } from "../../theme/tokens";
+import type { DrawnStyle } from "../../drawing/paintOrnament";
+import { TreeStage } from "../../drawing/TreeStage";
+import type { Turn } from "../../drawing/turn";
+import { area, length, type Units } from "../../units/format";
+import { useUnits } from "../../units/useUnits";
+import { TierList } from "./TierList";
+import type { Bench } from "./useBench";
+
+const SEEN: Record<Schemas["Place"]["stance"], string> = {
+  corner: "in a corner",
+  wall: "against a wall",
+  bay: "in a bay window",
+  open: "standing free",
+};
+
+function describe(plan: Schemas["TreePlan"], units: Units): string {
+  const { tree, room, ornaments, bulbs } = plan.drawing;
+  if (!tree) return "The place without a tree yet";
+  const verdict =
+    plan.figures.height_verdict?.value === "ok"
+      ? "fits under the ceiling"
+      : String(plan.figures.height_verdict?.value).replaceAll("_", " ");
+  return `Tree of ${length(tree.height_m, units)}, ${length(tree.spread_m, units)} wide, ${SEEN[room.stance]}, ${verdict}, ${length(tree.tip_gap_m, units)} free above the tip. ${ornaments?.length ?? 0} ornaments, ${bulbs?.count ?? 0} bulbs. The tier list tells them row by row.`;
+}
+
+interface Props {
+  bench: Bench;
+  plan: Schemas["TreePlan"];
+  styles: Map<string, DrawnStyle>;
+  names: Map<string, string>;
+  turn: Turn;
+}
+
+/** The drawing with its few tools: turn, day or dusk, the same as a list. */
+export function Stage({ plan, styles, names, turn }: Props) {
+  const { dusk, toggleDusk } = useLight();
+  const units = useUnits();
+  const [list, setList] = useState(false);
+  const { room } = plan.drawing;
+  const surface = plan.figures.area;
+  const tool = {
+    bgcolor: dusk ? "#2b353b" : "#ffffff",
+    color: dusk ? "#f1ecdf" : "#1e2a2f",
+    borderColor: dusk ? "#6c7b82" : "#7f8f94",
+    "&:hover": { bgcolor: dusk ? "#37434a" : "#f6f4ef" },
+  };
+  return (
+    <>
+      <TreeStage drawing={plan.drawing} styles={styles} dusk={dusk} turn={turn} describe={describe(plan, units)} />
+      <Box sx={{ position: "absolute", top: 10, left: 12, display: "flex", gap: 1, flexWrap: "wrap" }}>
+        <ButtonGroup size="small" variant="outlined" color="inherit" aria-label="Turn the tree">
+          <Button sx={{ ...tool, px: 0.5, minWidth: 34 }} aria-label="Turn to the left" onClick={() => turn.by(-15)}>
+            <ChevronLeft fontSize="small" />
+          </Button>
+          <Button sx={{ ...tool, px: 0.5, minWidth: 34 }} aria-label="Turn to the right" onClick={() => turn.by(15)}>
+            <ChevronRight fontSize="small" />
+          </Button>
+        </ButtonGroup>
+        <Button
+          size="small"
+          variant="outlined"
+          color="inherit"
+          sx={tool}
+          startIcon={dusk ? <WbSunnyOutlined /> : <NightlightOutlined />}
+          onClick={toggleDusk}
+        >
+          {dusk ? "Day" : "Dusk"}
+        </Button>
+        <Button
+          size="small"
+          variant="outlined"
+          color="inherit"
+          sx={tool}
+          startIcon={<FormatListBulleted />}
+          disabled={!plan.chosen}
+          onClick={() => setList(true)}
+        >
+          Tiers
+        </Button>
+      </Box>
+      <Typography
+        variant="body2"
+        sx={{
+          position: "absolute",
+          top: 14,
+          right: 14,
+          color: shades[dusk ? "dusk" : "day"].label,
+          display: { xs: "none", sm: "block" },
+        }}
+      >
+        {SEEN[room.stance]}
+        {surface ? ` · ${area(Number(surface.value), units)} dressed` : ""}
+      </Typography>
+      {list && plan.drawing.tiers && (
+        <TierList tiers={plan.drawing.tiers} names={names} onClose={() => setList(false)} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,78 @@
+import { FigureValue } from "../../../bench/FigureValue";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { CountDial } from "../../../parts/CountDial";
+import { LengthDial } from "../../../parts/LengthDial";
+import { LengthField } from "../../../parts/LengthField";
+import { Dials, type StepProps } from "./StepDials";
+import { StyleChooser } from "./StyleChooser";
+
+/** What crowns the tree, when it goes on, and the air it leaves. */
+export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
+  const { crown } = bench.draft.settings;
+  const some = crown.topper !== "none";
+  const bow = some && crown.kind === "bow";
+  return (
+    <Dials>
+      <ChoiceDial
+        label="Topper goes on"
+        value={crown.topper}
+        onChange={(topper) => bench.dial("crown", { topper })}
+        choices={[
+          { value: "first", label: "first" },
+          { value: "last", label: "last" },
+          { value: "none", label: "none" },
+        ]}
+      />
+      {some && (
+        <ChoiceDial
+          label="What crowns it"
+          value={crown.kind}
+          onChange={(kind) => bench.dial("crown", { kind })}
+          choices={[
+            { value: "bow", label: "bow" },
+            { value: "star", label: "star" },
+          ]}
+        />
+      )}
+      {some && (
+        <LengthDial
+          label="Rises above the tip"
+          value={crown.rise_m}
+          from={0}
+          to={0.5}
+          step={0.01}
+          onChange={(rise_m) => bench.dial("crown", { rise_m })}
+        />
+      )}
+      <FigureValue label="Air under the ceiling" figure={plan.figures.air_gap} />
+      {bow && (
+        <>
+          <FigureValue label="Ribbon of the bow" figure={plan.figures.crown_ribbon} />
+          <CountDial label="Loops" value={crown.loops} min={1} onChange={(loops) => bench.dial("crown", { loops })} />
+          <LengthField
+            label="Loop length"
+            value={crown.loop_m}
+            onChange={(loop_m) => loop_m && bench.dial("crown", { loop_m })}
+            error={bench.problem?.field("/settings/crown/loop_m")}
+          />
+          <CountDial label="Tails" value={crown.tails} onChange={(tails) => bench.dial("crown", { tails })} />
+          <LengthField
+            label="Tail"
+            value={crown.tail_m}
+            onChange={(tail_m) => bench.dial("crown", { tail_m: tail_m ?? 0 })}
+            error={bench.problem?.field("/settings/crown/tail_m")}
+          />
+          <StyleChooser
+            label="Ribbon of the bow"
+            kind="ribbon"
+            styles={styles}
+            lookId={piece.look_id}
+            chosen={crown.style ? [crown.style] : []}
+            onChange={(chosen) => bench.dial("crown", { style: chosen.at(-1) ?? null })}
+            onNew={() => onNewStyle("ribbon")}
+          />
+        </>
+      )}
+    </Dials>
+  );
+}

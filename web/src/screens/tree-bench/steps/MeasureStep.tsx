@@ -1,0 +1,208 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { FigureValue } from "../../../bench/FigureValue";
+import { useWorkings } from "../../../bench/workings";
+import type { Schemas } from "../../../api/client";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { LengthDial } from "../../../parts/LengthDial";
+import { LengthField } from "../../../parts/LengthField";
+import { length, percent } from "../../../units/format";
+import { useUnits } from "../../../units/useUnits";
+import { Dials, type StepProps } from "./StepDials";
+
+const SHAPES: { value: Schemas["MeasureSettings"]["shape"]; label: string }[] = [
+  { value: "full", label: "full" },
+  { value: "classic", label: "classic" },
+  { value: "slim", label: "slim" },
+  { value: "pencil", label: "pencil" },
+  { value: "half", label: "half" },
+];
+
+const VERDICTS: Record<string, string> = {
+  ok: "fits",
+  crowded: "crowded",
+  too_tall: "too tall",
+  squeezed: "branches give",
+  too_wide: "too wide",
+  unknown: "floor not measured",
+};
+
+/** Every size of the catalogue with how it would fit here; the best one stands out. */
+function Sizes({ bench, plan }: StepProps) {
+  const units = useUnits();
+  const { open } = useWorkings();
+  const { best_size: best } = plan;
+  return (
+    <Box sx={{ gridColumn: "1 / -1" }}>
+      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap", mb: 1 }}>
+        <Typography sx={{ fontWeight: 600 }}>
+          Best size for this place:{" "}
+          <span style={{ fontSize: "1.3rem" }}>{best.height_m ? length(best.height_m, units) : "none fits"}</span>
+        </Typography>
+        <Button size="small" data-sheet="best_size" onClick={() => open("best_size")}>
+          How it came about
+        </Button>
+        <Typography variant="body2" color="text.secondary">
+          {best.findings[0]?.message}
+        </Typography>
+      </Box>
+      <Box sx={{ display: "flex", gap: 0.75, flexWrap: "wrap" }} role="group" aria-label="Sizes of the catalogue">
+        {best.sizes.map((size) => {
+          const isBest = size.height_m === best.height_m;
+          const bad = size.height === "too_tall" || size.floor === "too_wide";
+          const verdict =
+            size.height === "ok" ? VERDICTS[size.floor === "unknown" ? "ok" : size.floor] : VERDICTS[size.height];
+          return (
+            <Button
+              key={size.height_m}
+              size="small"
+              variant={isBest ? "contained" : "outlined"}
+              color={bad ? "inherit" : "primary"}
+              onClick={() => bench.dial("measure", { height_m: size.height_m, spread_m: null })}
+              sx={{
+                flexDirection: "column",
+                lineHeight: 1.25,
+                px: 1.25,
+                minWidth: 74,
+                color: bad && !isBest ? "text.secondary" : undefined,
+              }}
+            >
+              {length(size.height_m, units)}
+              <Box component="span" sx={{ fontSize: "0.7rem", fontWeight: 400 }}>
+                {size.height === "ok" && size.share < 0.75 && !bad ? `${percent(size.share)} of it` : verdict}
+              </Box>
+            </Button>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+function ShapeAndPlace({ bench, piece }: StepProps) {
+  const { measure } = bench.draft.settings;
+  return (
+    <>
+      <TextField
+        select
+        label="Place"
+        value={bench.draft.place_id ?? ""}
+        onChange={(event) => bench.moveTo(event.target.value || null)}
+        slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+        helperText={piece.places.length === 0 ? "The survey notes no place yet" : undefined}
+      >
+        <MenuItem value="">not decided</MenuItem>
+        {piece.places.map((place) => (
+          <MenuItem key={place.id} value={place.id}>
+            {place.name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Box sx={{ gridColumn: "span 2" }}>
+        <ChoiceDial
+          label="Shape"
+          value={measure.shape}
+          choices={SHAPES}
+          onChange={(shape) => bench.dial("measure", { shape, spread_m: null })}
+        />
+      </Box>
+    </>
+  );
+}
+
+/** Place, size and shape: whether it goes in, and how it stands. */
+export function MeasureStep(props: StepProps) {
+  const { bench, plan } = props;
+  const units = useUnits();
+  const { measure } = bench.draft.settings;
+  const wrong = (name: string) => bench.problem?.field(`/settings/measure/${name}`);
+  if (measure.height_m === null) {
+    return (
+      <Dials>
+        <ShapeAndPlace {...props} />
+        <LengthField
+          label="Or a height of your own"
+          value={null}
+          onChange={(height_m) => height_m && bench.dial("measure", { height_m })}
+          error={wrong("height_m")}
+        />
+        <Sizes {...props} />
+      </Dials>
+    );
+  }
+  const spread = plan.figures.spread;
+  const height = String(plan.figures.height_verdict?.value ?? "");
+  const floor = String(plan.figures.floor_verdict?.value ?? "");
+  return (
+    <Dials>
+      <LengthDial
+        label="Height"
+        value={measure.height_m}
+        from={0.6}
+        to={3.6}
+        step={0.05}
+        onChange={(height_m) => bench.dial("measure", { height_m })}
+        error={wrong("height_m")}
+      />
+      <LengthField
+        label="Spread"
+        value={measure.spread_m}
+        onChange={(spread_m) => bench.dial("measure", { spread_m })}
+        error={wrong("spread_m")}
+        help="As the box says; empty: by its shape"
+        placeholder={spread ? length(Number(spread.value), units) : ""}
+      />
+      <FigureValue
+        label="Above the tip"
+        figure={plan.figures.tip_gap}
+        note={`${VERDICTS[height]} under the ceiling`}
+        size="small"
+      />
+      <FigureValue
+        label="Of the room's height"
+        figure={plan.figures.share}
+        note={`on the floor: ${VERDICTS[floor]}`}
+        size="small"
+      />
+      <ShapeAndPlace {...props} />
+      <LengthField
+        label="Riser"
+        value={measure.riser_m}
+        onChange={(riser_m) => bench.dial("measure", { riser_m: riser_m ?? 0 })}
+        error={wrong("riser_m")}
+        help="Basket, crate or box under it"
+        placeholder="0 cm"
+      />
+      <LengthField
+        label="Leg span of the stand"
+        value={measure.support_width_m}
+        onChange={(support_width_m) => bench.dial("measure", { support_width_m })}
+        error={wrong("support_width_m")}
+        help="For how steady it stands"
+        placeholder="60 cm"
+      />
+      <LengthField
+        label="Hem"
+        value={measure.hem_m}
+        onChange={(hem_m) => bench.dial("measure", { hem_m })}
+        error={wrong("hem_m")}
+        help="Floor to lowest branch; empty: a tenth"
+        placeholder={plan.figures.hem ? length(Number(plan.figures.hem.value), units) : ""}
+      />
+      <FigureValue label="Tips at" figure={plan.figures.tip_angle} size="small" />
+      <ChoiceDial
+        label="Kind"
+        value={measure.kind}
+        onChange={(kind) => bench.dial("measure", { kind })}
+        choices={[
+          { value: "artificial", label: "artificial" },
+          { value: "real", label: "real" },
+        ]}
+      />
+      <Sizes {...props} />
+    </Dials>
+  );
+}

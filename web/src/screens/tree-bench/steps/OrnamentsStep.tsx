@@ -1,0 +1,70 @@
+import { FigureValue } from "../../../bench/FigureValue";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { CountDial } from "../../../parts/CountDial";
+import { WordDial } from "../../../parts/WordDial";
+import { Dials, type StepProps } from "./StepDials";
+import { StyleChooser } from "./StyleChooser";
+
+const COVERS = ["airy", "balanced", "full", "opulent"] as const;
+
+/** How many, by both schools side by side, and of which styles. */
+export function OrnamentsStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
+  const { ornaments } = bench.draft.settings;
+  const { figures } = plan;
+  const used = ornaments.styles.length;
+  const total = Number(figures.ornaments?.value ?? 0);
+  const apart = Math.abs(Number(figures.by_foot?.value ?? 0) - Number(figures.by_cover?.value ?? 0));
+  return (
+    <Dials>
+      <ChoiceDial
+        label="Counted"
+        value={ornaments.count_by}
+        onChange={(count_by) => bench.dial("ornaments", { count_by, own_total: ornaments.own_total ?? total })}
+        choices={[
+          { value: "foot", label: "by the foot" },
+          { value: "cover", label: "by cover" },
+          { value: "own", label: "own" },
+        ]}
+      />
+      {ornaments.count_by === "own" ? (
+        <CountDial
+          label="Own number"
+          value={ornaments.own_total ?? total}
+          step={5}
+          onChange={(own_total) => bench.dial("ornaments", { own_total })}
+        />
+      ) : (
+        <WordDial
+          label="Cover"
+          value={ornaments.cover}
+          words={COVERS}
+          onChange={(cover) => bench.dial("ornaments", { cover, count_by: "cover" })}
+        />
+      )}
+      <FigureValue
+        label="On the tree"
+        figure={figures.ornaments}
+        after={`of ${used} ${used === 1 ? "style" : "styles"}`}
+      />
+      <div style={{ display: "flex", gap: 24 }}>
+        <FigureValue label="By the foot" figure={figures.by_foot} after="" size="small" />
+        <FigureValue
+          label="By cover"
+          figure={figures.by_cover}
+          after=""
+          size="small"
+          note={apart > 20 && figures.by_foot ? "They part: one counts styles and height, one what is seen" : undefined}
+        />
+      </div>
+      <StyleChooser
+        label="Styles"
+        kind="ornament"
+        styles={styles}
+        lookId={piece.look_id}
+        chosen={ornaments.styles}
+        onChange={(chosen) => bench.dial("ornaments", { styles: chosen })}
+        onNew={() => onNewStyle("ornament")}
+      />
+    </Dials>
+  );
+}

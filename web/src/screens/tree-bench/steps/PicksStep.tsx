@@ -1,0 +1,37 @@
+import { FigureValue } from "../../../bench/FigureValue";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { WordDial } from "../../../parts/WordDial";
+import { Dials, type StepProps } from "./StepDials";
+import { StyleChooser } from "./StyleChooser";
+
+const COVERS = ["airy", "balanced", "lush"] as const;
+
+export function PicksStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
+  const { picks } = bench.draft.settings;
+  return (
+    <Dials>
+      <WordDial label="Cover" value={picks.cover} words={COVERS} onChange={(cover) => bench.dial("picks", { cover })} />
+      <ChoiceDial
+        label="Ring behind the topper"
+        value={picks.crown}
+        onChange={(crown) => bench.dial("picks", { crown })}
+        choices={[
+          { value: 0, label: "none" },
+          { value: 5, label: "5" },
+          { value: 7, label: "7" },
+          { value: 9, label: "9" },
+        ]}
+      />
+      <FigureValue label="In all" figure={plan.figures.picks} after="picks" />
+      <StyleChooser
+        label="Styles"
+        kind="pick"
+        styles={styles}
+        lookId={piece.look_id}
+        chosen={picks.styles}
+        onChange={(chosen) => bench.dial("picks", { styles: chosen })}
+        onNew={() => onNewStyle("pick")}
+      />
+    </Dials>
+  );
+}

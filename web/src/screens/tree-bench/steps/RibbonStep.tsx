@@ -1,0 +1,117 @@
+import { FigureValue } from "../../../bench/FigureValue";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { CountDial } from "../../../parts/CountDial";
+import { LengthDial } from "../../../parts/LengthDial";
+import { WordDial } from "../../../parts/WordDial";
+import { Dials, type StepProps } from "./StepDials";
+import { StyleChooser } from "./StyleChooser";
+
+const COVERS = ["airy", "balanced", "full"] as const;
+const BILLOWS = ["flat", "soft", "full"] as const;
+const PARTS = { tuck: "pieces", cascade: "streams", spiral: "run", bows: "bows", none: "" };
+
+/** How ribbon goes on, each way with its own dials. */
+export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
+  const { ribbon } = bench.draft.settings;
+  const { method } = ribbon;
+  const parts = plan.figures.ribbon_parts;
+  return (
+    <Dials>
+      <div style={{ gridColumn: "span 2" }}>
+        <ChoiceDial
+          label="How it goes on"
+          value={method}
+          onChange={(next) => bench.dial("ribbon", { method: next })}
+          choices={[
+            { value: "tuck", label: "tucked loops" },
+            { value: "cascade", label: "cascades" },
+            { value: "spiral", label: "spiral" },
+            { value: "bows", label: "bows" },
+            { value: "none", label: "none" },
+          ]}
+        />
+      </div>
+      {method !== "none" && (
+        <FigureValue
+          label="Ribbon on the body"
+          figure={plan.figures.ribbon}
+          note={parts && method !== "spiral" ? `${String(parts.value)} ${PARTS[method]}` : undefined}
+        />
+      )}
+      {method === "tuck" && (
+        <>
+          <WordDial
+            label="Cover"
+            value={ribbon.cover}
+            words={COVERS}
+            onChange={(cover) => bench.dial("ribbon", { cover })}
+          />
+          <CountDial
+            label="Loops of a piece"
+            value={ribbon.loops}
+            min={1}
+            onChange={(loops) => bench.dial("ribbon", { loops })}
+          />
+          <LengthDial
+            label="Loop width"
+            value={ribbon.chord_m}
+            from={0.05}
+            to={0.35}
+            step={0.005}
+            onChange={(chord_m) => bench.dial("ribbon", { chord_m })}
+          />
+          <LengthDial
+            label="Loop stands off"
+            value={ribbon.stand_m}
+            from={0}
+            to={0.25}
+            step={0.005}
+            onChange={(stand_m) => bench.dial("ribbon", { stand_m })}
+          />
+        </>
+      )}
+      {method === "cascade" && (
+        <CountDial
+          label="Streams"
+          value={ribbon.streams ?? Number(parts?.value ?? 1)}
+          min={1}
+          onChange={(streams) => bench.dial("ribbon", { streams })}
+          help="35 to 45° apart reads even"
+        />
+      )}
+      {method === "spiral" && (
+        <LengthDial
+          label="Pitch along the slant"
+          value={ribbon.pitch_m}
+          from={0.2}
+          to={0.9}
+          step={0.01}
+          onChange={(pitch_m) => bench.dial("ribbon", { pitch_m })}
+          help="35 to 60 cm is usual"
+        />
+      )}
+      {(method === "cascade" || method === "spiral") && (
+        <WordDial
+          label="Billow"
+          value={ribbon.billow}
+          words={BILLOWS}
+          onChange={(billow) => bench.dial("ribbon", { billow })}
+        />
+      )}
+      {method === "bows" && (
+        <CountDial label="Bows" value={ribbon.bows} min={1} onChange={(bows) => bench.dial("ribbon", { bows })} />
+      )}
+      {method !== "none" && (
+        <StyleChooser
+          label="Ribbons, shared evenly"
+          kind="ribbon"
+          styles={styles}
+          lookId={piece.look_id}
+          chosen={ribbon.styles}
+          onChange={(chosen) => bench.dial("ribbon", { styles: chosen })}
+          onNew={() => onNewStyle("ribbon")}
+        />
+      )}
+    </Dials>
+  );
+}

@@ -1,0 +1,72 @@
+import Box from "@mui/material/Box";
+import type { ReactNode } from "react";
+import type { Schemas } from "../../../api/client";
+import { ProblemAlert } from "../../../parts/ProblemAlert";
+import type { Bench } from "../useBench";
+import { CrownStep } from "./CrownStep";
+import { FootStep } from "./FootStep";
+import { LightsStep } from "./LightsStep";
+import { MeasureStep } from "./MeasureStep";
+import { OrnamentsStep } from "./OrnamentsStep";
+import { PicksStep } from "./PicksStep";
+import { RibbonStep } from "./RibbonStep";
+import { StepBackStep } from "./StepBackStep";
+
+export const STEPS = [
+  { id: "measure", label: "Measure" },
+  { id: "lights", label: "Lights" },
+  { id: "crown", label: "Crown" },
+  { id: "ribbon", label: "Ribbon" },
+  { id: "ornaments", label: "Ornaments" },
+  { id: "picks", label: "Picks" },
+  { id: "foot", label: "Foot" },
+  { id: "step_back", label: "Step back" },
+] as const;
+
+export type StepId = (typeof STEPS)[number]["id"];
+
+export interface StepProps {
+  bench: Bench;
+  plan: Schemas["TreePlan"];
+  piece: Schemas["PieceOnBench"];
+  styles: Schemas["Style"][];
+  onNewStyle: (kind: Schemas["Style"]["kind"]) => void;
+}
+
+const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
+  measure: MeasureStep,
+  lights: LightsStep,
+  crown: CrownStep,
+  ribbon: RibbonStep,
+  ornaments: OrnamentsStep,
+  picks: PicksStep,
+  foot: FootStep,
+  step_back: StepBackStep,
+};
+
+/** The dials of one step; what the server objected to stands above them and nothing dialled is lost. */
+export function StepDials({ step, ...props }: StepProps & { step: StepId }) {
+  const Dials = DIALS[step];
+  return (
+    <>
+      <ProblemAlert problem={props.bench.problem} />
+      <Dials {...props} />
+    </>
+  );
+}
+
+/** Dials side by side, as many as fit. */
+export function Dials({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gridTemplateColumns: "repeat(auto-fill, minmax(190px, 1fr))",
+        gap: 2,
+        alignItems: "start",
+      }}
+    >
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,73 @@
+import Add from "@mui/icons-material/Add";
+import Check from "@mui/icons-material/Check";
+import Box from "@mui/material/Box";
+import Chip from "@mui/material/Chip";
+import Typography from "@mui/material/Typography";
+import { useLooks } from "../../../api/queries";
+import type { Schemas } from "../../../api/client";
+
+interface Props {
+  label: string;
+  kind: Schemas["Style"]["kind"];
+  styles: Schemas["Style"][];
+  lookId: string | null;
+  chosen: string[];
+  onChange: (chosen: string[]) => void;
+  onNew: () => void;
+}
+
+/** The styles of one kind, those of the home's look first; pressed ones are used. */
+export function StyleChooser({ label, kind, styles, lookId, chosen, onChange, onNew }: Props) {
+  const look = useLooks().data?.items.find((known) => known.id === lookId);
+  const rank = (id: string) => (chosen.includes(id) ? 0 : look?.style_ids.includes(id) ? 1 : 2);
+  const offered = styles
+    .filter((style) => style.kind === kind)
+    .sort((a, b) => rank(a.id) - rank(b.id) || a.name.localeCompare(b.name));
+  return (
+    <Box role="group" aria-label={label} sx={{ gridColumn: "1 / -1" }}>
+      <Typography variant="body2" sx={{ fontWeight: 600, color: "text.secondary", mb: 0.5 }}>
+        {label}
+        {look ? `, ${look.name} first` : ""}
+      </Typography>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
+        {offered.map((style) => {
+          const on = chosen.includes(style.id);
+          return (
+            <Chip
+              key={style.id}
+              size="small"
+              variant={on ? "filled" : "outlined"}
+              aria-pressed={on}
+              label={style.name}
+              icon={
+                <Box
+                  component="span"
+                  aria-hidden
+                  sx={(theme) => ({
+                    width: 12,
+                    height: 12,
+                    borderRadius: kind === "ribbon" ? "2px" : "50%",
+                    bgcolor: style.colour ?? "transparent",
+                    border: `1px solid ${theme.palette.tokens.edge}`,
+                  })}
+                />
+              }
+              {...(on
+                ? { deleteIcon: <Check />, onDelete: () => onChange(chosen.filter((id) => id !== style.id)) }
+                : {})}
+              onClick={() => onChange(on ? chosen.filter((id) => id !== style.id) : [...chosen, style.id])}
+            />
+          );
+        })}
+        <Chip
+          size="small"
+          variant="outlined"
+          icon={<Add />}
+          label="Add one"
+          onClick={onNew}
+          sx={{ borderStyle: "dashed" }}
+        />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,115 @@
+import AcUnitOutlined from "@mui/icons-material/AcUnitOutlined";
+import SearchOutlined from "@mui/icons-material/SearchOutlined";
+import TuneOutlined from "@mui/icons-material/TuneOutlined";
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import { type ElementType } from "react";
+import { Link, useLocation } from "react-router";
+import { AccountMenu } from "./AccountMenu";
+import { useShortcuts } from "./shortcuts";
+
+const ENTRIES = [
+  {
+    to: "/",
+    label: "Season",
+    icon: AcUnitOutlined,
+    here: (path: string) => path === "/" || /^\/(homes|rooms|pieces)/.test(path),
+  },
+  {
+    to: "/house-rules",
+    label: "House rules",
+    icon: TuneOutlined,
+    here: (path: string) => path.startsWith("/house-rules"),
+  },
+];
+
+function Entry({
+  label,
+  icon: Icon,
+  current,
+  ...rest
+}: {
+  label: string;
+  icon: ElementType;
+  current?: boolean;
+  to?: string;
+  onClick?: () => void;
+}) {
+  return (
+    <ButtonBase
+      component={rest.to ? Link : "button"}
+      {...rest}
+      aria-current={current ? "page" : undefined}
+      sx={(theme) => ({
+        flexDirection: "column",
+        gap: 0.25,
+        width: { xs: "auto", sm: "100%" },
+        flex: { xs: 1, sm: "none" },
+        py: 1,
+        color: current ? theme.palette.secondary.main : theme.palette.text.secondary,
+        boxShadow: current
+          ? { xs: `inset 0 3px ${theme.palette.secondary.main}`, sm: `inset 3px 0 ${theme.palette.secondary.main}` }
+          : "none",
+      })}
+    >
+      <Icon aria-hidden sx={{ fontSize: 22 }} />
+      <Typography
+        component="span"
+        sx={{ fontSize: "0.72rem", fontWeight: current ? 700 : 500, color: current ? "text.primary" : "inherit" }}
+      >
+        {label}
+      </Typography>
+    </ButtonBase>
+  );
+}
+
+/** Where one can go: a rail at the left, on a phone a bar at the foot. */
+export function NavRail() {
+  const { pathname } = useLocation();
+  const { openFinder } = useShortcuts();
+  return (
+    <Box
+      component="nav"
+      aria-label="Main"
+      sx={(theme) => ({
+        width: { xs: "100%", sm: 80 },
+        flexShrink: 0,
+        display: "flex",
+        flexDirection: { xs: "row", sm: "column" },
+        alignItems: "center",
+        gap: { xs: 0, sm: 0.5 },
+        borderRight: { sm: `1px solid ${theme.palette.divider}` },
+        borderTop: { xs: `1px solid ${theme.palette.divider}`, sm: "none" },
+        bgcolor: "background.default",
+      })}
+    >
+      <Typography
+        component={Link}
+        to="/"
+        sx={{
+          display: { xs: "none", sm: "block" },
+          fontFamily: "'Alegreya Variable', Georgia, serif",
+          fontWeight: 700,
+          fontSize: "1.12rem",
+          lineHeight: 1.05,
+          color: "primary.main",
+          textDecoration: "none",
+          pt: 1.25,
+          pb: 1.5,
+          textAlign: "center",
+        }}
+      >
+        Deck
+        <br />
+        Bough
+      </Typography>
+      {ENTRIES.map(({ here, ...entry }) => (
+        <Entry key={entry.to} {...entry} current={here(pathname)} />
+      ))}
+      <Entry label="Find" icon={SearchOutlined} onClick={openFinder} />
+      <Box sx={{ flex: { xs: "none", sm: 1 } }} />
+      <AccountMenu />
+    </Box>
+  );
+}

@@ -1,0 +1,107 @@
+/** Prints what Ruby answered the way a person says it. Nothing is computed here but rounding. */
+export type Units = "metric" | "imperial";
+
+const FOOT = 0.3048;
+const INCH = FOOT / 12;
+const MINUS = "−";
+
+function metric(metres: number): string {
+  const size = Math.abs(metres);
+  const sign = metres < 0 ? MINUS : "";
+  if (size > 0 && size < 0.00995) return `${sign}${Math.round(size * 1000)} mm`;
+  return size < 0.995 ? `${sign}${Math.round(size * 100)} cm` : `${sign}${size.toFixed(2)} m`;
+}
+
+function eighths(count: number): string {
+  const whole = Math.floor(count / 8);
+  const fraction = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"][count % 8] ?? "";
+  return whole === 0 && fraction ? fraction : `${whole}${fraction}`;
+}
+
+function imperial(metres: number): string {
+  const sign = metres < 0 ? MINUS : "";
+  const inches = Math.abs(metres) / INCH;
+  const count = inches >= 24 ? Math.round(inches) * 8 : Math.round(inches * 8);
+  const feet = Math.floor(count / 96);
+  const rest = count % 96;
+  const parts = [feet > 0 ? `${feet} ft` : "", rest > 0 || feet === 0 ? `${eighths(rest)} in` : ""];
+  return sign + parts.filter(Boolean).join(" ");
+}
+
+export function length(metres: number, units: Units): string {
+  return units === "imperial" ? imperial(metres) : metric(metres);
+}
+
+/** The same length in the other system, for the small print beside it. */
+export function otherLength(metres: number, units: Units): string {
+  return units === "imperial" ? metric(metres) : imperial(metres);
+}
+
+/** Ribbon and other cut lengths: always long enough to say in metres or feet. */
+export function cutLength(metres: number, units: Units): string {
+  return units === "imperial" ? `${(metres / FOOT).toFixed(1)} ft` : `${metres.toFixed(1)} m`;
+}
+
+export function area(squareMetres: number, units: Units): string {
+  return units === "imperial" ? `${(squareMetres / FOOT ** 2).toFixed(0)} ft²` : `${squareMetres.toFixed(1)} m²`;
+}
+
+export function count(value: number): string {
+  return new Intl.NumberFormat("en", { maximumFractionDigits: 0 }).format(value);
+}
+
+export function money(cents: number, currency: string): string {
+  return new Intl.NumberFormat("en-IE", { style: "currency", currency }).format(cents / 100);
+}
+
+export function minutes(value: number): string {
+  const whole = Math.round(value / 5) * 5;
+  const hours = Math.floor(whole / 60);
+  return hours === 0 ? `${whole} min` : `${hours} h ${String(whole % 60).padStart(2, "0")}`;
+}
+
+export function percent(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}
+
+export function date(iso: string): string {
+  return new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" }).format(
+    new Date(`${iso}T12:00:00`),
+  );
+}
+
+export function clock(iso: string): string {
+  return new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(iso));
+}
+
+export function daysToGo(days: number | null | undefined): string {
+  if (days === null || days === undefined) return "no date yet";
+  if (days === 0) return "today";
+  if (days < 0) return days === -1 ? "yesterday" : `${-days} days ago`;
+  return days === 1 ? "1 day to go" : `${days} days to go`;
+}
+
+/** A value of a plan in its unit, for figures, workings and the house rules' trial. */
+export function quantity(value: unknown, unit: string, units: Units): string {
+  if (typeof value === "boolean") return value ? "yes" : "no";
+  if (value === null || value === undefined) return "none";
+  if (typeof value === "string") return value.replaceAll("_", " ");
+  if (typeof value !== "number") return String(value);
+  switch (unit) {
+    case "m":
+      return length(value, units);
+    case "m2":
+      return area(value, units);
+    case "degrees":
+      return `${Number(value.toFixed(1))}°`;
+    case "share":
+    case "× ceiling":
+      return percent(value);
+    case "minutes":
+      return minutes(value);
+    case "turns":
+      return `${value.toFixed(1)} turns`;
+    default:
+      return `${count(value)} ${unit}`.trim();
+  }
+}
