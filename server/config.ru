@@ -11,4 +11,7 @@ else
 end
 
 database = DeckBough::Server::Connection.open(configuration.database_url)
-run DeckBough::Server::Stack.build(database: database, configuration: configuration)
+app = DeckBough::Server::Stack.build(database: database, configuration: configuration)
+# Puma forks its processes from here. Two of them on one connection would read each other's answers.
+database.disconnect
+run app

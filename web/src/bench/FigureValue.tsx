@@ -22,14 +22,14 @@ export function FigureValue({ label, figure, after, note, size = "large" }: Prop
   if (!figure) return null;
   const shown = quantity(figure.value, after === undefined ? figure.unit : "", units);
   return (
-    <Box>
+    <Box className={note ? undefined : "as-wide-as-it-is"}>
       <Typography variant="body2" sx={{ fontWeight: 600, color: "text.secondary" }}>
         {label}
       </Typography>
       <ButtonBase
         data-sheet={figure.sheet}
         onClick={() => open(figure.sheet)}
-        aria-label={`${label}: ${shown} ${after ?? ""}. Open the working`}
+        aria-label={`${label}: ${[shown, after].filter(Boolean).join(" ")}. Open the working`}
         sx={(theme) => ({
           display: "inline-flex",
           alignItems: "baseline",
@@ -44,15 +44,15 @@ export function FigureValue({ label, figure, after, note, size = "large" }: Prop
           sx={{ fontSize: size === "large" ? "1.65rem" : "1.15rem", fontWeight: 600, lineHeight: 1.2 }}
         >
           {shown}
-        </Typography>
+        </Typography>{" "}
         {after && (
-          <Typography component="span" variant="body2" color="text.secondary">
+          <Typography component="span" variant="body2" color="textSecondary">
             {after}
           </Typography>
         )}
       </ButtonBase>
       {note && (
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {note}
         </Typography>
       )}

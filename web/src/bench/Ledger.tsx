@@ -31,6 +31,7 @@ function Row({ line, onStock }: { line: Line; onStock: (style: string) => void }
   const currency = useCurrency();
   const { open } = useWorkings();
   const note = packs(line, units);
+  const need = shown(line.need, line, units) + (line.spares > 0 ? ` + ${line.spares}` : "");
   return (
     <Box
       component="tr"
@@ -38,12 +39,12 @@ function Row({ line, onStock }: { line: Line; onStock: (style: string) => void }
         "& td, & th": {
           borderTop: `1px solid ${theme.palette.divider}`,
           py: 0.6,
-          verticalAlign: "top",
+          verticalAlign: "baseline",
           fontWeight: 400,
         },
       })}
     >
-      <Box component="th" scope="row" sx={{ textAlign: "left", pr: 0.5 }}>
+      <Box component="th" scope="row" sx={{ textAlign: "left", pr: 0.5, maxWidth: 150 }}>
         <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
           <Box
             aria-hidden
@@ -59,7 +60,7 @@ function Row({ line, onStock }: { line: Line; onStock: (style: string) => void }
           <Box>
             <Typography variant="body2">{line.label}</Typography>
             {note && (
-              <Typography sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.3 }}>
+              <Typography sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.3, whiteSpace: "nowrap" }}>
                 {note}
                 {line.buy_cents
                   ? ` · ${money(line.buy_cents, currency)}`
@@ -75,13 +76,10 @@ function Row({ line, onStock }: { line: Line; onStock: (style: string) => void }
         <ButtonBase
           data-sheet={line.sheet}
           onClick={() => open(line.sheet)}
-          aria-label={`${line.label}: need ${shown(line.need, line, units)}. Open the working`}
+          aria-label={`${line.label}: need ${need}. Open the working`}
           sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}` })}
         >
-          <Typography variant="body2">
-            {shown(line.need, line, units)}
-            {line.spares > 0 ? ` + ${line.spares}` : ""}
-          </Typography>
+          <Typography variant="body2">{need}</Typography>
         </ButtonBase>
       </Box>
       <Box component="td" sx={{ textAlign: "right", whiteSpace: "nowrap" }}>
@@ -125,7 +123,7 @@ export function Ledger({ plan, step, onStock }: Props) {
   return (
     <Box component="aside" aria-label="Ledger" sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
       <Box
-        sx={{ flex: 1, overflow: "auto", px: 2, pt: 1.5, pb: 1 }}
+        sx={{ flex: 1, overflow: "auto", px: 2, pt: 1.5, pb: 2 }}
         tabIndex={0}
         role="region"
         aria-label="What it takes"
@@ -134,11 +132,19 @@ export function Ledger({ plan, step, onStock }: Props) {
           What it takes
         </Typography>
         {plan.ledger.length === 0 ? (
-          <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
+          <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
             Choose a tree and every line follows.
           </Typography>
         ) : (
-          <Box component="table" sx={{ width: "100%", borderCollapse: "collapse", mt: 0.5, "& td": { pl: 1 } }}>
+          <Box
+            component="table"
+            sx={{
+              width: "100%",
+              borderCollapse: "collapse",
+              mt: 0.5,
+              "& td, & thead th + th": { pl: 1, minWidth: 46 },
+            }}
+          >
             <thead>
               <tr>
                 {["Item", "need", "have", "short"].map((name, i) => (

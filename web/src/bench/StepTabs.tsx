@@ -57,6 +57,8 @@ export function StepTabs<Id extends string>({ steps, current, onChange, children
               sx={{
                 minHeight: 42,
                 minWidth: 0,
+                opacity: 1,
+                color: current === step.id ? "text.primary" : "text.secondary",
                 px: 1.5,
                 fontSize: "0.875rem",
                 fontWeight: current === step.id ? 700 : 500,

@@ -27,7 +27,7 @@ function Steps({ steps }: { steps: Schemas["WorkingStep"][] }) {
         >
           <Typography variant="body2">{step.says}</Typography>
           <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, alignItems: "baseline" }}>
-            <Typography variant="body2" color="text.secondary" sx={{ overflowWrap: "anywhere" }}>
+            <Typography variant="body2" color="textSecondary" sx={{ overflowWrap: "anywhere" }}>
               {step.sum}
             </Typography>
             <Typography sx={{ fontWeight: 600, whiteSpace: "nowrap" }}>
@@ -59,7 +59,7 @@ export function WorkingDrawer({ sheet, onClose }: Props) {
               <Typography id="working-title" variant="h2">
                 {sheet.title}
               </Typography>
-              <Typography variant="body2" color="text.secondary">
+              <Typography variant="body2" color="textSecondary">
                 {sheet.rules.map((rule) => rule.title).join(", then ") || "House rates, one after the other"}
               </Typography>
             </Box>
@@ -67,7 +67,7 @@ export function WorkingDrawer({ sheet, onClose }: Props) {
               <Close fontSize="small" />
             </IconButton>
           </Box>
-          <Typography variant="body2" color="text.secondary" sx={{ mb: 0.5 }}>
+          <Typography variant="body2" color="textSecondary" sx={{ mb: 0.5 }}>
             Sums are in metres; results as you read them.
           </Typography>
           <Steps steps={sheet.steps} />

@@ -23,7 +23,8 @@ const PAD = { left: 64, right: 24, top: 22, between: 58, bottom: 40 };
 
 /** Where the trunk stands, from the left and from the wall one faces. */
 function standing(place: DrawnPlace, room: Props["room"]): { x: number; y: number } {
-  const depth = place.free_depth_m ?? 1;
+  // A tree whose branches give still stands clear of the wall.
+  const depth = Math.max(place.free_depth_m ?? 1, place.best?.spread_m ?? 0);
   return { x: place.from_left_m ?? room.width / 2, y: place.stance === "open" ? room.depth / 2 : depth / 2 };
 }
 
@@ -56,7 +57,7 @@ export function RoomDrawing({ room, places }: Props) {
       viewBox={`0 0 ${WIDE} ${tall}`}
       role="img"
       aria-label={summary({ room, places }, units)}
-      style={{ width: "100%", display: "block", maxHeight: 640 }}
+      style={{ width: "100%", display: "block", maxHeight: 430 }}
     >
       <polygon points={wall} fill={tokens.paper} stroke={tokens.edge} strokeWidth={1.5} />
       <line x1={x(0) - 10} y1={floorY} x2={right + 10} y2={floorY} stroke={tokens.ink} strokeWidth={2} />
@@ -182,7 +183,7 @@ function PlaceMarks({ place, room, scale, x, floorY, planY }: MarksProps) {
       <circle cx={x(at.x)} cy={planY + at.y * scale} r={2.5} fill={tokens.plum} />
       <text
         x={x(at.x)}
-        y={planY + room.depth * scale + 18}
+        y={Math.min(front + (place.walkway_m ?? 0) * scale + 16, planY + room.depth * scale - 6)}
         textAnchor="middle"
         fill={tokens.plum}
         fontSize={12}

@@ -130,11 +130,14 @@ function CeilingLabel({ drawing, projection, dusk }: Props) {
   const label = slope
     ? `ceiling ${length(room.ceiling_left_m, units)} to ${length(room.ceiling_right_m, units)}${tree ? `, ${length(here, units)} over the branches` : ""}`
     : `ceiling ${length(room.ceiling_left_m, units)}`;
-  const right =
+  // The label stays under the line along all of its own length.
+  const reach = slope ? 300 : 0;
+  const heightAt = (at: number) =>
     room.ceiling_left_m +
-    ((room.ceiling_right_m - room.ceiling_left_m) * (x - (middle - room.at_m * scale))) / (room.width_m * scale);
+    ((room.ceiling_right_m - room.ceiling_left_m) * (at - (middle - room.at_m * scale))) / (room.width_m * scale);
+  const lowest = Math.min(heightAt(x), heightAt(x - reach));
   return (
-    <text x={x} y={floor - right * scale + (slope ? 30 : 18)} textAnchor="end" fontSize={12.5} fill={shades.label}>
+    <text x={x} y={floor - lowest * scale + 18} textAnchor="end" fontSize={12.5} fill={shades.label}>
       {label}
     </text>
   );

@@ -32,7 +32,7 @@ export function growFoliage(silhouette: number[][]): Row[] {
   const tip = silhouette.at(-1)?.[1] ?? 0;
   const tall = tip - hem;
   const next = chance(SEED);
-  const count = Math.round(Math.min(Math.max(tall / 0.062, 14), 46));
+  const count = Math.round(Math.min(Math.max(tall / 0.078, 12), 38));
   return Array.from({ length: count }, (_, i) => {
     const up = i / (count - 1);
     const height = hem + tall * (up * 0.985);
@@ -50,8 +50,8 @@ interface Growth {
 function fan(height: number, up: number, growth: Growth): Frond[] {
   const { silhouette, widest, tall, next } = growth;
   const radius = radiusAt(silhouette, height);
-  const long = Math.min(0.13 + 0.24 * (radius / widest), 0.42 * tall) * Math.min(widest / 0.5, 1.15);
-  const count = Math.max(6, Math.round((2 * Math.PI * radius) / 0.062));
+  const long = Math.min(0.17 + 0.26 * (radius / widest), 0.42 * tall) * Math.min(widest / 0.5, 1.15);
+  const count = Math.max(6, Math.round((2 * Math.PI * radius) / 0.078));
   const start = next() * Math.PI * 2;
   // Low branches hang, high ones rise.
   const droop = 0.62 - 1.15 * up ** 1.4;
@@ -67,7 +67,7 @@ function fan(height: number, up: number, growth: Growth): Frond[] {
       rootHeight: height + reach * Math.sin(lean),
       tipRadius,
       tipHeight: height - 0.02 * next(),
-      width: 0.026 + 0.026 * (radius / widest) + 0.008 * next(),
+      width: 0.032 + 0.03 * (radius / widest) + 0.01 * next(),
       tone: next() * 2 - 1,
     };
   });

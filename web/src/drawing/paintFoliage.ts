@@ -30,12 +30,27 @@ interface Brush {
   needle: string;
 }
 
-/** Paints one row: fronds by tone, then short needle strokes on those that face us. */
+/** The dark inside of the tree, seen wherever fronds leave a gap. */
+export function paintHeart(silhouette: number[][], { context, projection, base }: Brush, shades: DrawingShades) {
+  const { scale, middle, floor } = projection;
+  context.beginPath();
+  for (const side of [1, -1]) {
+    const points = side === 1 ? silhouette : [...silhouette].reverse();
+    for (const [radius = 0, height = 0] of points)
+      context.lineTo(middle + side * radius * 0.68 * scale, floor - (base + height + 0.03) * scale);
+  }
+  context.closePath();
+  context.fillStyle = mix(shades.foliageDark, shades.foliage, 0.08);
+  context.fill();
+}
+
+/** Paints one row: fronds by tone, the tip of each a tone lighter, then short needle strokes on those that face us. */
 export function paintRow(row: Row, { context, projection, base, turn, tones, needle }: Brush) {
   const { scale, middle, floor } = projection;
   const turnSin = Math.sin(turn * RADIANS);
   const turnCos = Math.cos(turn * RADIANS);
   const bodies: (Path2D | undefined)[] = [];
+  const tips: (Path2D | undefined)[] = [];
   const needles = new Path2D();
   for (const frond of row.fronds) {
     const across = frond.sin * turnCos + frond.cos * turnSin;
@@ -45,30 +60,41 @@ export function paintRow(row: Row, { context, projection, base, turn, tones, nee
     const y0 = floor - (base + frond.rootHeight) * scale;
     const x1 = middle + frond.tipRadius * across * scale;
     // What comes towards us hangs a little lower in the picture.
-    const y1 = floor - (base + frond.tipHeight - 0.035 * facing) * scale;
+    const y1 = floor - (base + frond.tipHeight - 0.05 * facing) * scale;
     const dx = x1 - x0;
     const dy = y1 - y0;
     const long = Math.hypot(dx, dy) || 1;
     const wide = frond.width * scale * (0.75 + 0.5 * Math.max(facing, 0));
-    const nx = (-dy / long) * wide;
-    const ny = (dx / long) * wide;
-    const tone = Math.min(Math.max(Math.round((0.5 + 0.42 * facing + 0.2 * frond.tone) * (TONES - 1)), 0), TONES - 1);
-    const body = (bodies[tone] ??= new Path2D());
-    const mx = x0 + dx * 0.45;
-    const my = y0 + dy * 0.45;
-    body.moveTo(x0, y0);
-    body.quadraticCurveTo(mx + nx * 1.25, my + ny * 1.25, x1, y1);
-    body.quadraticCurveTo(mx - nx * 1.25, my - ny * 1.25, x0, y0);
-    if (facing > 0.05) strokes(needles, { x0, y0, dx, dy, nx, ny });
+    const axis = { x0, y0, dx, dy, nx: (-dy / long) * wide, ny: (dx / long) * wide };
+    const tone = Math.min(Math.max(Math.round((0.3 + 0.34 * facing + 0.34 * frond.tone) * (TONES - 1)), 0), TONES - 1);
+    leaf((bodies[tone] ??= new Path2D()), axis, 0, 1.3);
+    if (facing > -0.1) leaf((tips[Math.min(tone + 1, TONES - 1)] ??= new Path2D()), axis, 0.5, 0.8);
+    if (facing > 0.05) strokes(needles, axis);
   }
-  bodies.forEach((body, tone) => {
-    if (!body) return;
-    context.fillStyle = tones[tone] ?? "";
-    context.fill(body);
-  });
+  fillAll(context, bodies, tones);
+  fillAll(context, tips, tones);
   context.strokeStyle = needle;
-  context.lineWidth = Math.max(0.7, scale * 0.0045);
+  context.lineWidth = Math.max(0.6, scale * 0.0045);
   context.stroke(needles);
+}
+
+function fillAll(context: CanvasRenderingContext2D, paths: (Path2D | undefined)[], tones: string[]) {
+  paths.forEach((path, tone) => {
+    if (!path) return;
+    context.fillStyle = tones[tone] ?? "";
+    context.fill(path);
+  });
+}
+
+/** A leaf along the axis from a share of its length to the tip, so many half-widths wide. */
+function leaf(path: Path2D, { x0, y0, dx, dy, nx, ny }: Axis, from: number, wide: number) {
+  const x = x0 + dx * from;
+  const y = y0 + dy * from;
+  const mx = x0 + dx * (from + (1 - from) * 0.45);
+  const my = y0 + dy * (from + (1 - from) * 0.45);
+  path.moveTo(x, y);
+  path.quadraticCurveTo(mx + nx * wide, my + ny * wide, x0 + dx, y0 + dy);
+  path.quadraticCurveTo(mx - nx * wide, my - ny * wide, x, y);
 }
 
 interface Axis {

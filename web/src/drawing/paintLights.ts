@@ -37,28 +37,29 @@ export function paintBulbs(scene: TreeScene, { context, projection, turn }: Brus
   const { scale, middle, floor } = projection;
   const halo = glowSprite();
   // With many bulbs each halo is smaller, so that a blaze does not wash the tree out.
-  const size = scale * Math.min(0.13, 2.6 / Math.sqrt(bulbs.points.length + 1));
-  const dot = Math.max(scale * 0.0075, 0.8);
+  const size = scale * Math.min(0.1, 2.2 / Math.sqrt(bulbs.points.length + 1));
+  const dot = Math.max(scale * (scene.dusk ? 0.007 : 0.0048), 0.6);
   const points = new Path2D();
   context.save();
   if (scene.dusk) context.globalCompositeOperation = "lighter";
-  for (const [height = 0, angle = 0] of bulbs.points) {
+  bulbs.points.forEach(([height = 0, angle = 0], i) => {
     const { across, facing } = turned(angle, turn);
-    if (facing < 0.02) continue;
-    const x = middle + radiusAt(tree.silhouette, height) * 0.97 * across * scale;
+    if (facing < 0.02) return;
+    // Some hang further in than others; each bulb always the same.
+    const depth = 0.8 + 0.17 * ((i * 0.618) % 1);
+    const x = middle + radiusAt(tree.silhouette, height) * depth * across * scale;
     const y = floor - (tree.base_m + height) * scale;
-    if (scene.dusk) context.drawImage(halo, x - size, y - size, size * 2, size * 2);
+    if (scene.dusk) {
+      // Towards the edge bulbs crowd in the picture; each counts for less there.
+      context.globalAlpha = 0.14 + 0.5 * facing * facing;
+      context.drawImage(halo, x - size, y - size, size * 2, size * 2);
+    }
     points.moveTo(x + dot, y);
     points.arc(x, y, dot, 0, Math.PI * 2);
-  }
+  });
   context.restore();
   context.fillStyle = shades.bulb;
   context.fill(points);
-  if (!scene.dusk) {
-    context.strokeStyle = shades.bulbRim;
-    context.lineWidth = 0.5;
-    context.stroke(points);
-  }
 }
 
 /** The light a lit tree throws on the wall behind it. */

@@ -37,28 +37,33 @@ export function paintLoops(ribbon: Ribbon, site: number[], colour: string, brush
   context.rotate((angle % 17) * 0.03);
   context.strokeStyle = tone(colour, dusk ? -0.6 : -0.38);
   context.lineWidth = Math.max(0.7, scale * 0.004);
+  const long = (stand * 0.6 + (ribbon.chord_m ?? 0.1) * 0.5) * scale;
   for (let i = 0; i < lobes; i += 1) {
-    const spread = lobes === 1 ? 0 : (i / (lobes - 1) - 0.5) * 2;
+    // Loops lie to both sides of the tuck in turn, the later ones higher.
+    const up = Math.floor(i / 2) * 0.7 + 0.12;
     context.save();
-    context.rotate(spread * 1.32 - 0.1);
-    lobe(context, chord * 0.5, (stand * 0.55 + (ribbon.chord_m ?? 0.1) * 0.42) * scale, colour, dusk);
+    context.scale(i % 2 === 0 ? 1 : -1, 1);
+    context.rotate(-up);
+    lobe(context, long, chord * 0.62, colour, dusk);
     context.restore();
   }
   context.restore();
 }
 
-/** A loop seen from the front: out, round and back to the pinch, its inside in shade. */
-function lobe(context: CanvasRenderingContext2D, wide: number, long: number, colour: string, dusk: boolean) {
+/** A loop seen from the front, lying along x: out, round and back to the pinch, a little of its inside in shade. */
+function lobe(context: CanvasRenderingContext2D, long: number, wide: number, colour: string, dusk: boolean) {
   context.beginPath();
   context.moveTo(0, 0);
-  context.bezierCurveTo(-wide * 0.9, -long * 0.45, -wide * 0.75, -long, 0, -long);
-  context.bezierCurveTo(wide * 0.75, -long, wide * 0.9, -long * 0.45, 0, 0);
-  context.fillStyle = tone(colour, dusk ? -0.32 : 0.06);
+  context.bezierCurveTo(long * 0.25, -wide * 0.75, long * 0.95, -wide * 0.7, long, -wide * 0.04);
+  context.bezierCurveTo(long * 1.02, wide * 0.5, long * 0.35, wide * 0.42, 0, 0);
+  context.fillStyle = tone(colour, dusk ? -0.3 : 0.05);
   context.fill();
   context.stroke();
   context.beginPath();
-  context.ellipse(0, -long * 0.64, wide * 0.34, long * 0.2, 0, 0, Math.PI * 2);
-  context.fillStyle = tone(colour, dusk ? -0.62 : -0.4);
+  context.moveTo(long * 0.42, -wide * 0.1);
+  context.bezierCurveTo(long * 0.62, -wide * 0.42, long * 0.9, -wide * 0.34, long * 0.93, -wide * 0.03);
+  context.bezierCurveTo(long * 0.8, -wide * 0.14, long * 0.6, -wide * 0.06, long * 0.42, -wide * 0.1);
+  context.fillStyle = tone(colour, dusk ? -0.6 : -0.4);
   context.fill();
 }
 
@@ -75,11 +80,12 @@ export function paintSegment(from: number[], to: number[], colour: string, wide:
   const { scale, middle, floor } = projection;
   const x0 = middle + radiusAt(silhouette, h0) * 1.01 * start.across * scale;
   const x1 = middle + radiusAt(silhouette, h1) * 1.01 * end.across * scale;
-  context.lineCap = "round";
-  for (const [width, shade] of [
-    [wide * scale, dusk ? -0.6 : -0.36],
-    [wide * scale * 0.78, dusk ? -0.3 : 0.04 + 0.12 * start.facing],
+  // A round cap on the edge would show as a knot at every joint.
+  for (const [width, shade, cap] of [
+    [wide * scale, dusk ? -0.6 : -0.36, "butt"],
+    [wide * scale * 0.78, dusk ? -0.3 : 0.04 + 0.12 * start.facing, "round"],
   ] as const) {
+    context.lineCap = cap;
     context.beginPath();
     context.moveTo(x0, floor - (base + h0) * scale);
     context.lineTo(x1, floor - (base + h1) * scale);
@@ -122,12 +128,12 @@ export function paintBow(
     context.fill();
     context.stroke();
     for (const [angle, share] of [
-      [1.15, 0.8],
-      [1.62, 1],
+      [-0.75, 0.72],
+      [-0.05, 1],
     ] as const) {
       context.save();
       context.rotate(angle);
-      lobe(context, size.loop * 0.42 * share, size.loop * share, colour, dusk);
+      lobe(context, size.loop * share, size.loop * 0.78 * share, colour, dusk);
       context.restore();
     }
     context.restore();

@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
 import { drawing as shadesOf } from "../theme/tokens";
 import type { Row } from "./foliage";
-import { foliageTones, paintRow } from "./paintFoliage";
+import { foliageTones, paintHeart, paintRow } from "./paintFoliage";
 import { paintFoot } from "./paintFoot";
 import { paintGlow, paintBulbs } from "./paintLights";
 import { ornamentSprite, type DrawnStyle } from "./paintOrnament";
@@ -122,9 +122,11 @@ export function paintTree(
   const tones = foliageTones(shades);
   const needle = `rgb(${shades.needle.join(" ")} / ${scene.dusk ? 0.28 : 0.42})`;
   const tip = projection.floor - (tree.base_m + tree.height_m) * projection.scale;
+  const foliage = { context, projection, base: tree.base_m, turn, tones, needle };
+  paintHeart(tree.silhouette, foliage, shades);
   scene.rows.forEach((row, i) => {
     if (i === scene.rows.length - 3) paintPickRing(context, { x: projection.middle, y: tip }, scene, projection.scale);
-    paintRow(row, { context, projection, base: tree.base_m, turn, tones, needle });
+    paintRow(row, foliage);
     layers[i]?.forEach((paint) => paint(brush));
   });
   paintBulbs(scene, brush, shades);
@@ -142,7 +144,7 @@ function paintCrown(scene: TreeScene, context: CanvasRenderingContext2D, project
   const colour = (crown.style && scene.styles.get(crown.style)?.colour) ?? NO_COLOUR;
   const loop = crown.loop_m * projection.scale;
   // The upper loops end where the rise says that the topper ends.
-  const drop = Math.max(rise - loop * 0.42, -loop);
+  const drop = Math.max(rise - loop * 0.78, -loop);
   paintBow(
     context,
     { x: projection.middle, y: tip - drop },

@@ -15,7 +15,7 @@ interface ChoiceDialProps<T extends string | number> {
 export function ChoiceDial<T extends string | number>({ label, value, choices, onChange }: ChoiceDialProps<T>) {
   const id = useId();
   return (
-    <Box>
+    <Box className="as-wide-as-it-is">
       <Typography id={id} variant="body2" sx={{ fontWeight: 600, mb: 0.5, color: "text.secondary" }}>
         {label}
       </Typography>

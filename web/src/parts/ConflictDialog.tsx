@@ -51,7 +51,7 @@ export function ConflictDialog({ rows, keepMine, takeTheirs }: ConflictDialogPro
             ))}
           </TableBody>
         </Table>
-        {rows.length === 0 && <Typography color="text.secondary">Both say the same.</Typography>}
+        {rows.length === 0 && <Typography color="textSecondary">Both say the same.</Typography>}
       </DialogContent>
       <DialogActions>
         <Button onClick={takeTheirs}>Take theirs</Button>

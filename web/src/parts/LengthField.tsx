@@ -59,7 +59,8 @@ export function LengthField({ label, value, onChange, help, error, required = fa
       onChange(null);
       return;
     }
-    readings?.report(id, read(typed));
+    const reading = read(typed);
+    readings?.report(id, reading);
   }
 
   const wrong = objection ?? error;

@@ -15,7 +15,7 @@ export function Notice({ title, children, action }: NoticeProps) {
       <Typography variant="h2" component="h1" gutterBottom>
         {title}
       </Typography>
-      <Typography color="text.secondary" sx={{ mb: 3 }}>
+      <Typography color="textSecondary" sx={{ mb: 3 }}>
         {children}
       </Typography>
       {action}

@@ -54,7 +54,7 @@ export function AccountMenu() {
     <>
       <IconButton
         onClick={(event) => setAnchor(event.currentTarget)}
-        aria-label={`Account of ${account.name}`}
+        aria-label={`${initials(account.name)}, account of ${account.name}`}
         aria-haspopup="menu"
         sx={{ m: 1 }}
       >
@@ -74,7 +74,7 @@ export function AccountMenu() {
       <Menu anchorEl={anchor} open={Boolean(anchor)} onClose={() => setAnchor(null)}>
         <Box sx={{ px: 2, py: 1 }} component="li" role="none">
           <Typography sx={{ fontWeight: 600 }}>{account.name}</Typography>
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="textSecondary">
             {account.role} of {studio.name}
           </Typography>
         </Box>

@@ -55,7 +55,7 @@ function Search({ close }: { close: () => void }) {
           </ListItemButton>
         ))}
         {text.trim() !== "" && found.isSuccess && items.length === 0 && (
-          <Typography variant="body2" color="text.secondary" sx={{ p: 2 }}>
+          <Typography variant="body2" color="textSecondary" sx={{ p: 2 }}>
             Nothing is called that.
           </Typography>
         )}

@@ -48,7 +48,7 @@ export function Strip({ crumbs, children }: StripProps) {
             <Link
               component={RouterLink}
               to={crumb.to ?? "/"}
-              color="text.secondary"
+              color="textSecondary"
               sx={{
                 fontSize: "0.875rem",
                 overflow: "hidden",
@@ -60,7 +60,7 @@ export function Strip({ crumbs, children }: StripProps) {
             </Link>
             <Typography
               aria-hidden
-              color="text.secondary"
+              color="textSecondary"
               sx={{ fontSize: "0.8rem", display: { xs: "none", sm: "inline" } }}
             >
               ›

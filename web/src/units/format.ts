@@ -9,6 +9,8 @@ function metric(metres: number): string {
   const size = Math.abs(metres);
   const sign = metres < 0 ? MINUS : "";
   if (size > 0 && size < 0.00995) return `${sign}${Math.round(size * 1000)} mm`;
+  // Turns of lights and loops of ribbon differ by millimetres.
+  if (size < 0.0995) return `${sign}${Number((size * 100).toFixed(1))} cm`;
   return size < 0.995 ? `${sign}${Math.round(size * 100)} cm` : `${sign}${size.toFixed(2)} m`;
 }
 
@@ -102,6 +104,6 @@ export function quantity(value: unknown, unit: string, units: Units): string {
     case "turns":
       return `${value.toFixed(1)} turns`;
     default:
-      return `${count(value)} ${unit}`.trim();
+      return `${count(value)} ${value === 1 ? unit.replace(/s$/, "") : unit}`.trim();
   }
 }

@@ -47,6 +47,9 @@ module DeckBough
     def print_metres(metres)
       return "#{(metres * 1000).round} mm" if metres.abs < 0.00995 && !metres.zero?
 
+      # Turns of lights and loops of ribbon differ by millimetres.
+      return "#{format('%.1f', metres * 100).delete_suffix('.0')} cm" if metres.abs < 0.0995
+
       metres.abs < 0.995 ? "#{(metres * 100).round} cm" : format("%.2f m", metres)
     end
 

@@ -77,7 +77,7 @@ export function HomeFields({ said, change, problem }: Props) {
         slotProps={{ inputLabel: { shrink: true } }}
       />
       <Box>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           Pets: tails and climbers decide how low glass may hang
         </Typography>
         <FormGroup row>

@@ -27,14 +27,14 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
         <Typography component="div" sx={{ fontSize: "1.75rem", fontWeight: 600, lineHeight: 1.1 }}>
           {daysToGo(home.days_to_go)}
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {home.visit_on ? `dressed ${date(home.visit_on)}` : "no visit yet"}
           {home.strike_on ? `, taken down ${date(home.strike_on)}` : ""}
         </Typography>
       </Box>
       <Box sx={{ maxWidth: 380 }}>
         <Typography variant="body2">{[home.client, ...facts(home)].filter(Boolean).join(" · ")}</Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {home.notes}
         </Typography>
         <Button size="small" startIcon={<EditOutlined />} onClick={edit} sx={{ ml: -0.5, mt: 0.5 }}>
@@ -55,7 +55,7 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
               <Box key={colour.name} title={colour.name} sx={{ flex: colour.share_percent, bgcolor: colour.srgb }} />
             ))}
           </Box>
-          <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5, maxWidth: 260 }}>
+          <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5, maxWidth: 260 }}>
             {look.colours.map((colour) => colour.name.toLowerCase()).join(", ")}
           </Typography>
         </Box>
@@ -65,7 +65,7 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
           <Typography sx={{ fontWeight: 600, fontSize: "1.15rem", lineHeight: 1.35 }}>
             {money(home.totals.buy_cents, currency)} to buy
           </Typography>
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="textSecondary">
             {minutes(home.totals.minutes)} of dressing
           </Typography>
         </Box>

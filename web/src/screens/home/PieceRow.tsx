@@ -45,7 +45,7 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
         <Link component={RouterLink} to={`/pieces/${piece.id}`} sx={{ fontWeight: 600 }} color="inherit">
           {piece.name}
         </Link>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {piece.height_m ? length(piece.height_m, units) : "no tree chosen yet"}
           {piece.place ? `, ${piece.place.toLowerCase()}` : ", no place yet"}
         </Typography>
@@ -57,7 +57,7 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
         >
           {!summary.chosen ? "" : summary.short_lines > 0 ? `${summary.short_lines} things short` : "all on the shelf"}
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {summary.chosen ? `${money(summary.buy_cents, currency)} · ${minutes(summary.minutes)}` : ""}
         </Typography>
       </Box>

@@ -30,7 +30,7 @@ export function RoomCard({ room }: { room: Schemas["RoomOfHome"] }) {
             {room.name}
           </Link>
         </Typography>
-        <Typography variant="body2" color="text.secondary" sx={{ flex: 1, minWidth: 200 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ flex: 1, minWidth: 200 }}>
           {length(room.width_m, units)} × {length(room.depth_m, units)}, {ceiling(room, units)}
           {room.places.length === 0
             ? ", no place for a tree noted"

@@ -38,7 +38,7 @@ export function HouseRules() {
   return (
     <>
       <Strip crumbs={[{ label: "House rules" }]}>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {owner ? "Yours to set; every plan follows at once" : "An owner sets these"}
         </Typography>
       </Strip>

@@ -67,7 +67,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
     >
       <Box>
         <Typography sx={{ fontWeight: 600 }}>{rule.title}</Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {rule.why}
         </Typography>
       </Box>
@@ -98,7 +98,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
             )}
           </Typography>
         ) : (
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="textSecondary">
             Default. {range}
           </Typography>
         )}

@@ -49,7 +49,7 @@ export function SampleTree({ trying }: { trying: { key: string; value: number } 
       <Typography variant="h3" component="h2">
         On a sample tree
       </Typography>
-      <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
         {sample &&
           `A ${sample.shape} tree of ${length(sample.height_m, units)} in a bay under ${length(sample.ceiling_m, units)}, ${sample.styles} styles. `}
         Type a value to see what it would do.

@@ -49,7 +49,7 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
         >
           {home.days_to_go ?? "–"}
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {home.days_to_go === null ? "no date" : daysToGo(home.days_to_go).replace(/^\d+ /, "")}
         </Typography>
       </Box>
@@ -57,10 +57,10 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
         <Typography variant="h3" component="h2">
           {home.name}
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {[home.client, home.visit_on && date(home.visit_on)].filter(Boolean).join(" · ")}
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {plural(home.rooms, "room")}, {plural(totals.pieces, "piece")}
           {totals.without_tree > 0 ? `, ${totals.without_tree} without a tree yet` : ""}
         </Typography>
@@ -69,12 +69,12 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
         <Typography sx={{ fontWeight: 600, color: totals.short_lines > 0 ? "error.main" : "text.primary" }}>
           {shortage(totals)}
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {totals.buy_cents > 0 ? `${money(totals.buy_cents, currency)} to buy` : ""}
           {totals.unpriced > 0 ? `, ${totals.unpriced} without a price` : ""}
         </Typography>
         {totals.minutes > 0 && (
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="textSecondary">
             {minutes(totals.minutes)} of dressing
           </Typography>
         )}

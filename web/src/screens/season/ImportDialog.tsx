@@ -32,7 +32,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
       <DialogTitle>Read a home plan in</DialogTitle>
       <DialogContent>
-        <Typography variant="body2" color="text.secondary" sx={{ mb: 2 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ mb: 2 }}>
           A plan taken out of this studio or another. Styles you already have are used; others are added with nothing on
           hand.
         </Typography>

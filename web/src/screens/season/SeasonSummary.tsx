@@ -10,7 +10,7 @@ function Sum({ figure, says }: { figure: string; says: string }) {
       <Typography component="div" sx={{ fontSize: "1.75rem", fontWeight: 600, lineHeight: 1.1 }}>
         {figure}
       </Typography>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         {says}
       </Typography>
     </Box>

@@ -20,7 +20,7 @@ export function Doorway({ title, lead, children }: { title: string; lead?: strin
         >
           Deck Bough
         </Typography>
-        <Typography color="text.secondary" sx={{ mt: 0.5, mb: 3 }}>
+        <Typography color="textSecondary" sx={{ mt: 0.5, mb: 3 }}>
           The workbench for dressing trees, greenery and tables.
         </Typography>
         <Paper variant="outlined" sx={{ p: 3 }}>
@@ -28,7 +28,7 @@ export function Doorway({ title, lead, children }: { title: string; lead?: strin
             {title}
           </Typography>
           {lead && (
-            <Typography variant="body2" color="text.secondary" sx={{ mb: 2 }}>
+            <Typography variant="body2" color="textSecondary" sx={{ mb: 2 }}>
               {lead}
             </Typography>
           )}

@@ -47,7 +47,7 @@ export function RoomSheet({ draft, room, saved }: Props) {
           }))}
         />
       ) : (
-        <Typography color="text.secondary" sx={{ py: 8, textAlign: "center" }}>
+        <Typography color="textSecondary" sx={{ py: 8, textAlign: "center" }}>
           Width, depth and ceiling draw the room here.
         </Typography>
       )}
@@ -80,19 +80,19 @@ export function RoomSheet({ draft, room, saved }: Props) {
                 size="small"
                 variant="outlined"
                 onClick={() => setAdding(place.id)}
-                aria-label={`Put a tree in ${place.name}`}
+                aria-label={`Put a tree here, in ${place.name}`}
               >
                 Put a tree here
               </Button>
             </Box>
           ))}
-          <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
+          <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
             For a classic tree; other shapes are tried on the <Link to={`/homes/${room.home_id}`}>bench</Link>.
           </Typography>
         </Box>
       )}
       {!saved && measured && (
-        <Typography variant="body2" color="text.secondary" sx={{ mt: 2 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 2 }}>
           Keep the survey to see the best size for each place.
         </Typography>
       )}

@@ -60,7 +60,7 @@ export function SurveyDesk({ home, room, remove }: Props) {
           { label: room?.name ?? "A room to measure" },
         ]}
       >
-        <Typography variant="body2" color="text.secondary" role="status">
+        <Typography variant="body2" color="textSecondary" role="status">
           {form.changed ? "Not kept yet" : room ? "Kept" : ""}
         </Typography>
         <Button variant="contained" onClick={() => void keep()} disabled={form.busy}>

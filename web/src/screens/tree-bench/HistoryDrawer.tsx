@@ -37,7 +37,7 @@ export function HistoryDrawer({ pieceId, onClose }: { pieceId: string; onClose: 
           </IconButton>
         </Box>
         {history.data?.total === 0 && (
-          <Typography color="text.secondary" sx={{ mt: 2 }}>
+          <Typography color="textSecondary" sx={{ mt: 2 }}>
             Nothing was changed yet.
           </Typography>
         )}
@@ -49,7 +49,7 @@ export function HistoryDrawer({ pieceId, onClose }: { pieceId: string; onClose: 
               sx={(theme) => ({ py: 1, borderTop: `1px solid ${theme.palette.divider}` })}
             >
               <Typography variant="body2">{entry.says}</Typography>
-              <Typography variant="body2" color="text.secondary">
+              <Typography variant="body2" color="textSecondary">
                 {entry.by}, {date(entry.made_at.slice(0, 10))} at {clock(entry.made_at)}
               </Typography>
             </Box>

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
-import { keys } from "../../api/queries";
+import { keys, useStyles } from "../../api/queries";
 import { usePlan } from "./usePlan";
 
 export type Settings = Schemas["TreeSettings"];
@@ -43,7 +43,7 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
   const [saving, setSaving] = useState<Saving>({ state: "saved", at: piece.changed_at });
   const [problem, setProblem] = useState<Problem | null>(null);
   const [theirs, setTheirs] = useState<Schemas["Piece"] | null>(null);
-  const planned = usePlan(piece.id, draft);
+  const planned = usePlan(piece.id, draft, useStyles().dataUpdatedAt);
   const cache = useQueryClient();
   const latest = useRef({ draft, kept, theirs });
   useEffect(() => {

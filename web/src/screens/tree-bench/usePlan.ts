@@ -13,9 +13,9 @@ interface Planned {
 
 /**
  * The plan of what is dialled. One request at a time, the latest wins: while one is under way only the newest dial waits,
- * so that a slider never queues up work.
+ * so that a slider never queues up work. It is asked again when `revision` changes: what is on hand was counted again.
  */
-export function usePlan(pieceId: string, dialled: Dialled): Planned {
+export function usePlan(pieceId: string, dialled: Dialled, revision: number): Planned {
   const [planned, setPlanned] = useState<Planned>({ plan: null, problem: null });
   const waiting = useRef<Dialled | null>(null);
   const busy = useRef(false);
@@ -51,7 +51,7 @@ export function usePlan(pieceId: string, dialled: Dialled): Planned {
     const body = JSON.parse(said) as Dialled;
     if (busy.current) waiting.current = body;
     else void send(body);
-  }, [pieceId, said]);
+  }, [pieceId, said, revision]);
 
   return planned;
 }

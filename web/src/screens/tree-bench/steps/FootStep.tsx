@@ -11,19 +11,17 @@ export function FootStep({ bench, plan }: StepProps) {
   const cloth = foot.kind === "skirt" || foot.kind === "blanket";
   return (
     <Dials>
-      <div style={{ gridColumn: "span 2" }}>
-        <ChoiceDial
-          label="The foot is hidden by"
-          value={foot.kind}
-          onChange={(kind) => bench.dial("foot", { kind })}
-          choices={[
-            { value: "skirt", label: "a skirt" },
-            { value: "blanket", label: "a blanket as snow" },
-            { value: "collar", label: "a collar basket" },
-            { value: "none", label: "nothing" },
-          ]}
-        />
-      </div>
+      <ChoiceDial
+        label="The foot is hidden by"
+        value={foot.kind}
+        onChange={(kind) => bench.dial("foot", { kind })}
+        choices={[
+          { value: "skirt", label: "a skirt" },
+          { value: "blanket", label: "a blanket as snow" },
+          { value: "collar", label: "a collar basket" },
+          { value: "none", label: "nothing" },
+        ]}
+      />
       {cloth && (
         <div>
           <Typography variant="body2" id="cloth-share" sx={{ fontWeight: 600, color: "text.secondary" }}>
@@ -47,7 +45,7 @@ export function FootStep({ bench, plan }: StepProps) {
           note="Three quarters to the whole of the spread is usual"
         />
       )}
-      <Typography variant="body2" color="text.secondary" sx={{ gridColumn: "1 / -1" }}>
+      <Typography variant="body2" color="textSecondary" className="whole-row">
         Presents keep off the walkway and never stand against a firebox.
       </Typography>
     </Dials>

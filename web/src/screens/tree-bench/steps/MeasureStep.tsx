@@ -36,7 +36,7 @@ function Sizes({ bench, plan }: StepProps) {
   const { open } = useWorkings();
   const { best_size: best } = plan;
   return (
-    <Box sx={{ gridColumn: "1 / -1" }}>
+    <Box className="whole-row">
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, flexWrap: "wrap", mb: 1 }}>
         <Typography sx={{ fontWeight: 600 }}>
           Best size for this place:{" "}
@@ -45,7 +45,7 @@ function Sizes({ bench, plan }: StepProps) {
         <Button size="small" data-sheet="best_size" onClick={() => open("best_size")}>
           How it came about
         </Button>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {best.findings[0]?.message}
         </Typography>
       </Box>
@@ -101,14 +101,13 @@ function ShapeAndPlace({ bench, piece }: StepProps) {
           </MenuItem>
         ))}
       </TextField>
-      <Box sx={{ gridColumn: "span 2" }}>
-        <ChoiceDial
-          label="Shape"
-          value={measure.shape}
-          choices={SHAPES}
-          onChange={(shape) => bench.dial("measure", { shape, spread_m: null })}
-        />
-      </Box>
+
+      <ChoiceDial
+        label="Shape"
+        value={measure.shape}
+        choices={SHAPES}
+        onChange={(shape) => bench.dial("measure", { shape, spread_m: null })}
+      />
     </>
   );
 }

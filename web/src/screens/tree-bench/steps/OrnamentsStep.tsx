@@ -46,16 +46,14 @@ export function OrnamentsStep({ bench, plan, piece, styles, onNewStyle }: StepPr
         figure={figures.ornaments}
         after={`of ${used} ${used === 1 ? "style" : "styles"}`}
       />
-      <div style={{ display: "flex", gap: 24 }}>
-        <FigureValue label="By the foot" figure={figures.by_foot} after="" size="small" />
-        <FigureValue
-          label="By cover"
-          figure={figures.by_cover}
-          after=""
-          size="small"
-          note={apart > 20 && figures.by_foot ? "They part: one counts styles and height, one what is seen" : undefined}
-        />
-      </div>
+      <FigureValue label="By the foot" figure={figures.by_foot} after="" size="small" />
+      <FigureValue
+        label="By cover"
+        figure={figures.by_cover}
+        after=""
+        size="small"
+        note={apart > 20 && figures.by_foot ? "One counts height and styles, one what is seen" : undefined}
+      />
       <StyleChooser
         label="Styles"
         kind="ornament"

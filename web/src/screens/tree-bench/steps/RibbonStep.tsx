@@ -17,20 +17,18 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
   const parts = plan.figures.ribbon_parts;
   return (
     <Dials>
-      <div style={{ gridColumn: "span 2" }}>
-        <ChoiceDial
-          label="How it goes on"
-          value={method}
-          onChange={(next) => bench.dial("ribbon", { method: next })}
-          choices={[
-            { value: "tuck", label: "tucked loops" },
-            { value: "cascade", label: "cascades" },
-            { value: "spiral", label: "spiral" },
-            { value: "bows", label: "bows" },
-            { value: "none", label: "none" },
-          ]}
-        />
-      </div>
+      <ChoiceDial
+        label="How it goes on"
+        value={method}
+        onChange={(next) => bench.dial("ribbon", { method: next })}
+        choices={[
+          { value: "tuck", label: "tucked loops" },
+          { value: "cascade", label: "cascades" },
+          { value: "spiral", label: "spiral" },
+          { value: "bows", label: "bows" },
+          { value: "none", label: "none" },
+        ]}
+      />
       {method !== "none" && (
         <FigureValue
           label="Ribbon on the body"

@@ -60,10 +60,15 @@ export function Dials({ children }: { children: ReactNode }) {
   return (
     <Box
       sx={{
-        display: "grid",
-        gridTemplateColumns: "repeat(auto-fill, minmax(190px, 1fr))",
-        gap: 2,
-        alignItems: "start",
+        display: "flex",
+        flexWrap: "wrap",
+        columnGap: 3,
+        rowGap: 1.5,
+        alignItems: "flex-start",
+        "& > *": { flex: "1 1 170px", minWidth: 0, maxWidth: 240 },
+        // Figures and rows of buttons are as wide as what they say.
+        "& > .as-wide-as-it-is": { flex: "0 0 auto", maxWidth: "100%" },
+        "& > .whole-row": { flex: "1 0 100%", maxWidth: "100%" },
       }}
     >
       {children}

@@ -24,7 +24,7 @@ export function StyleChooser({ label, kind, styles, lookId, chosen, onChange, on
     .filter((style) => style.kind === kind)
     .sort((a, b) => rank(a.id) - rank(b.id) || a.name.localeCompare(b.name));
   return (
-    <Box role="group" aria-label={label} sx={{ gridColumn: "1 / -1" }}>
+    <Box role="group" aria-label={label} className="whole-row">
       <Typography variant="body2" sx={{ fontWeight: 600, color: "text.secondary", mb: 0.5 }}>
         {label}
         {look ? `, ${look.name} first` : ""}

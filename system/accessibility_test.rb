@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+# axe on every main view, at the desk and on a phone, by day and in the evening.
+class AccessibilityTest < SystemTest
+  AXE = File.read(File.join(DeckBough::Server::ROOT, "web", "node_modules", "axe-core", "axe.min.js"))
+
+  def assert_clean(view)
+    page.execute_script(AXE)
+    report = page.evaluate_async_script("axe.run(document, { resultTypes: ['violations'] }).then(arguments[0])")
+    told = report["violations"].map { |fault| "#{fault['id']}: #{fault['help']}\n  #{fault['nodes'].map { |node| node['html'][0, 200] }.join("\n  ")}" }
+
+    assert_empty told, "#{view}:\n#{told.join("\n")}"
+  end
+
+  def views
+    room = DATABASE[:rooms].where(name: "Long room").get(:id)
+    home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
+    { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place", "/homes/#{home}/rooms/new" => "The room",
+      "/pieces/#{piece_id('Quay window tree')}" => "Ornaments", "/house-rules" => "On a sample tree", "/nowhere" => "Nothing here" }
+  end
+
+  def sweep(where)
+    views.each do |path, text|
+      visit path
+
+      assert_text text
+      assert_clean "#{path} #{where}"
+    end
+  end
+
+  def test_doors
+    visit "/sign-in"
+
+    assert_text "Sign in"
+    assert_clean "sign in"
+  end
+
+  def test_every_view_at_the_desk
+    sign_in
+    sweep "at the desk"
+  end
+
+  def test_every_view_on_a_phone_in_the_evening
+    sign_in
+    page.execute_script("localStorage.setItem('deck-bough:screen', 'evening')")
+    page.driver.resize(390, 844)
+    sweep "on a phone in the evening"
+  ensure
+    page.execute_script("localStorage.clear()")
+    page.driver.resize(1280, 800)
+  end
+
+  def test_every_step_of_the_bench_the_working_and_the_dialogs
+    sign_in
+    open_tree
+    ["Measure", "Lights", "Crown", "Ribbon", "Picks", "Foot", "Step back", "Ornaments"].each do |name|
+      step name
+
+      assert_clean "step #{name}"
+    end
+    find("button[aria-label^='On the tree:']").click
+
+    assert_text "House rules behind it"
+    assert_clean "working"
+    click_button "Close the working"
+
+    assert_no_selector "[role=dialog]"
+    click_button "Tiers"
+
+    assert_text "Tiers, from the tip down"
+    assert_clean "tiers"
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+# Everything without a mouse.
+class KeyboardTest < SystemTest
+  def focused
+    page.evaluate_script("!document.activeElement.matches('a, button, input') ? '' : " \
+                         "(document.activeElement.getAttribute('aria-label') || document.activeElement.innerText || '')")
+  end
+
+  def tab_to(text, most: 60)
+    most.times do
+      return if focused.include?(text)
+
+      press(:Tab)
+    end
+    flunk "#{text} cannot be reached by Tab"
+  end
+
+  def test_from_sign_in_to_the_working_of_a_figure
+    visit "/sign-in"
+
+    assert_field "Email"
+    press(OWNER, :Tab, Server::DemoStudio::PASSWORD, :Enter)
+
+    assert_text "Tidewaiter's House"
+    tab_to "Tidewaiter's House"
+    press(:Enter)
+
+    assert_text "Long room"
+    tab_to "Quay window tree"
+    press(:Enter)
+
+    assert_text "What it takes"
+    press("2")
+
+    assert_selector "[role=tab][aria-selected=true]", text: "Lights"
+    press("n")
+
+    assert_button "Day"
+    tab_to "By surface"
+    press("w")
+
+    assert_selector "[role=dialog]", text: "By surface: bulbs per m²"
+    press(:Escape)
+
+    assert_no_selector "[role=dialog]"
+  end
+
+  def test_find_and_the_list_of_keys
+    sign_in
+    press("/")
+
+    assert_field "Find a home, room or piece"
+    press("signal t")
+
+    assert_selector "[role=dialog] [role=button], [role=dialog] .Mui-selected", text: "Signal tree"
+    press(:Enter)
+
+    assert_selector "h1", text: "Signal tree"
+    press("?")
+    within("[role=dialog]") { assert_text "Turn the tree to the left" }
+  end
+
+  def test_a_cover_is_dialled_with_the_arrows_and_undone_with_a_key
+    sign_in
+    open_tree
+    find("input[type=range]", match: :first, visible: :all).native.node.focus
+    press(:Right)
+
+    assert_figure "On the tree", "150"
+    page.evaluate_script("document.activeElement.blur()")
+    press("u")
+
+    assert_figure "On the tree", "100"
+  end
+end

@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+# From a measured room to a dressed tree, and back tomorrow.
+class MeasuredRoomTest < SystemTest
+  def measure_the_attic
+    click_link "Number Nine, Ropewalk", match: :first
+    click_link "Measure a room"
+    fill_in "Name of the room", with: "Attic"
+    type_length "Width", "4,20"
+    type_length "Depth", "13 ft"
+    type_length "Ceiling height", "2.70 m"
+    fill_in "Name of the place", with: "Gable"
+    click_button "wall"
+    type_length "Free width", "5'"
+    type_length "Free depth", "150 cm"
+  end
+
+  def test_survey_best_size_tree_dials_working_and_all_of_it_again_after_a_reload
+    sign_in
+    measure_the_attic
+
+    assert_field "Depth", with: "3.96 m"
+    click_button "Keep the survey"
+    within("[aria-label='Best sizes']") do
+      assert_text "2.40 m"
+      click_button "Put a tree here, in Gable"
+    end
+    click_button "Put it on the bench"
+
+    assert_text "Best size for this place: 2.40 m"
+    assert_text "Choose a tree and every line follows"
+    find("[aria-label='Sizes of the catalogue'] button", text: "2.40 m").click
+
+    assert_figure "Above the tip", "30 cm"
+    step "Ornaments"
+    click_button "Plum velvet, 8 cm"
+    click_button "Slate glass, 10 cm"
+
+    assert_selector "[aria-label='Ledger'] tr", text: "Plum velvet, 8 cm"
+    before = figure("On the tree")
+    click_button "by the foot"
+
+    assert_figure "On the tree", "16"
+    refute_equal before, figure("On the tree")
+    find("button[aria-label^='On the tree:']").click
+    within("[role=dialog]") do
+      assert_text "Each style: one for each foot of height, rounded up"
+      assert_text "By cover it would be"
+      assert_text "House rules behind it"
+      click_button "Close the working"
+    end
+    assert_text "Saved"
+    visit current_path
+
+    assert_text "What it takes"
+    step "Ornaments"
+
+    assert_figure "On the tree", "16"
+    assert_selector "h1", text: "Gable tree"
+  end
+
+  def test_leaving_a_survey_that_is_not_kept_asks_first
+    sign_in
+    measure_the_attic
+    click_link "Season", match: :first
+    within("[role=dialog]") { click_button "Stay here" }
+
+    assert_field "Name of the room", with: "Attic"
+    click_link "Season", match: :first
+    within("[role=dialog]") { click_button "Leave it" }
+
+    assert_text "Add a home"
+  end
+end

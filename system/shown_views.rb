@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+# The main views as they are shown in the documentation, each by the way a person takes to it.
+class ShownViews
+  DESK = [1280, 800].freeze
+  PHONE = [390, 844].freeze
+  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
+              "disable-component-update" => nil, "disable-sync" => nil, "hide-scrollbars" => nil }.freeze
+
+  VIEWS = {
+    "sign-in" => [DESK, ->(_) {}],
+    "season-desk" => [DESK, ->(at) { at.sign_in }],
+    "home" => [DESK, ->(at) { at.home("Tidewaiter's House") }],
+    "survey" => [DESK, ->(at) { at.room("Tidewaiter's House", "Long room") }],
+    "tree-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree") }],
+    "tree-bench-dusk" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").press("n") }],
+    "tree-bench-slope" => [DESK, ->(at) { at.tree("The Signal Loft", "Signal tree").press("1") }],
+    "tree-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree") }],
+    "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
+    "house-rules" => [DESK, ->(at) { at.house_rules }]
+  }.freeze
+
+  def initialize(address, folder)
+    @address = address
+    @folder = folder
+    Capybara.register_driver(:pictures) do |app|
+      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: DESK, process_timeout: 30, timeout: 20, browser_options: BROWSER.dup)
+    end
+    Capybara.default_max_wait_time = 10
+  end
+
+  # @param names [Array<String>] which; all when empty
+  def take(names)
+    VIEWS.each do |name, (size, way)|
+      next unless names.empty? || names.include?(name)
+
+      @browser = Capybara::Session.new(:pictures)
+      @browser.driver.resize(*size)
+      @browser.visit("#{@address}/sign-in")
+      @browser.assert_text("Sign in")
+      way.call(self)
+      @browser.driver.wait_for_network_idle
+      @browser.save_screenshot(File.join(@folder, "#{name}.png"))
+      @browser.quit
+      puts "docs/screenshots/#{name}.png"
+    end
+  end
+
+  def sign_in
+    @browser.fill_in("Email", with: "ottoline@wick-fennel.example")
+    @browser.fill_in("Password", with: "marrow-quay-2026")
+    @browser.click_button("Sign in")
+    @browser.assert_text("Tidewaiter's House")
+  end
+
+  def home(name)
+    sign_in
+    @browser.click_link(name, match: :first)
+    @browser.assert_text("Measure a room")
+  end
+
+  def room(home, name)
+    home(home)
+    @browser.click_link(name, match: :first)
+    @browser.assert_text("Best size for each place")
+  end
+
+  def tree(home, name)
+    home(home)
+    @browser.click_link(name)
+    @browser.assert_text("What it takes")
+    self
+  end
+
+  def press(key)
+    @browser.driver.browser.keyboard.type(key)
+    self
+  end
+
+  def open_figure(label)
+    @browser.find("button[aria-label^='#{label}:']").click
+    @browser.assert_text("House rules behind it")
+  end
+
+  def house_rules
+    sign_in
+    @browser.click_link("House rules")
+    @browser.assert_text("On a sample tree")
+  end
+end

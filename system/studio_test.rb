@@ -1,0 +1,119 @@
+# frozen_string_literal: true
+
+require "tempfile"
+require_relative "system_test"
+
+# Founding, house rules, units, and plans going out and in.
+class StudioTest < SystemTest
+  def test_a_changed_house_rule_shows_its_effect_is_kept_and_reset
+    sign_in
+    visit "/house-rules#ornaments.per_m2_balanced"
+    within("aside") { assert_selector "tr", text: /Ornaments, by cover\s*87 pieces\s*–/ }
+    fill_in "Balanced cover, per m²", with: "40"
+    within("aside") { assert_selector "tr", text: /Ornaments, by cover\s*87 pieces\s*174 pieces/ }
+    find_field("Balanced cover, per m²").send_keys(:enter)
+
+    assert_text "Yours. Default 20."
+    open_tree
+
+    assert_figure "On the tree", "200"
+    visit "/house-rules#ornaments.per_m2_balanced"
+    click_button "Reset Balanced cover"
+
+    assert_no_text "Yours."
+    assert_field "Balanced cover, per m²", with: "20"
+  end
+
+  def test_a_house_rule_out_of_range_is_told_and_not_kept
+    sign_in
+    visit "/house-rules#lights.spare_per"
+    fill_in "One spare string per, strings", with: "1000"
+    find_field("One spare string per, strings").send_keys(:enter)
+
+    assert_text "Type a number from 2 to 50 (strings)."
+    assert_field "One spare string per, strings", with: "1000"
+    assert_equal 0, DATABASE[:house_rule_values].count
+  end
+
+  def test_an_assistant_sees_house_rules_but_cannot_set_them
+    sign_in(ASSISTANT)
+    visit "/house-rules"
+
+    assert_text "An owner sets these"
+    assert_field "Hem, share of the height, × height", disabled: true
+  end
+
+  def test_a_studio_that_measures_in_feet_reads_and_types_feet
+    sign_in
+    click_button "OM, account of Ottoline Marsh"
+    find("[role=menuitem]", text: "Measure in feet and inches").click
+    open_tree
+    step "Measure"
+
+    assert_field "Height", with: "7 ft 10 in"
+    type_length "Height", "7.5"
+
+    assert_field "Height", with: "7 ft 6 in"
+    assert_figure "Above the tip", "2 ft 8 in"
+  end
+
+  def test_a_plan_with_faults_is_told_by_line_and_stays_then_reads_in
+    sign_in
+    home = DATABASE[:homes].where(name: "Number Nine, Ropewalk").get(:id)
+    text = page.evaluate_async_script("fetch('/api/homes/#{home}/plan.json').then((answer) => answer.text()).then(arguments[0])")
+    bad = text.sub('"width_m": 3.8', '"width_m": 3800')
+    line = bad.lines.index { |told| told.include?("3800") } + 1
+    click_button "Read a plan in"
+    choose_file(bad)
+    click_button "Read it in"
+
+    assert_text "Line #{line}: Width is 3800 m."
+    assert_field "Plan", with: bad
+    choose_file(text.sub("Number Nine, Ropewalk", "Number Ten, Ropewalk"))
+    click_button "Read it in"
+
+    assert_text "Number Ten, Ropewalk was read in."
+    assert_link "Alcove tree"
+  end
+
+  def choose_file(text)
+    Tempfile.create(["plan", ".json"]) do |file|
+      file.write(text)
+      file.flush
+      find("input[type=file]", visible: :all).set(file.path)
+
+      assert_field "Plan", with: text
+    end
+  end
+end
+
+# An installation that has no studio yet.
+class FoundingTest < SystemTest
+  def demo?
+    false
+  end
+
+  def test_the_first_screen_founds_a_studio_and_the_empty_season_invites_to_measure
+    visit "/"
+
+    assert_text "Found your studio"
+    fill_in "Name of the studio", with: "Copper & Quince"
+    fill_in "Your name", with: "Ottoline Marsh"
+    fill_in "Your email", with: "nowhere"
+    fill_in "A password", with: "short"
+    click_button "Found the studio"
+
+    assert_text "“nowhere” is not an email address"
+    assert_text "A password has 10 to 72 characters."
+    fill_in "Your email", with: OWNER
+    fill_in "A password", with: Server::DemoStudio::PASSWORD
+    click_button "Found the studio"
+
+    assert_text "No homes yet"
+    click_button "Add the first home"
+    fill_in "Name of the home", with: "Chandler's Row"
+    within("[role=dialog]") { click_button "Add home" }
+
+    assert_text "No room measured yet"
+  end
+end

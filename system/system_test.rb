@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+require "minitest/autorun"
+require "capybara/minitest"
+require "capybara/cuprite"
+require_relative "../server/boot"
+
+# The real interface in headless Chromium, by what a person sees: the whole stack on a database of the tests' own, the
+# front end as built, and nothing stubbed.
+class SystemTest < Minitest::Test
+  include Capybara::DSL
+  include Capybara::Minitest::Assertions
+  include DeckBough
+
+  DATABASE = Server::Connection.open(ENV.fetch("DATABASE_URL"))
+  Server::Connection.migrate(DATABASE)
+  SemanticLogger.default_level = :error
+  SemanticLogger.add_appender(io: $stderr)
+  TODAY = Time.utc(2026, 11, 19, 9, 0)
+  CONFIGURATION = Server::Configuration.new(database_url: ENV.fetch("DATABASE_URL"), session_secret: "s" * 96, log_to: "stdout",
+                                            web_folder: File.join(Server::ROOT, "web", "dist"), password_cost: 4, sign_ins_per_minute: 10_000)
+  OWNER = "ottoline@wick-fennel.example"
+  ASSISTANT = "bram@wick-fennel.example"
+  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
+              "disable-component-update" => nil, "disable-sync" => nil }.freeze
+
+  Capybara.register_driver(:chromium) do |app|
+    Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800], process_timeout: 30, timeout: 20,
+                                       js_errors: true, browser_options: BROWSER.dup)
+  end
+  Capybara.app = Server::Stack.build(database: DATABASE, configuration: CONFIGURATION, clock: -> { TODAY })
+  Capybara.server = :puma, { Silent: true, Threads: "1:6" }
+  Capybara.default_driver = :chromium
+  Capybara.default_max_wait_time = 8
+  Capybara.enable_aria_label = true
+  Capybara.enable_aria_role = true
+
+  def setup
+    DATABASE.run("truncate studios, request_counts restart identity cascade")
+    Server::DemoStudio.new(DATABASE, password_cost: 4).seed if demo?
+  end
+
+  def teardown
+    Capybara.reset_sessions!
+    Capybara.use_default_driver
+  end
+
+  def demo?
+    true
+  end
+
+  def sign_in(email = OWNER)
+    visit "/sign-in"
+    fill_in "Email", with: email
+    fill_in "Password", with: Server::DemoStudio::PASSWORD
+    click_button "Sign in"
+
+    assert_text "Tidewaiter's House"
+  end
+
+  def open_tree(name = "Quay window tree")
+    visit "/pieces/#{piece_id(name)}"
+
+    assert_text "What it takes"
+  end
+
+  def piece_id(name)
+    DATABASE[:pieces].where(name: name).get(:id)
+  end
+
+  def step(name)
+    find("[role=tab]", text: name).click
+
+    assert_selector "[role=tab][aria-selected=true]", text: name
+  end
+
+  # A figure by its label: what its button says.
+  def figure(label)
+    find("button[aria-label^='#{label}:']")["aria-label"].delete_prefix("#{label}: ").delete_suffix(". Open the working").strip
+  end
+
+  def assert_figure(label, wanted)
+    assert_selector "button[aria-label^='#{label}: #{wanted}']"
+  end
+
+  # A length is read when its field is left.
+  def type_length(label, text)
+    field = find_field(label)
+    field.set(text)
+    field.send_keys(:tab)
+  end
+
+  def press(*keys)
+    page.driver.browser.keyboard.type(*keys)
+  end
+
+  def asked
+    page.driver.network_traffic.count { |exchange| exchange.request&.url.to_s.include?("/api/") }
+  end
+end

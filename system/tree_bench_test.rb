@@ -1,0 +1,136 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+class TreeBenchTest < SystemTest
+  def setup
+    super
+    sign_in
+  end
+
+  def test_a_tree_too_tall_is_told_where_it_is_dialled
+    open_tree
+    step "Measure"
+    type_length "Height", "3.05"
+
+    assert_text "Too tall here by"
+    assert_selector "[role=tab] [data-testid], [role=tab]", text: "Measure"
+    assert_text "too tall under the ceiling"
+    find("[aria-label='Sizes of the catalogue'] button", text: "2.70 m").click
+
+    assert_no_text "Too tall here by"
+    assert_field "Height", with: "2.70 m"
+  end
+
+  def test_a_bad_length_stays_as_typed_with_the_reason_and_changes_nothing
+    open_tree
+    step "Measure"
+    type_length "Height", "tallish"
+
+    assert_text "“tallish” is not a length"
+    assert_field "Height", with: "tallish"
+    assert_figure "Above the tip", "70 cm"
+    type_length "Height", "400 m"
+
+    assert_text "Height is 400 m. Nobody dresses that."
+    type_length "Height", "7'6\""
+
+    assert_no_text "Nobody dresses that"
+    assert_field "Height", with: "2.29 m"
+    assert_in_delta 2.286, saved_height
+  end
+
+  def saved_height
+    assert_text "Saved"
+    DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'measure'->>'height_m'")).to_f
+  end
+
+  def test_turning_dusk_and_tiers_ask_the_server_nothing
+    open_tree
+    before = canvas
+    asked_before = asked
+    6.times { click_button "Turn to the right" }
+    click_button "Dusk"
+
+    assert_button "Day"
+    refute_equal before, canvas
+    click_button "Tiers"
+
+    assert_selector "[role=dialog] tbody tr", count: 7
+    assert_equal asked_before, asked
+  end
+
+  def canvas
+    page.evaluate_script("document.querySelector('canvas').toDataURL().length + ':' + document.querySelector('canvas').toDataURL().slice(2000, 2400)")
+  end
+
+  def test_a_dial_changes_drawing_ledger_and_cost_at_once
+    open_tree
+    bill = find("[aria-label='Ledger']").text[/To buy (€[\d.]+)/, 1]
+    click_button "own"
+    fill_in "Own number", with: "160"
+    find_field("Own number").send_keys(:enter)
+
+    assert_figure "On the tree", "160"
+    assert_no_text "To buy #{bill}"
+    assert_selector "[role=img][aria-label*='160 ornaments']"
+  end
+
+  def test_undo_redo_and_history
+    open_tree
+    step "Crown"
+    click_button "star"
+
+    assert_text "Saved"
+    assert_no_text "Ribbon of the bow"
+    click_button "Undo"
+
+    assert_figure "Ribbon of the bow", "4.06 m"
+    click_button "Redo"
+
+    assert_no_selector "button[aria-label^='Ribbon of the bow']"
+    click_button "History"
+    within("[role=dialog]") do
+      assert_text "What crowns it bow → star"
+      assert_text "Undo: What crowns it bow → star"
+      assert_text "Ottoline Marsh"
+    end
+  end
+
+  def test_what_is_on_hand_is_counted_again_from_the_ledger
+    open_tree
+    within("[aria-label='Ledger'] tr", text: "Slate glass, 10 cm") do
+      assert_text "buy 1 pack"
+      find("button[aria-label*='Count again']").click
+    end
+    fill_in "On hand", with: "40"
+    click_button "Keep"
+
+    assert_text "was kept"
+    assert_no_selector "[aria-label='Ledger'] tr", text: /Slate glass.*buy/m
+  end
+
+  def test_a_deleted_tree_is_brought_back
+    open_tree
+    click_button "More for this tree"
+    find("[role=menuitem]", text: "Delete this tree").click
+
+    assert_text "Quay window tree was deleted."
+    click_button "Bring it back"
+
+    assert_link "Quay window tree"
+  end
+
+  def test_leaving_at_once_still_keeps_the_last_dial
+    open_tree
+    step "Foot"
+    click_button "a skirt"
+    click_link "Tidewaiter's House"
+
+    assert_text "Measure a room"
+    click_link "Quay window tree"
+    step "Foot"
+
+    assert_selector "button[aria-pressed=true]", text: "a skirt"
+  end
+end

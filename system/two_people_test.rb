@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+# Two people at the same tree: the slower one is offered both states and loses nothing.
+class TwoPeopleTest < SystemTest
+  def both_open_the_tree
+    { ottoline: OWNER, bram: ASSISTANT }.each do |name, email|
+      Capybara.using_session(name) do
+        sign_in(email)
+        open_tree
+        step "Ornaments"
+      end
+    end
+    Capybara.using_session(:ottoline) do
+      click_button "by the foot"
+
+      assert_text "Saved 0"
+      assert_figure "On the tree", "64"
+    end
+  end
+
+  def dial_as_bram
+    Capybara.using_session(:bram) do
+      click_button "own"
+
+      assert_selector "[role=dialog]", text: "Changed meanwhile"
+      yield
+    end
+  end
+
+  def counted
+    DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ornaments'->>'count_by'"))
+  end
+
+  def test_keep_mine
+    both_open_the_tree
+    dial_as_bram do
+      within("[role=dialog]") do
+        assert_selector "tr", text: /ornaments: count by\s+own\s+foot/
+        click_button "Keep mine"
+      end
+      assert_no_selector "[role=dialog]"
+      assert_field "Own number"
+      assert_button "Undo", disabled: false
+    end
+    assert_equal "own", counted
+  end
+
+  def test_take_theirs
+    both_open_the_tree
+    dial_as_bram do
+      within("[role=dialog]") { click_button "Take theirs" }
+
+      assert_figure "On the tree", "64"
+    end
+    assert_equal "foot", counted
+  end
+
+  def test_a_survey_somebody_else_kept_meanwhile
+    sign_in
+    visit "/rooms/#{DATABASE[:rooms].where(name: 'Snug').get(:id)}"
+    fill_in "Notes", with: "Beam at 2.05 m"
+    DATABASE[:rooms].where(name: "Snug").update(notes: "Stove sweeps due", version: 2)
+    click_button "Keep the survey"
+    within("[role=dialog]") do
+      assert_text "Stove sweeps due"
+      click_button "Keep mine"
+    end
+
+    assert_text "Kept"
+    assert_equal "Beam at 2.05 m", DATABASE[:rooms].where(name: "Snug").get(:notes)
+  end
+end
