@@ -15,6 +15,7 @@ class KeyboardTest < SystemTest
 
       press(:Tab)
     end
+
     flunk "#{text} cannot be reached by Tab"
   end
 
@@ -60,6 +61,7 @@ class KeyboardTest < SystemTest
 
     assert_selector "h1", text: "Signal tree"
     press("?")
+
     within("[role=dialog]") { assert_text "Turn the tree to the left" }
   end
 

@@ -51,6 +51,7 @@ class MeasuredRoomTest < SystemTest
       assert_text "House rules behind it"
       click_button "Close the working"
     end
+
     assert_text "Saved"
     visit current_path
 
@@ -59,6 +60,25 @@ class MeasuredRoomTest < SystemTest
 
     assert_figure "On the tree", "16"
     assert_selector "h1", text: "Gable tree"
+  end
+
+  def test_the_household_is_changed_where_the_room_is_surveyed
+    sign_in
+    visit "/rooms/#{DATABASE[:rooms].where(name: 'Front room').get(:id)}"
+    within("[aria-label='Who lives here']") do
+      assert_text "conifer allergy"
+      click_button "Change the household"
+    end
+    fill_in "Ages of children", with: "3"
+    check "Cat"
+    click_button "Keep", exact: true
+
+    assert_text "a child of 3, a cat, conifer allergy"
+    open_tree("Alcove tree")
+    step "Ornaments"
+
+    assert_text "Cats climb"
+    assert_text "Glass starts at 1.00 m"
   end
 
   def test_leaving_a_survey_that_is_not_kept_asks_first

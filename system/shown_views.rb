@@ -9,7 +9,7 @@ class ShownViews
 
   VIEWS = {
     "sign-in" => [DESK, ->(_) {}],
-    "season-desk" => [DESK, ->(at) { at.sign_in }],
+    "season-desk" => [DESK, lambda(&:sign_in)],
     "home" => [DESK, ->(at) { at.home("Tidewaiter's House") }],
     "survey" => [DESK, ->(at) { at.room("Tidewaiter's House", "Long room") }],
     "tree-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree") }],
@@ -17,7 +17,7 @@ class ShownViews
     "tree-bench-slope" => [DESK, ->(at) { at.tree("The Signal Loft", "Signal tree").press("1") }],
     "tree-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree") }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
-    "house-rules" => [DESK, ->(at) { at.house_rules }]
+    "house-rules" => [DESK, lambda(&:house_rules)]
   }.freeze
 
   def initialize(address, folder)

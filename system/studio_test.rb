@@ -8,8 +8,10 @@ class StudioTest < SystemTest
   def test_a_changed_house_rule_shows_its_effect_is_kept_and_reset
     sign_in
     visit "/house-rules#ornaments.per_m2_balanced"
+
     within("aside") { assert_selector "tr", text: /Ornaments, by cover\s*87 pieces\s*–/ }
     fill_in "Balanced cover, per m²", with: "40"
+
     within("aside") { assert_selector "tr", text: /Ornaments, by cover\s*87 pieces\s*174 pieces/ }
     find_field("Balanced cover, per m²").send_keys(:enter)
 

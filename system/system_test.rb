@@ -34,6 +34,8 @@ class SystemTest < Minitest::Test
   Capybara.default_max_wait_time = 8
   Capybara.enable_aria_label = true
   Capybara.enable_aria_role = true
+  # A checkbox is drawn; its own box is transparent. People press the label.
+  Capybara.automatic_label_click = true
 
   def setup
     DATABASE.run("truncate studios, request_counts restart identity cascade")

@@ -121,6 +121,22 @@ class TreeBenchTest < SystemTest
     assert_link "Quay window tree"
   end
 
+  def test_a_session_that_ends_in_the_middle_of_work_loses_nothing
+    open_tree
+    DATABASE[:account_active_session_keys].delete
+    click_button "by the foot"
+    within("[role=dialog]") do
+      assert_text "What you typed is still here"
+      fill_in "Password", with: Server::DemoStudio::PASSWORD
+      click_button "Sign in"
+    end
+
+    assert_no_selector "[role=dialog]"
+    assert_figure "On the tree", "64"
+    assert_text "Saved"
+    assert_equal "foot", DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ornaments'->>'count_by'"))
+  end
+
   def test_leaving_at_once_still_keeps_the_last_dial
     open_tree
     step "Foot"

@@ -40,6 +40,7 @@ class TwoPeopleTest < SystemTest
         assert_selector "tr", text: /ornaments: count by\s+own\s+foot/
         click_button "Keep mine"
       end
+
       assert_no_selector "[role=dialog]"
       assert_field "Own number"
       assert_button "Undo", disabled: false

@@ -2,7 +2,7 @@
 # Sourced by bash; sets ROOT and LOCAL, changes nothing until a function is called.
 
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)"
-LOCAL="$ROOT/.local"
+LOCAL="${LOCAL:-$ROOT/.local}" # a place of its own can be named for database and secrets
 PG_STARTED=""
 
 say() { printf '%s\n' "$*"; }
@@ -43,7 +43,7 @@ install_packages() {
 
 # Gems go where Bundler puts them; an ordinary user who may not write there has a folder at home, shared by all checkouts.
 use_gem_folder() {
-  if [ -z "${BUNDLE_PATH:-}" ] && [ ! -w "$(ruby -e 'print Gem.dir')" ]; then
+  if [ -z "${BUNDLE_PATH:-}" ] && [ ! -w "$(ruby -e 'print Gem.dir')" ] && ! (cd "$ROOT" && bundle check >/dev/null 2>&1); then
     export BUNDLE_PATH="${XDG_DATA_HOME:-$HOME/.local/share}/deck-bough/gems"
   fi
 }

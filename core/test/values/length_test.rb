@@ -34,7 +34,9 @@ class LengthTest < CoreTest
   end
 
   def test_prints_as_a_person_would_say_it
-    assert_equal(["2.28 m", "14 cm", "1.00 m", "5.5 cm", "7 cm", "7 mm", "0 cm"], [2.28, 0.14, 0.999, 0.0553, 0.07, 0.007, 0].map { |metres| Length.print(metres, "metric") })
+    assert_equal(["2.28 m", "14 cm", "1.00 m", "5.5 cm", "7 cm", "7 mm", "0 cm"], [2.28, 0.14, 0.999, 0.0553, 0.07, 0.007, 0].map do |metres|
+      Length.print(metres, "metric")
+    end)
     said = [2.286, 0.1651, 0.3048, 0, 2.0, 3.65759, -0.0254].map { |metres| Length.print(metres, "imperial") }
 
     assert_equal ["7 ft 6 in", "6 1/2 in", "1 ft", "0 in", "6 ft 7 in", "12 ft", "−1 in"], said

@@ -31,8 +31,10 @@ const UNREACHABLE: ProblemDetails = {
   request_id: "",
 };
 
-/** Told when a session has ended, so that the shell can ask to sign in again. */
+/** Told when a session has ended, so that the shell asks to sign in over the screen. */
 export const SIGNED_OUT = "deck-bough:signed-out";
+/** Told when somebody is back, so that what waited is tried again. */
+export const SIGNED_IN = "deck-bough:signed-in";
 
 export const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin" });
 

@@ -1,5 +1,5 @@
 import { QueryClient, useQuery } from "@tanstack/react-query";
-import { ask, client, Problem } from "./client";
+import { ask, client, Problem, type Schemas } from "./client";
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -48,8 +48,16 @@ export function useHome(id: string) {
   });
 }
 
+/** A bench offers all styles at once, so all pages are read. */
+async function everyStyle(): Promise<Schemas["Style"][]> {
+  const read = (page: number) => ask(client.GET("/api/styles", { params: { query: { page } } }));
+  const first = await read(1);
+  const rest = await Promise.all(Array.from({ length: first.pages - 1 }, (_, i) => read(i + 2)));
+  return [first, ...rest].flatMap((page) => page.items);
+}
+
 export function useStyles() {
-  return useQuery({ queryKey: keys.styles, queryFn: () => ask(client.GET("/api/styles")) });
+  return useQuery({ queryKey: keys.styles, queryFn: everyStyle });
 }
 
 export function useLooks() {

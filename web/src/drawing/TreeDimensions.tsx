@@ -4,6 +4,9 @@ import { length, otherLength } from "../units/format";
 import { useUnits } from "../units/useUnits";
 import type { Projection } from "./projection";
 
+/** Under this many pixels labels are short and make way for each other. */
+const NARROW = 520;
+
 interface Props {
   drawing: Schemas["TreeDrawing"];
   projection: Projection;
@@ -39,11 +42,10 @@ export function TreeDimensions({ drawing, projection, dusk }: Props) {
   const ceiling = floor - tree.ceiling_m * scale;
   const beside = Math.max(middle - half - 34, 84);
   const tight = tree.air_gap_m < 0.05;
-  const clear =
-    tree.topper_rise_m > 0
-      ? `${length(tree.air_gap_m, units)} clear above the topper`
-      : `${length(tree.tip_gap_m, units)} clear above the tip`;
-  const narrow = width < 520;
+  const narrow = width < NARROW;
+  const topped = tree.topper_rise_m > 0;
+  const gap = length(topped ? tree.air_gap_m : tree.tip_gap_m, units);
+  const clear = narrow ? `${gap} clear` : `${gap} clear above the ${topped ? "topper" : "tip"}`;
   const reach = room.reach_m === null || room.reach_m === undefined ? null : floor - room.reach_m * scale;
   const text = {
     fontSize: 12.5,
@@ -124,20 +126,27 @@ function CeilingLabel({ drawing, projection, dusk }: Props) {
   const shades = shadesOf[dusk ? "dusk" : "day"];
   const { room, tree } = drawing;
   const { scale, middle, floor, width } = projection;
-  const x = Math.min(middle - room.at_m * scale + room.width_m * scale, width) - 12;
+  const narrow = width < NARROW;
+  const left = middle - room.at_m * scale;
+  const x = narrow ? Math.max(left, 0) + 10 : Math.min(left + room.width_m * scale, width) - 12;
   const slope = room.ceiling_left_m !== room.ceiling_right_m;
   const here = tree?.ceiling_m ?? room.ceiling_left_m;
   const label = slope
     ? `ceiling ${length(room.ceiling_left_m, units)} to ${length(room.ceiling_right_m, units)}${tree ? `, ${length(here, units)} over the branches` : ""}`
     : `ceiling ${length(room.ceiling_left_m, units)}`;
   // The label stays under the line along all of its own length.
-  const reach = slope ? 300 : 0;
+  const reach = slope && !narrow ? 300 : 0;
   const heightAt = (at: number) =>
-    room.ceiling_left_m +
-    ((room.ceiling_right_m - room.ceiling_left_m) * (at - (middle - room.at_m * scale))) / (room.width_m * scale);
-  const lowest = Math.min(heightAt(x), heightAt(x - reach));
+    room.ceiling_left_m + ((room.ceiling_right_m - room.ceiling_left_m) * (at - left)) / (room.width_m * scale);
+  const lowest = Math.min(heightAt(x), heightAt(narrow ? x + reach : x - reach));
   return (
-    <text x={x} y={floor - lowest * scale + 18} textAnchor="end" fontSize={12.5} fill={shades.label}>
+    <text
+      x={x}
+      y={floor - lowest * scale + 18}
+      textAnchor={narrow ? "start" : "end"}
+      fontSize={12.5}
+      fill={shades.label}
+    >
       {label}
     </text>
   );

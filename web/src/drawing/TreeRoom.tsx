@@ -4,6 +4,8 @@ import { type Projection } from "./projection";
 
 interface Props {
   room: Schemas["RoomDrawing"];
+  /** Half the spread of the tree, metres. */
+  half: number;
   projection: Projection;
   dusk: boolean;
 }
@@ -24,8 +26,32 @@ function Person({ x, floor, scale, fill }: { x: number; floor: number; scale: nu
   );
 }
 
+/** Room for the height and its label at the left of the tree, pixels. */
+const MEASURES = 130;
+
+/** Where the person stands: right of the tree, else left of its measures, within the walls; null when there is no room. */
+function standing({
+  half,
+  projection,
+  from,
+  to,
+}: {
+  half: number;
+  projection: Projection;
+  from: number;
+  to: number;
+}): number | null {
+  const { scale, middle, width } = projection;
+  const shoulder = 0.3 * scale;
+  const edge = half * scale + shoulder;
+  const right = Math.min(middle + Math.max(width * 0.36, 1.15 * scale), to - shoulder);
+  if (right >= middle + edge) return right;
+  const left = Math.max(middle - Math.max(width * 0.36, edge + MEASURES), from + shoulder);
+  return left <= middle - edge - MEASURES ? left : null;
+}
+
 /** What stands behind a tree by its stance. */
-function Behind({ room, projection, dusk }: Props) {
+function Behind({ room, projection, dusk }: Omit<Props, "half">) {
   const { scale, middle, floor } = projection;
   const shades = shadesOf[dusk ? "dusk" : "day"];
   if (room.stance === "corner") {
@@ -54,7 +80,7 @@ function Behind({ room, projection, dusk }: Props) {
 }
 
 /** Wall, ceiling line, floor, window and a person: everything behind the tree. */
-export function TreeRoom({ room, projection, dusk }: Props) {
+export function TreeRoom({ room, half, projection, dusk }: Props) {
   const { scale, middle, floor, width, height } = projection;
   const shades = shadesOf[dusk ? "dusk" : "day"];
   const left = middle - room.at_m * scale;
@@ -65,7 +91,7 @@ export function TreeRoom({ room, projection, dusk }: Props) {
   };
   const from = Math.max(left, 0);
   const to = Math.min(right, width);
-  const stand = Math.min(middle + Math.max(width * 0.36, 1.15 * scale), to - 0.35 * scale);
+  const stand = standing({ half, projection, from, to });
   return (
     <g aria-hidden>
       <defs>
@@ -87,10 +113,12 @@ export function TreeRoom({ room, projection, dusk }: Props) {
         <line x1={right} x2={right} y1={ceilingAt(right)} y2={floor} stroke={shades.line} strokeWidth={1.5} />
       )}
       <line x1={0} x2={width} y1={floor} y2={floor} stroke={shades.floorEdge} strokeWidth={1.5} />
-      <Person x={stand} floor={floor} scale={scale} fill={shades.person} />
-      <text x={stand} y={floor + 18} textAnchor="middle" fontSize={12} fill={shades.label}>
-        1.70 m
-      </text>
+      {stand !== null && <Person x={stand} floor={floor} scale={scale} fill={shades.person} />}
+      {stand !== null && (
+        <text x={stand} y={floor + 18} textAnchor="middle" fontSize={12} fill={shades.label}>
+          1.70 m
+        </text>
+      )}
     </g>
   );
 }

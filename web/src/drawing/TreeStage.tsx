@@ -101,7 +101,7 @@ export function TreeStage({ drawing, styles, dusk, turn, describe }: Props) {
       {size.width > 0 && (
         <>
           <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
-            <TreeRoom room={room} projection={projection} dusk={dusk} />
+            <TreeRoom room={room} half={(tree?.spread_m ?? 0) / 2} projection={projection} dusk={dusk} />
           </svg>
           <canvas ref={canvas} style={{ position: "absolute", inset: 0, width: size.width, height: size.height }} />
           <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>

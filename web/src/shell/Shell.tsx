@@ -1,8 +1,6 @@
 import Box from "@mui/material/Box";
-import { useQueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
-import { Navigate, Outlet, useLocation, useNavigate } from "react-router";
-import { asProblem, SIGNED_OUT } from "../api/client";
+import { Navigate, Outlet, useLocation } from "react-router";
+import { asProblem } from "../api/client";
 import { useMe } from "../api/queries";
 import { Failed } from "../parts/Failed";
 import { Loading } from "../parts/Loading";
@@ -10,25 +8,15 @@ import { UndoProvider } from "../parts/undo";
 import { Finder } from "./Finder";
 import { NavRail } from "./NavRail";
 import { ShortcutProvider } from "./shortcuts";
+import { SignInAgain } from "./SignInAgain";
 
 /** What surrounds every screen of somebody signed in. */
 export function Shell() {
   const me = useMe();
   const location = useLocation();
-  const navigate = useNavigate();
-  const cache = useQueryClient();
-
-  useEffect(() => {
-    function askToSignIn() {
-      cache.clear();
-      void navigate("/sign-in", { state: { from: location.pathname } });
-    }
-    window.addEventListener(SIGNED_OUT, askToSignIn);
-    return () => window.removeEventListener(SIGNED_OUT, askToSignIn);
-  }, [navigate, location.pathname, cache]);
 
   if (me.isPending) return <Loading what="the studio" />;
-  if (me.isError) {
+  if (me.isError && !me.data) {
     if (asProblem(me.error).status === 401)
       return <Navigate to="/sign-in" replace state={{ from: location.pathname }} />;
     return <Failed error={me.error} retry={() => void me.refetch()} />;
@@ -50,6 +38,7 @@ export function Shell() {
           </Box>
         </Box>
         <Finder />
+        <SignInAgain email={me.data.account.email} />
       </ShortcutProvider>
     </UndoProvider>
   );

@@ -37,7 +37,7 @@ export function Strip({ crumbs, children }: StripProps) {
           display: "flex",
           alignItems: "baseline",
           gap: 1,
-          minWidth: 0,
+          minWidth: { xs: 150, sm: 0 },
           flex: 1,
           whiteSpace: "nowrap",
           overflow: "hidden",

@@ -5,17 +5,8 @@ import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
 import { useLooks } from "../../api/queries";
 import { date, daysToGo, minutes, money } from "../../units/format";
+import { facts } from "./householdFacts";
 import { useCurrency } from "../../units/useUnits";
-
-function facts(home: Schemas["HomeInFull"]): string[] {
-  const ages = home.children_ages;
-  return [
-    ages.length > 0 ? `${ages.length === 1 ? "a child" : `${ages.length} children`} of ${ages.join(" and ")}` : "",
-    ...home.pets.map((pet) => (pet === "other" ? "a pet" : `a ${pet}`)),
-    home.rented ? "rented, no nails" : "",
-    home.conifer_allergy ? "conifer allergy" : "",
-  ].filter(Boolean);
-}
 
 /** Dates, look, household and sums of a home. */
 export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: () => void }) {

@@ -14,6 +14,7 @@ import { useLengthReadings } from "../../parts/lengthReadings";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
+import { HouseholdFields } from "./HouseholdFields";
 import { PlacesFields } from "./PlacesFields";
 import { RoomFields } from "./RoomFields";
 import { RoomSheet } from "./RoomSheet";
@@ -86,6 +87,7 @@ export function SurveyDesk({ home, room, remove }: Props) {
           )}
           <RoomFields form={form} />
           <PlacesFields form={form} />
+          <HouseholdFields homeId={home.id} />
         </Box>
         <RoomSheet draft={form.draft} room={room} saved={!form.changed} />
       </Box>

@@ -40,7 +40,7 @@ function worst(plan: Schemas["TreePlan"] | null, step: StepId): Step<StepId>["wo
 /** The bench itself: strip, drawing, steps and ledger around one tree. */
 export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
   const bench = useBench(piece);
-  const styles = useStyles().data?.items;
+  const styles = useStyles().data;
   const { toggleDusk } = useLight();
   const [step, setStep] = useState<StepId>(piece.settings.measure.height_m === null ? "measure" : "ornaments");
   const [styleOpen, setStyleOpen] = useState<{ id?: string; kind: Schemas["Style"]["kind"] } | null>(null);

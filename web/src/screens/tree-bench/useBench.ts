@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { ask, asProblem, client, SIGNED_IN, type Problem, type Schemas } from "../../api/client";
 import { keys, useStyles } from "../../api/queries";
 import { usePlan } from "./usePlan";
 
@@ -16,6 +16,22 @@ export interface Draft {
 export type Saving = { state: "saved" | "waiting" | "saving" | "refused"; at: string | null };
 
 const IDLE_BEFORE_SAVING = 700;
+const BEFORE_TRYING_AGAIN = 4_000;
+
+/** Counts up when it is worth trying again: somebody has signed in again, or after a while without connection. */
+function useAttempts(unreachable: boolean): number {
+  const [attempt, setAttempt] = useState(0);
+  useEffect(() => {
+    const again = () => setAttempt((before) => before + 1);
+    window.addEventListener(SIGNED_IN, again);
+    const timer = unreachable ? setInterval(again, BEFORE_TRYING_AGAIN) : undefined;
+    return () => {
+      window.removeEventListener(SIGNED_IN, again);
+      clearInterval(timer);
+    };
+  }, [unreachable]);
+  return attempt;
+}
 
 /** Saves still on their way, by piece: a bench that opens waits for its own last one. */
 const underWay = new Map<string, Promise<unknown>>();
@@ -43,7 +59,8 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
   const [saving, setSaving] = useState<Saving>({ state: "saved", at: piece.changed_at });
   const [problem, setProblem] = useState<Problem | null>(null);
   const [theirs, setTheirs] = useState<Schemas["Piece"] | null>(null);
-  const planned = usePlan(piece.id, draft, useStyles().dataUpdatedAt);
+  const attempt = useAttempts(problem?.status === 0);
+  const planned = usePlan(piece.id, draft, useStyles().dataUpdatedAt + attempt);
   const cache = useQueryClient();
   const latest = useRef({ draft, kept, theirs });
   useEffect(() => {
@@ -94,7 +111,7 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
     if (!changed || theirs) return;
     const timer = setTimeout(() => void save(kept.version, draft), IDLE_BEFORE_SAVING);
     return () => clearTimeout(timer);
-  }, [draft, kept, changed, theirs, save]);
+  }, [draft, kept, changed, theirs, save, attempt]);
 
   // Leaving the bench, or the page, keeps what was dialled last.
   useEffect(() => {

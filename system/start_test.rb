@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+require "minitest/autorun"
+require "net/http"
+require "open3"
+require "socket"
+require "tmpdir"
+
+# bin/start itself, as a person runs it, with a place of its own for database and secrets.
+class StartTest < Minitest::Test
+  ROOT = File.expand_path("..", __dir__)
+  PATIENCE = 120
+
+  def setup
+    @local = Dir.mktmpdir("deck-bough")
+    File.chmod(0o755, @local)
+  end
+
+  def teardown
+    FileUtils.remove_entry(@local)
+  end
+
+  def environment
+    # The tests' own database is not this one's; what is installed and built already is not done again.
+    stamps = { "gems.stamp" => nil, "web.stamp" => nil }.keys
+    stamps.each { |name| FileUtils.cp(File.join(ROOT, ".local", name), @local) if File.exist?(File.join(ROOT, ".local", name)) }
+    { "DATABASE_URL" => nil, "LOCAL" => @local, "PORT" => @port.to_s, "LOG_TO" => File.join(@local, "requests.log") }
+  end
+
+  # @yield [String] the address, while it is open
+  # @return [String] all it said
+  def start(*arguments)
+    said = +""
+    Open3.popen2e(environment, File.join(ROOT, "bin/start"), *arguments, pgroup: true) do |_, out, child|
+      until said.include?("Ctrl-C stops it.")
+        line = out.gets or break
+        said << line
+      end
+      yield said[%r{http://127\.0\.0\.1:\d+}] if said.include?("is open at")
+      Process.kill(:INT, -child.pid)
+      said << out.read
+
+      assert_predicate child.value, :success?, said
+    end
+    said
+  end
+
+  def answer(address, path)
+    Net::HTTP.get_response(URI("#{address}#{path}"))
+  end
+
+  def running?(name)
+    pid = File.join(@local, name, "postmaster.pid")
+    File.exist?(pid) && File.exist?("/proc/#{File.readlines(pid).first.to_i}")
+  end
+
+  def test_starts_empty_beside_a_busy_port_stops_all_it_started_and_comes_back_after_a_crash
+    busy = TCPServer.new("127.0.0.1", 0)
+    @port = busy.addr[1]
+    said = start("--empty") do |address|
+      assert_equal '{"founded":false}', answer(address, "/api/door").body
+      assert_includes answer(address, "/").body, "Deck Bough"
+      assert running?("postgres-serve")
+    end
+
+    assert_includes said, "Port #{@port} is busy; using #{@port + 1}."
+    refute running?("postgres-serve")
+    refute_match(/password/, said)
+    # What a crash leaves behind: a pid file of a process that is gone.
+    File.write(File.join(@local, "postgres-serve", "postmaster.pid"), "999999\n#{@local}/postgres-serve\n1\n5432\n\n127.0.0.1\n\nready   \n")
+    again = start { |address| assert_equal '{"founded":true}', answer(address, "/api/door").body }
+
+    assert_includes again, "ottoline@wick-fennel.example"
+    assert_equal "600", format("%o", File.stat(File.join(@local, "session_secret")).mode & 0o777)
+  ensure
+    busy&.close
+  end
+
+  def test_an_unknown_option_is_told
+    out, status = Open3.capture2e(File.join(ROOT, "bin/start"), "--full")
+
+    assert_includes out, "usage: bin/start [--empty]"
+    refute_predicate status, :success?
+  end
+end
