@@ -53,7 +53,7 @@ module DeckBough
 
       def best_size(told)
         chosen = told[:sizes].find { |size| size[:height_m] == told[:height_m] }
-        { **told.slice(:height_m, :limit, :findings), spread_m: chosen && chosen[:spread_m] }
+        { **told.slice(:height_m, :limit, :findings), spread_m: chosen && chosen[:spread_m], hem_m: chosen && chosen[:hem_m] }
       end
 
       def ask(settings, surroundings)

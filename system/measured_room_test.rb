@@ -59,7 +59,7 @@ class MeasuredRoomTest < SystemTest
     step "Ornaments"
 
     assert_figure "On the tree", "16"
-    assert_selector "h1", text: "Gable tree"
+    assert_selector "h1", text: "Attic tree"
   end
 
   def test_the_household_is_changed_where_the_room_is_surveyed

@@ -5,7 +5,7 @@ class ShownViews
   DESK = [1280, 800].freeze
   PHONE = [390, 844].freeze
   BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
-              "disable-component-update" => nil, "disable-sync" => nil, "hide-scrollbars" => nil }.freeze
+              "disable-component-update" => nil, "disable-sync" => nil, "force-prefers-reduced-motion" => nil, "hide-scrollbars" => nil }.freeze
 
   VIEWS = {
     "sign-in" => [DESK, ->(_) {}],

@@ -22,7 +22,7 @@ class SystemTest < Minitest::Test
   OWNER = "ottoline@wick-fennel.example"
   ASSISTANT = "bram@wick-fennel.example"
   BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
-              "disable-component-update" => nil, "disable-sync" => nil }.freeze
+              "disable-component-update" => nil, "disable-sync" => nil, "force-prefers-reduced-motion" => nil }.freeze
 
   Capybara.register_driver(:chromium) do |app|
     Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800], process_timeout: 30, timeout: 20,

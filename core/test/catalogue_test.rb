@@ -93,6 +93,15 @@ class CatalogueTest < CoreTest
     end
   end
 
+  def test_every_answer_names_just_constants_its_rule_declares_and_those_it_read
+    each_rule do |id, rule, _|
+      variants(id).each { |given| assert_empty rule.answer(given).constants - rule.declaration.constants, id }
+    end
+    cover = Catalogue.answer("ornaments.by_cover", SAMPLES.fetch("ornaments.by_cover").merge("cover" => "airy"))
+
+    assert_equal ["ornaments.per_m2_airy"], cover.constants
+  end
+
   def test_an_input_nobody_declared_is_named
     each_rule do |id, rule, inputs|
       fault = assert_raises(InputError) { rule.answer(inputs.merge("colour" => 1)) }.faults.first

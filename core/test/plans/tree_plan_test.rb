@@ -34,6 +34,32 @@ class TreePlanTest < CoreTest
     assert_equal "too_tall", near[:best_size][:sizes].find { |size| size[:height_m] == 2.4 }[:height] # rubocop:disable Lint/FloatComparison
   end
 
+  def test_a_size_that_would_narrow_the_walkway_is_not_the_best_one
+    place = surroundings(stance: "corner", free_width_m: 1.0, free_depth_m: 1.0, walkway_m: 0.8)
+    best = plan({}, place: place)[:best_size]
+
+    assert_in_delta 1.5, best[:height_m]
+    assert_includes best[:findings].first[:message], "1.80 m, would leave people less than 76 cm"
+    assert_equal "too_wide", best[:sizes].find { |size| size[:height_m] > 1.5 }[:floor]
+  end
+
+  def test_where_nobody_can_pass_anyway_no_size_is_offered
+    best = plan({}, place: surroundings(walkway_m: 0.7))[:best_size]
+
+    assert_equal [nil, "floor", "nothing_fits_walkway"], [best[:height_m], best[:limit], best[:findings].first[:code]]
+  end
+
+  def test_every_best_size_fits_by_its_own_chip
+    [0.76, 0.9, 1.4].product([0.8, 1.2, 2.0], [2.2, 2.7, 3.3]) do |walkway, free, ceiling|
+      place = surroundings(ceiling: flat_ceiling(ceiling), free_width_m: free, free_depth_m: free, walkway_m: walkway)
+      best = plan({}, place: place)[:best_size]
+      chip = best[:sizes].find { |size| size[:height_m] == best[:height_m] }
+
+      assert_equal "ok", chip[:height]
+      assert_includes %w[ok squeezed], chip[:floor]
+    end
+  end
+
   def test_same_settings_give_the_same_plan_and_every_part_is_ready_for_json
     first = plan(dressed)
 

@@ -777,6 +777,7 @@ export interface components {
         };
         BestSizeShort: {
             height_m: number | null;
+            hem_m: number | null;
             spread_m: number | null;
             /** @enum {string} */
             limit: "height" | "floor" | "none";
@@ -1117,6 +1118,7 @@ export interface components {
         };
         SizeFit: {
             height_m: number;
+            hem_m: number;
             spread_m: number;
             /** @enum {string} */
             height: "ok" | "crowded" | "too_tall";

@@ -15,7 +15,7 @@ export function LightProvider({ children }: { children: ReactNode }) {
   const [screen, setScreen] = useState<"day" | "evening">(() =>
     localStorage.getItem(KEY) === "evening" ? "evening" : "day",
   );
-  const [dusk, setDusk] = useState(false);
+  const [dusk, setDusk] = useState(screen === "evening");
   const light = useMemo<Light>(
     () => ({
       screen,
@@ -24,6 +24,8 @@ export function LightProvider({ children }: { children: ReactNode }) {
         const next = screen === "day" ? "evening" : "day";
         localStorage.setItem(KEY, next);
         setScreen(next);
+        // A bright drawing would blind in an evening room; by hand it can still be turned to day.
+        setDusk(next === "evening");
       },
       toggleDusk: () => setDusk((now) => !now),
     }),

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
+import { memo } from "react";
 import type { Schemas } from "../api/client";
 import { Caution } from "../parts/Caution";
 import { count, cutLength, minutes, money, type Units } from "../units/format";
@@ -26,7 +27,18 @@ function packs(line: Line, units: Units): string {
   return `buy ${line.packs} ${noun}${line.packs === 1 ? "" : "s"}${left}`;
 }
 
-function Row({ line, onStock }: { line: Line; onStock: (style: string) => void }) {
+interface RowProps {
+  line: Line;
+  onStock: (style: string) => void;
+}
+
+/** A line that says the same as before is not drawn again: most dials change few of them. */
+const Row = memo(
+  LedgerRow,
+  (before, after) => before.onStock === after.onStock && JSON.stringify(before.line) === JSON.stringify(after.line),
+);
+
+function LedgerRow({ line, onStock }: RowProps) {
   const units = useUnits();
   const currency = useCurrency();
   const { open } = useWorkings();
@@ -114,7 +126,7 @@ interface Props {
 }
 
 /** What it takes: need, have and short of every style, cautions of the step, what it costs and how long it takes. */
-export function Ledger({ plan, step, onStock }: Props) {
+export const Ledger = memo(function Ledger({ plan, step, onStock }: Props) {
   const currency = useCurrency();
   const { open } = useWorkings();
   const here = plan.cautions.filter((caution) => caution.step === step);
@@ -212,4 +224,4 @@ export function Ledger({ plan, step, onStock }: Props) {
       )}
     </Box>
   );
-}
+});

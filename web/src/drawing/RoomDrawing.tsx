@@ -10,7 +10,7 @@ export interface DrawnPlace {
   free_width_m: number | null;
   free_depth_m: number | null;
   walkway_m: number | null;
-  best?: { height_m: number | null; spread_m: number | null } | undefined;
+  best?: { height_m: number | null; spread_m: number | null; hem_m: number | null } | undefined;
 }
 
 interface Props {
@@ -19,7 +19,10 @@ interface Props {
 }
 
 const WIDE = 560;
-const PAD = { left: 64, right: 24, top: 22, between: 58, bottom: 40 };
+const TALLEST = 440;
+/** What the name of a place takes, about. */
+const NAME = 170;
+const PAD = { left: 64, right: 24, top: 22, between: 58, bottom: 14 };
 
 /** Where the trunk stands, from the left and from the wall one faces. */
 function standing(place: DrawnPlace, room: Props["room"]): { x: number; y: number } {
@@ -43,11 +46,16 @@ export function RoomDrawing({ room, places }: Props) {
   const units = useUnits();
   const { tokens } = useTheme().palette;
   const high = Math.max(room.left, room.right);
-  const scale = (WIDE - PAD.left - PAD.right) / room.width;
+  // As large as width and height allow, so that a deep room does not shrink the lettering.
+  const scale = Math.min(
+    (WIDE - PAD.left - PAD.right) / room.width,
+    (TALLEST - PAD.top - PAD.between - PAD.bottom) / (high + room.depth),
+  );
+  const indent = (WIDE - PAD.left - PAD.right - room.width * scale) / 2;
   const floorY = PAD.top + high * scale;
   const planY = floorY + PAD.between;
   const tall = planY + room.depth * scale + PAD.bottom;
-  const x = (metres: number) => PAD.left + metres * scale;
+  const x = (metres: number) => PAD.left + indent + metres * scale;
   const right = x(room.width);
   const wall = `${x(0)},${floorY} ${x(0)},${floorY - room.left * scale} ${right},${floorY - room.right * scale} ${right},${floorY}`;
   const label = { fill: tokens.quiet, fontSize: 12 };
@@ -57,7 +65,7 @@ export function RoomDrawing({ room, places }: Props) {
       viewBox={`0 0 ${WIDE} ${tall}`}
       role="img"
       aria-label={summary({ room, places }, units)}
-      style={{ width: "100%", display: "block", maxHeight: 430 }}
+      style={{ width: "100%", display: "block" }}
     >
       <polygon points={wall} fill={tokens.paper} stroke={tokens.edge} strokeWidth={1.5} />
       <line x1={x(0) - 10} y1={floorY} x2={right + 10} y2={floorY} stroke={tokens.ink} strokeWidth={2} />
@@ -112,13 +120,16 @@ function PlaceMarks({ place, room, scale, x, floorY, planY }: MarksProps) {
   const top = place.stance === "open" ? at.y - free.depth / 2 : 0;
   const front = planY + (top + free.depth) * scale;
   const best = place.best;
+  // A name near a wall is written away from it.
+  const byRightWall = (room.width - at.x) * scale < NAME / 2;
+  const byLeftWall = at.x * scale < NAME / 2;
   const half = ((best?.spread_m ?? 0) / 2) * scale;
   return (
     <g>
       {best?.height_m && (
         <>
           <polygon
-            points={`${x(at.x) - half},${floorY - best.height_m * scale * 0.1} ${x(at.x)},${floorY - best.height_m * scale} ${x(at.x) + half},${floorY - best.height_m * scale * 0.1}`}
+            points={`${x(at.x) - half},${floorY - (best.hem_m ?? 0) * scale} ${x(at.x)},${floorY - best.height_m * scale} ${x(at.x) + half},${floorY - (best.hem_m ?? 0) * scale}`}
             fill={tokens.lichen}
             fillOpacity={0.55}
             stroke={tokens.spruce}
@@ -170,7 +181,8 @@ function PlaceMarks({ place, room, scale, x, floorY, planY }: MarksProps) {
             y2={front + place.walkway_m * scale}
           />
           <text
-            x={x(left + free.width / 2) + 5}
+            x={x(left + free.width / 2) + (byRightWall ? -5 : 5)}
+            textAnchor={byRightWall ? "end" : "start"}
             y={front + (place.walkway_m * scale) / 2 + 4}
             fill={tokens.quiet}
             stroke="none"
@@ -182,9 +194,9 @@ function PlaceMarks({ place, room, scale, x, floorY, planY }: MarksProps) {
       ) : null}
       <circle cx={x(at.x)} cy={planY + at.y * scale} r={2.5} fill={tokens.plum} />
       <text
-        x={x(at.x)}
+        x={byRightWall ? x(room.width) - 8 : byLeftWall ? x(0) + 8 : x(at.x)}
         y={Math.min(front + (place.walkway_m ?? 0) * scale + 16, planY + room.depth * scale - 6)}
-        textAnchor="middle"
+        textAnchor={byRightWall ? "end" : byLeftWall ? "start" : "middle"}
         fill={tokens.plum}
         fontSize={12}
         fontWeight={600}

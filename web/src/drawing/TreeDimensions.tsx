@@ -6,6 +6,8 @@ import type { Projection } from "./projection";
 
 /** Under this many pixels labels are short and make way for each other. */
 const NARROW = 520;
+/** A wall nearer to the trunk than this leaves no room for a label, pixels. */
+const CLOSE = 230;
 
 interface Props {
   drawing: Schemas["TreeDrawing"];
@@ -43,6 +45,7 @@ export function TreeDimensions({ drawing, projection, dusk }: Props) {
   const beside = Math.max(middle - half - 34, 84);
   const tight = tree.air_gap_m < 0.05;
   const narrow = width < NARROW;
+  const besideWall = (room.width_m - room.at_m) * scale < CLOSE && !narrow;
   const topped = tree.topper_rise_m > 0;
   const gap = length(topped ? tree.air_gap_m : tree.tip_gap_m, units);
   const clear = narrow ? `${gap} clear` : `${gap} clear above the ${topped ? "topper" : "tip"}`;
@@ -93,7 +96,8 @@ export function TreeDimensions({ drawing, projection, dusk }: Props) {
         />
       )}
       <text
-        x={middle + 12}
+        x={besideWall ? middle - 12 : middle + 12}
+        textAnchor={besideWall ? "end" : "start"}
         y={tree.air_gap_m > 0 ? Math.max((ceiling + crown) / 2 + 4, ceiling + 15) : ceiling + 18}
         {...text}
         fontWeight={600}
@@ -126,8 +130,9 @@ function CeilingLabel({ drawing, projection, dusk }: Props) {
   const shades = shadesOf[dusk ? "dusk" : "day"];
   const { room, tree } = drawing;
   const { scale, middle, floor, width } = projection;
-  const narrow = width < NARROW;
   const left = middle - room.at_m * scale;
+  // Beside a wall that is close, or on a phone, it goes to the other side.
+  const narrow = width < NARROW || left + room.width_m * scale - middle < CLOSE;
   const x = narrow ? Math.max(left, 0) + 10 : Math.min(left + room.width_m * scale, width) - 12;
   const slope = room.ceiling_left_m !== room.ceiling_right_m;
   const here = tree?.ceiling_m ?? room.ceiling_left_m;

@@ -55,7 +55,9 @@ function Behind({ room, projection, dusk }: Omit<Props, "half">) {
   const { scale, middle, floor } = projection;
   const shades = shadesOf[dusk ? "dusk" : "day"];
   if (room.stance === "corner") {
-    return <line x1={middle} x2={middle} y1={0} y2={floor} stroke={shades.line} strokeWidth={1.5} />;
+    const ceiling =
+      floor - (room.ceiling_left_m + ((room.ceiling_right_m - room.ceiling_left_m) * room.at_m) / room.width_m) * scale;
+    return <line x1={middle} x2={middle} y1={ceiling} y2={floor} stroke={shades.line} strokeWidth={1.5} />;
   }
   if (room.stance !== "bay") return null;
   const wide = 2.9 * scale;

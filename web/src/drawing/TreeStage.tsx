@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type RefObject } from "react";
 import type { Schemas } from "../api/client";
+import { GhostTree, type Ghost } from "./GhostTree";
 import { growFoliage } from "./foliage";
 import type { DrawnStyle } from "./paintOrnament";
 import { layTree, paintTree, type TreeScene } from "./paintTree";
@@ -40,11 +41,13 @@ interface Props {
   styles: Map<string, DrawnStyle>;
   dusk: boolean;
   turn: Turn;
+  /** The best size of a place that has no tree yet, drawn as an outline. */
+  ghost: Ghost | null;
   describe: string;
 }
 
 /** A tree in its room, drawn to scale from computed geometry. Drag or use the turn keys; the server is asked nothing. */
-export function TreeStage({ drawing, styles, dusk, turn, describe }: Props) {
+export function TreeStage({ drawing, styles, dusk, turn, ghost, describe }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const size = useSize(box);
@@ -54,7 +57,9 @@ export function TreeStage({ drawing, styles, dusk, turn, describe }: Props) {
     tree ? tree.base_m + tree.height_m + tree.topper_rise_m + 0.1 : 0,
   );
   const side = Math.max((tree?.spread_m ?? 1) / 2 + 0.75, 1.2);
-  const projection = useMemo(() => project(size, { high, side }), [size, high, side]);
+  const toLeft = room.at_m;
+  const toRight = room.width_m - room.at_m;
+  const projection = useMemo(() => project(size, { high, side, toLeft, toRight }), [size, high, side, toLeft, toRight]);
   const silhouette = JSON.stringify(tree?.silhouette ?? null);
   const rows = useMemo(
     () => (silhouette === "null" ? [] : growFoliage(JSON.parse(silhouette) as number[][])),
@@ -101,10 +106,16 @@ export function TreeStage({ drawing, styles, dusk, turn, describe }: Props) {
       {size.width > 0 && (
         <>
           <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
-            <TreeRoom room={room} half={(tree?.spread_m ?? 0) / 2} projection={projection} dusk={dusk} />
+            <TreeRoom
+              room={room}
+              half={(tree?.spread_m ?? ghost?.spread ?? 0) / 2}
+              projection={projection}
+              dusk={dusk}
+            />
           </svg>
           <canvas ref={canvas} style={{ position: "absolute", inset: 0, width: size.width, height: size.height }} />
           <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
+            {ghost && !tree && <GhostTree ghost={ghost} projection={projection} dusk={dusk} />}
             <TreeDimensions drawing={drawing} projection={projection} dusk={dusk} />
           </svg>
         </>

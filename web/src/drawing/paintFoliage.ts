@@ -55,7 +55,7 @@ export function paintRow(row: Row, { context, projection, base, turn, tones, nee
   for (const frond of row.fronds) {
     const across = frond.sin * turnCos + frond.cos * turnSin;
     const facing = frond.cos * turnCos - frond.sin * turnSin;
-    if (facing < -0.35) continue;
+    if (facing < -0.2) continue;
     const x0 = middle + frond.rootRadius * across * scale;
     const y0 = floor - (base + frond.rootHeight) * scale;
     const x1 = middle + frond.tipRadius * across * scale;
@@ -107,7 +107,7 @@ interface Axis {
 }
 
 function strokes(path: Path2D, { x0, y0, dx, dy, nx, ny }: Axis) {
-  for (const at of [0.3, 0.52, 0.74]) {
+  for (const at of [0.38, 0.68]) {
     const x = x0 + dx * at;
     const y = y0 + dy * at;
     path.moveTo(x, y);

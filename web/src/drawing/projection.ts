@@ -19,17 +19,38 @@ interface Seen {
   high: number;
   /** How much must be seen to each side of the trunk. */
   side: number;
+  /** How far the walls are from the trunk. */
+  toLeft: number;
+  toRight: number;
 }
 
 const HEAD = 44;
 const FOOT = 58;
+/** Beside a wall, and beside the tree for its measures, pixels. */
+const MARGIN = 36;
+const MEASURES = 150;
 
 /** Fits room and tree into the stage. */
 export function project(stage: StageSize, seen: Seen): Projection {
   const byHeight = (stage.height - HEAD - FOOT) / seen.high;
   const byWidth = stage.width / 2 / seen.side;
   const scale = Math.max(Math.min(byHeight, byWidth), 10);
-  return { scale, middle: stage.width / 2, floor: stage.height - FOOT, width: stage.width, height: stage.height };
+  return {
+    scale,
+    middle: middleOf(stage.width, scale, seen),
+    floor: stage.height - FOOT,
+    width: stage.width,
+    height: stage.height,
+  };
+}
+
+/** The trunk stands in the middle unless a wall is near: then the room fills the stage and the void beyond it does not. */
+function middleOf(width: number, scale: number, { side, toLeft, toRight }: Seen): number {
+  const room = (toLeft + toRight) * scale;
+  const centred = room < width ? (width - room) / 2 + toLeft * scale : width / 2;
+  const byWalls = Math.min(Math.max(centred, width - MARGIN - toRight * scale), MARGIN + toLeft * scale);
+  const half = Math.min((side - 0.75) * scale + MEASURES, width / 2);
+  return Math.min(Math.max(room < width ? centred : byWalls, half), width - half);
 }
 
 export const RADIANS = Math.PI / 180;

@@ -3,16 +3,19 @@
 module DeckBough
   # The best size for a place, and how each size of the catalogue would fit there.
   #
-  # Under a sloping ceiling a wider tree meets a lower ceiling, so each size is asked with the ceiling above its own
+  # Rule tree.best_size knows ceiling and floor. A place also has people who pass, and may have a sloping ceiling: so sizes that
+  # would narrow the walkway are left out first, and under a slope each size is asked with the ceiling above its own
   # spread (handbook 10: the lowest ceiling above the spread counts).
   class BestSizeSearch
     def initialize(reckoning)
       @reckoning = reckoning
     end
 
-    # @return [Hash] answer (Answer of tree.best_size) and sizes [{ height_m, spread_m, height, floor, share }]
+    # @return [Hash] answer (Answer of tree.best_size, for its working), height_m or nil, limit, findings [Finding] and
+    #   sizes [{ height_m, spread_m, hem_m, height, floor, share }]
     def call
-      { answer: answer, sizes: sizes.map { |size| fit_of(size) } }
+      { answer: answer, height_m: height, limit: passable.empty? ? "floor" : answer[:limit], findings: findings,
+        sizes: sizes.map { |size| shown(size) } }
     end
 
     private
@@ -21,13 +24,26 @@ module DeckBough
       Rules::Tree::BestSize.sizes_for(@reckoning.units)
     end
 
+    # Sizes that leave people their way.
+    def passable
+      @passable ||= sizes.reject { |size| fit(size).findings.any? { |finding| finding.code == "walkway_narrow" } }
+    end
+
+    def height
+      passable.empty? ? nil : answer[:height_m]
+    end
+
     def answer
-      return ask(sizes, sizes.last) if @reckoning.surroundings.ceiling.flat?
+      @answer ||= passable.empty? ? ask(sizes, sizes.first) : among(passable)
+    end
 
-      found = sizes.reverse.find { |size| ask([size], size)[:height_m] }
-      return ask(sizes, sizes.first) unless found
+    def among(candidates)
+      return ask(candidates, candidates.last) if @reckoning.surroundings.ceiling.flat?
 
-      ask(sizes.select { |size| size <= found }, found)
+      found = candidates.reverse.find { |size| ask([size], size)[:height_m] }
+      return ask(candidates, candidates.first) unless found
+
+      ask(candidates.select { |size| size <= found }, found)
     end
 
     def ask(sizes, ceiling_for)
@@ -38,10 +54,24 @@ module DeckBough
                                        free_depth_m: place.free_depth_m)
     end
 
-    def fit_of(size)
-      spread = size * @reckoning.ratio
-      fit = @reckoning.fit_of(size, spread)
-      { height_m: size, spread_m: spread, height: fit[:height], floor: fit[:floor], share: fit[:share] }
+    # The walkway is what stops the next size when the rule alone would let it in.
+    def findings
+      return [Finding.of(:nothing_fits_walkway, units: @reckoning.units, wanted_m: @reckoning.house["tree.walkway"])] if passable.empty?
+
+      following = height && sizes.find { |size| size > height }
+      return answer.findings if following.nil? || passable.include?(following)
+
+      [Finding.of(:next_size_walkway, units: @reckoning.units, size_m: following, wanted_m: @reckoning.house["tree.walkway"])]
+    end
+
+    def fit(size)
+      @fits ||= {}
+      @fits[size] ||= @reckoning.fit_of(size, size * @reckoning.ratio)
+    end
+
+    def shown(size)
+      { height_m: size, spread_m: size * @reckoning.ratio, hem_m: TreeSurface.default_hem(size, @reckoning.house), height: fit(size)[:height],
+        floor: fit(size)[:floor], share: fit(size)[:share] }
     end
   end
 end

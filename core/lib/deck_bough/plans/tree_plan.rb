@@ -66,8 +66,7 @@ module DeckBough
 
     def best_size
       best = @reckoning.best_size
-      { height_m: best[:answer][:height_m], limit: best[:answer][:limit], findings: best[:answer].findings.map(&:to_h),
-        sizes: best[:sizes] }
+      { height_m: best[:height_m], limit: best[:limit], findings: best[:findings].map(&:to_h), sizes: best[:sizes] }
     end
 
     def best_sheet
@@ -75,7 +74,7 @@ module DeckBough
     end
 
     def best_cautions
-      @reckoning.best_size[:answer].findings.map { |finding| { step: "measure", **finding.to_h } }
+      @reckoning.best_size[:findings].map { |finding| { step: "measure", **finding.to_h } }
     end
   end
 end

@@ -16,7 +16,7 @@ module DeckBough
       rules = answers.map { |answer| Catalogue.rule(answer.rule).declaration }.uniq
       { title: title, rules: rules.map { |rule| { id: rule.id, title: rule.title, handbook: rule.handbook } },
         steps: (answers.flat_map(&:working) + more).map(&:to_h), findings: answers.flat_map(&:findings).uniq.map(&:to_h),
-        other_schools: others, house_rules: rules.flat_map(&:constants).uniq.map { |key| constant(key, house) } }
+        other_schools: others, house_rules: answers.flat_map(&:constants).uniq.map { |key| constant(key, house) } }
     end
 
     def constant(key, house)

@@ -45,14 +45,14 @@ module DeckBough
 
       def initialize(given, house, units)
         @given = given
-        @house = house
+        @house = HouseReading.new(house)
         @units = units
       end
 
       def answer
         outputs = call.freeze
-        Answer.new(rule: self.class.declaration.id, inputs: given, outputs: outputs, findings: findings(outputs),
-                   working: working(outputs))
+        told = { outputs: outputs, findings: findings(outputs), working: working(outputs) }
+        Answer.new(rule: self.class.declaration.id, inputs: given, constants: house.read.uniq.freeze, **told)
       end
 
       def findings(_outputs)
@@ -85,6 +85,21 @@ module DeckBough
 
       def feet(metres)
         metres / Length::FOOT
+      end
+    end
+
+    # House rules that remember which of them were read, so that a working shows just those behind its figure.
+    class HouseReading
+      attr_reader :read
+
+      def initialize(house)
+        @house = house
+        @read = []
+      end
+
+      def [](key)
+        @read << key
+        @house[key]
       end
     end
 

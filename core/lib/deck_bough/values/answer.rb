@@ -1,11 +1,12 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # What a rule answers: its outputs, what is worth telling, and how it came about.
+  # What a rule answers: its outputs, what is worth telling, how it came about, and the keys of the house rules it came
+  # about with.
   #
   #   answer = Catalogue.answer("ornaments.by_cover", { "area_m2" => 4.9, "cover" => "balanced" })
   #   answer.outputs[:total] # => 98
-  Answer = Struct.new(:rule, :inputs, :outputs, :findings, :working, keyword_init: true) do
+  Answer = Struct.new(:rule, :inputs, :outputs, :findings, :working, :constants, keyword_init: true) do
     def initialize(**)
       super
       freeze

@@ -14,7 +14,7 @@ import { ProblemAlert } from "../../parts/ProblemAlert";
 /** Puts a tree on the bench: a name and the place it is meant for. */
 export function PieceDialog({ room, onClose }: { room: Schemas["RoomOfHome"]; onClose: () => void }) {
   const first = room.places[0];
-  const [name, setName] = useState(first ? `${first.name} tree` : `${room.name} tree`);
+  const [name, setName] = useState(`${room.name} tree`);
   const [place, setPlace] = useState(first?.id ?? "");
   const [problem, setProblem] = useState<Problem | null>(null);
   const navigate = useNavigate();

@@ -2,7 +2,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { RoomDrawing } from "../../drawing/RoomDrawing";
 import { Caution } from "../../parts/Caution";
@@ -87,7 +86,7 @@ export function RoomSheet({ draft, room, saved }: Props) {
             </Box>
           ))}
           <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
-            For a classic tree; other shapes are tried on the <Link to={`/homes/${room.home_id}`}>bench</Link>.
+            For a classic tree; other shapes are tried on the bench.
           </Typography>
         </Box>
       )}

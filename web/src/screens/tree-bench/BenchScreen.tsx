@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useStyles } from "../../api/queries";
 import { useLight } from "../../app/light";
@@ -48,6 +48,12 @@ export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
   const chosen = bench.draft.settings.ornaments.styles;
   const drawn = useMemo(() => drawnStyles(styles ?? [], chosen), [styles, chosen]);
 
+  const names = useMemo(() => new Map(styles?.map((style) => [style.id, style.name])), [styles]);
+  const countAgain = useCallback(
+    (id: string) => setStyleOpen({ id, kind: styles?.find((style) => style.id === id)?.kind ?? "ornament" }),
+    [styles],
+  );
+
   useKeys([
     {
       keys: STEPS.map((_, i) => String(i + 1)).join(" "),
@@ -75,22 +81,8 @@ export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
       <BenchStrip piece={piece} bench={bench} />
       <BenchLayout
         ledgerLabel="What it takes"
-        stage={
-          <Stage
-            bench={bench}
-            plan={bench.plan}
-            styles={drawn}
-            turn={turn}
-            names={new Map(styles.map((style) => [style.id, style.name]))}
-          />
-        }
-        ledger={
-          <Ledger
-            plan={bench.plan}
-            step={step}
-            onStock={(id) => setStyleOpen({ id, kind: styles.find((style) => style.id === id)?.kind ?? "ornament" })}
-          />
-        }
+        stage={<Stage plan={bench.plan} styles={drawn} turn={turn} names={names} />}
+        ledger={<Ledger plan={bench.plan} step={step} onStock={countAgain} />}
         steps={
           <StepTabs
             steps={STEPS.map((known) => ({ ...known, worst: worst(bench.plan, known.id) }))}

@@ -7,17 +7,17 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonGroup from "@mui/material/ButtonGroup";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { drawing as shades } from "../../theme/tokens";
 import type { DrawnStyle } from "../../drawing/paintOrnament";
+import type { Ghost } from "../../drawing/GhostTree";
 import { TreeStage } from "../../drawing/TreeStage";
 import type { Turn } from "../../drawing/turn";
 import { area, length, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { TierList } from "./TierList";
-import type { Bench } from "./useBench";
 
 const SEEN: Record<Schemas["Place"]["stance"], string> = {
   corner: "in a corner",
@@ -28,7 +28,8 @@ const SEEN: Record<Schemas["Place"]["stance"], string> = {
 
 function describe(plan: Schemas["TreePlan"], units: Units): string {
   const { tree, room, ornaments, bulbs } = plan.drawing;
-  if (!tree) return "The place without a tree yet";
+  if (!tree)
+    return `The place without a tree yet${plan.best_size.height_m ? `; ${length(plan.best_size.height_m, units)} fits best` : ""}`;
   const verdict =
     plan.figures.height_verdict?.value === "ok"
       ? "fits under the ceiling"
@@ -36,8 +37,12 @@ function describe(plan: Schemas["TreePlan"], units: Units): string {
   return `Tree of ${length(tree.height_m, units)}, ${length(tree.spread_m, units)} wide, ${SEEN[room.stance]}, ${verdict}, ${length(tree.tip_gap_m, units)} free above the tip. ${ornaments?.length ?? 0} ornaments, ${bulbs?.count ?? 0} bulbs. The tier list tells them row by row.`;
 }
 
+function ghostOf(plan: Schemas["TreePlan"]): Ghost | null {
+  const best = plan.best_size.sizes.find((size) => size.height_m === plan.best_size.height_m);
+  return best ? { height: best.height_m, spread: best.spread_m, hem: best.hem_m } : null;
+}
+
 interface Props {
-  bench: Bench;
   plan: Schemas["TreePlan"];
   styles: Map<string, DrawnStyle>;
   names: Map<string, string>;
@@ -45,7 +50,7 @@ interface Props {
 }
 
 /** The drawing with its few tools: turn, day or dusk, the same as a list. */
-export function Stage({ plan, styles, names, turn }: Props) {
+export const Stage = memo(function Stage({ plan, styles, names, turn }: Props) {
   const { dusk, toggleDusk } = useLight();
   const units = useUnits();
   const [list, setList] = useState(false);
@@ -59,7 +64,14 @@ export function Stage({ plan, styles, names, turn }: Props) {
   };
   return (
     <>
-      <TreeStage drawing={plan.drawing} styles={styles} dusk={dusk} turn={turn} describe={describe(plan, units)} />
+      <TreeStage
+        drawing={plan.drawing}
+        styles={styles}
+        dusk={dusk}
+        turn={turn}
+        ghost={ghostOf(plan)}
+        describe={describe(plan, units)}
+      />
       <Box sx={{ position: "absolute", top: 10, left: 12, display: "flex", gap: 1, flexWrap: "wrap" }}>
         <ButtonGroup size="small" variant="outlined" color="inherit" aria-label="Turn the tree">
           <Button sx={{ ...tool, px: 0.5, minWidth: 34 }} aria-label="Turn to the left" onClick={() => turn.by(-15)}>
@@ -109,4 +121,4 @@ export function Stage({ plan, styles, names, turn }: Props) {
       )}
     </>
   );
-}
+});

@@ -60,7 +60,8 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
   const [problem, setProblem] = useState<Problem | null>(null);
   const [theirs, setTheirs] = useState<Schemas["Piece"] | null>(null);
   const attempt = useAttempts(problem?.status === 0);
-  const planned = usePlan(piece.id, draft, useStyles().dataUpdatedAt + attempt);
+  const revision = useStyles().dataUpdatedAt + attempt;
+  const planned = usePlan(piece.id, draft, revision);
   const cache = useQueryClient();
   const latest = useRef({ draft, kept, theirs });
   useEffect(() => {
@@ -145,6 +146,15 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
     }
   }
 
+  // The request leaves before the screen is drawn anew with the dial in its new position.
+  function dial<G extends Group>(group: G, part: Partial<Settings[G]>) {
+    const { settings } = latest.current.draft;
+    const next = { ...latest.current.draft, settings: { ...settings, [group]: { ...settings[group], ...part } } };
+    latest.current = { ...latest.current, draft: next };
+    setDraft(next);
+    planned.planner.ask(next, revision);
+  }
+
   function path(base: Schemas["Piece"]) {
     return { params: { path: { id: base.id } }, body: { version: base.version } };
   }
@@ -162,8 +172,7 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
     redo: () => step("redo"),
     rename: (name: string) => setDraft((now) => ({ ...now, name })),
     moveTo: (place_id: string | null) => setDraft((now) => ({ ...now, place_id })),
-    dial: <G extends Group>(group: G, part: Partial<Settings[G]>) =>
-      setDraft((now) => ({ ...now, settings: { ...now.settings, [group]: { ...now.settings[group], ...part } } })),
+    dial,
     keepMine: async () => {
       if (!theirs) return;
       setTheirs(null);
