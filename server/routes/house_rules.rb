@@ -23,7 +23,7 @@ module DeckBough
 
           def set_house_rule
             owner!
-            store(Store::HouseRules).set(params[:key], said["value"])
+            store(Store::HouseRules).set(params[:key], said["value"], was: said["was"])
             answer(house_rules)
           end
 

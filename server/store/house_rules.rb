@@ -13,11 +13,18 @@ module DeckBough
           rows(:house_rule_values).select_hash(:key, :value)
         end
 
-        # @raise [Problem] when the key is unknown or the value outside its range
-        def set(key, value)
+        # @param was [Numeric] the value the change was made on
+        # @raise [Problem] when the key is unknown, the value outside its range, or somebody else was faster
+        def set(key, value, was:)
           checked_rule(key, value)
-          rows(:house_rule_values).insert_conflict(target: %i[studio_id key], update: { value: value, changed_at: Sequel::CURRENT_TIMESTAMP })
-                                  .insert(studio_id: studio_id, key: key, value: value)
+          transaction do
+            # All changes of a studio's rules wait for each other here; a constant at its default has no row to lock.
+            database[:studios].where(id: studio_id).for_update.first
+            now = current[key]
+            raise Problem.conflict(current: { value: now }, yours: { value: value }) if (now - was).abs > 1e-9
+
+            keep(key, value)
+          end
         end
 
         def reset(key)
@@ -40,6 +47,11 @@ module DeckBough
         end
 
         private
+
+        def keep(key, value)
+          rows(:house_rule_values).insert_conflict(target: %i[studio_id key], update: { value: value, changed_at: Sequel::CURRENT_TIMESTAMP })
+                                  .insert(studio_id: studio_id, key: key, value: value)
+        end
 
         def told(constant, mine)
           { key: constant.key, title: constant.title, unit: constant.unit, why: constant.why, low: constant.low, high: constant.high,

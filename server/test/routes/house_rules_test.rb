@@ -12,7 +12,7 @@ class HouseRulesRoutesTest < ServerTest
   end
 
   def test_a_changed_rule_reaches_the_plans_of_this_studio_and_a_reset_takes_it_back
-    changed = ask(:put, "/api/house-rules/ornaments.per_m2_balanced", { value: 40 })
+    changed = ask(:put, "/api/house-rules/ornaments.per_m2_balanced", { value: 40, was: 20 })
 
     assert_equal [40, 20, true], constant(changed, "ornaments.per_m2_balanced").values_at("value", "default", "changed")
     assert_equal 200, ask(:post, "/api/pieces/#{quay_tree['id']}/plan", {})["figures"]["ornaments"]["value"]
@@ -21,15 +21,23 @@ class HouseRulesRoutesTest < ServerTest
     assert_equal 100, ask(:post, "/api/pieces/#{quay_tree['id']}/plan", {})["figures"]["ornaments"]["value"]
   end
 
+  def test_a_change_made_on_an_old_value_gets_both_and_saves_nothing
+    ask(:put, "/api/house-rules/tree.tip_gap", { value: 0.25, was: 0.2 })
+    stale = ask(:put, "/api/house-rules/tree.tip_gap", { value: 0.3, was: 0.2 }, status: 409)
+
+    assert_equal [{ "value" => 0.25 }, { "value" => 0.3 }], stale.values_at("current", "yours")
+    assert_in_delta 0.25, constant(ask(:get, "/api/house-rules"), "tree.tip_gap")["value"]
+  end
+
   def test_a_value_out_of_range_or_a_rule_that_is_none_is_refused
-    assert_includes ask(:put, "/api/house-rules/tree.tip_gap", { value: 9 }, status: 422)["detail"], "0.05 to 0.6"
-    ask(:put, "/api/house-rules/tree.smell", { value: 1 }, status: 404)
+    assert_includes ask(:put, "/api/house-rules/tree.tip_gap", { value: 9, was: 0.2 }, status: 422)["detail"], "0.05 to 0.6"
+    ask(:put, "/api/house-rules/tree.smell", { value: 1, was: 1 }, status: 404)
   end
 
   def test_an_assistant_reads_but_does_not_change
     as(ASSISTANT) do
       ask(:get, "/api/house-rules")
-      ask(:put, "/api/house-rules/tree.tip_gap", { value: 0.25 }, status: 403)
+      ask(:put, "/api/house-rules/tree.tip_gap", { value: 0.25, was: 0.2 }, status: 403)
       ask(:delete, "/api/house-rules/tree.tip_gap", status: 403)
     end
   end

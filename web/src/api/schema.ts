@@ -970,8 +970,10 @@ export interface components {
             value: number;
             changed: boolean;
         };
+        /** @description The new value, and the one it was made on */
         HouseRuleValue: {
             value: number;
+            was: number;
         };
         Trial: {
             changes: {
@@ -2263,6 +2265,7 @@ export interface operations {
             401: components["responses"]["Problem"];
             403: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -23,6 +23,8 @@ export function BenchLayout({ stage, steps, ledger, ledgerLabel }: Props) {
         minHeight: 0,
         display: "grid",
         gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 300px", lg: "minmax(0, 1fr) 328px" },
+        // On paper: the drawing, and under it the ledger in full; dials are for the screen.
+        "@media print": { display: "block", "& > :first-of-type": { height: "11cm" }, "& .dials": { display: "none" } },
         gridTemplateRows: { xs: "minmax(260px, 46%) minmax(0, 1fr) auto", md: "minmax(0, 1fr) 226px" },
       }}
     >
@@ -41,6 +43,7 @@ export function BenchLayout({ stage, steps, ledger, ledgerLabel }: Props) {
         </Box>
       )}
       <Box
+        className="dials"
         sx={(theme) => ({
           gridColumn: 1,
           borderTop: `1px solid ${theme.palette.divider}`,

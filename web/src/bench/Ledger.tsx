@@ -133,7 +133,11 @@ export const Ledger = memo(function Ledger({ plan, step, onStock }: Props) {
   const stops = plan.cautions.filter((caution) => caution.step !== step && caution.severity === "stop");
   const dressing = plan.figures.minutes;
   return (
-    <Box component="aside" aria-label="Ledger" sx={{ height: "100%", display: "flex", flexDirection: "column" }}>
+    <Box
+      component="aside"
+      aria-label="Ledger"
+      sx={{ height: "100%", display: "flex", flexDirection: "column", "@media print": { height: "auto" } }}
+    >
       <Box
         sx={{ flex: 1, overflow: "auto", px: 2, pt: 1.5, pb: 2 }}
         tabIndex={0}

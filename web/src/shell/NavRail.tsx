@@ -82,6 +82,7 @@ export function NavRail() {
         borderRight: { sm: `1px solid ${theme.palette.divider}` },
         borderTop: { xs: `1px solid ${theme.palette.divider}`, sm: "none" },
         bgcolor: "background.default",
+        "@media print": { display: "none" },
       })}
     >
       <Typography

@@ -30,6 +30,7 @@ export function Shell() {
             flexDirection: { xs: "column-reverse", sm: "row" },
             height: "100dvh",
             overflow: "hidden",
+            "@media print": { height: "auto", overflow: "visible" },
           }}
         >
           <NavRail />

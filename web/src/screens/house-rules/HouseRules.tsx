@@ -65,11 +65,11 @@ export function HouseRules() {
           </Box>
           {shown?.constants.map((rule) => (
             <RuleRow
-              key={`${rule.key} ${rule.value}`}
+              key={rule.key}
               rule={rule}
               mayChange={owner}
               onTry={(value) => setTrying(value === null ? null : { key: rule.key, value })}
-              onSet={(value) => set.mutateAsync({ key: rule.key, value })}
+              onSet={(value) => set.mutateAsync({ key: rule.key, value, was: rule.value })}
               onReset={() => reset.mutateAsync(rule.key)}
             />
           ))}

@@ -25,14 +25,15 @@ function readNumber(text: string): number | null {
 }
 
 export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
-  const [typed, setTyped] = useState(plain(rule.value));
+  const [said, setSaid] = useState<string | null>(null);
+  const typed = said ?? plain(rule.value);
   const [wrong, setWrong] = useState<string | null>(null);
   const value = readNumber(typed);
   const range = `${plain(rule.low)} to ${plain(rule.high)}`;
   const outside = value === null || value < rule.low || value > rule.high;
 
   function type(text: string) {
-    setTyped(text);
+    setSaid(text);
     setWrong(null);
     const next = readNumber(text);
     onTry(next !== null && next >= rule.low && next <= rule.high && next !== rule.value ? next : null);
@@ -41,13 +42,27 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
   async function keep(task: () => Promise<unknown>) {
     try {
       await task();
+      setSaid(null);
+      setWrong(null);
       onTry(null);
     } catch (error) {
-      setWrong(asProblem(error).message);
+      const problem = asProblem(error);
+      const theirs = problem.details.current?.value;
+      setWrong(
+        problem.status === 409 && typeof theirs === "number"
+          ? `Someone set this to ${plain(theirs)} meanwhile. Press Enter to keep yours, or empty the field to take theirs.`
+          : problem.message,
+      );
     }
   }
 
   function commit() {
+    if (typed.trim() === "") {
+      setSaid(null);
+      setWrong(null);
+      onTry(null);
+      return;
+    }
     if (typed === plain(rule.value)) return;
     if (value === null || outside) setWrong(`Type a number from ${range} (${rule.unit}).`);
     else void keep(() => onSet(value));

@@ -14,9 +14,11 @@ export function useHouseRules() {
     });
   };
   const set = useMutation({
-    mutationFn: ({ key, value }: { key: string; value: number }) =>
-      ask(client.PUT("/api/house-rules/{key}", { params: { path: { key } }, body: { value } })),
+    mutationFn: ({ key, value, was }: { key: string; value: number; was: number }) =>
+      ask(client.PUT("/api/house-rules/{key}", { params: { path: { key } }, body: { value, was } })),
     onSuccess: taken,
+    // Somebody else was faster: what they set comes into sight, what was typed stays in its field.
+    onError: () => void cache.invalidateQueries({ queryKey: keys.houseRules }),
   });
   const reset = useMutation({
     mutationFn: (key: string) => ask(client.DELETE("/api/house-rules/{key}", { params: { path: { key } } })),

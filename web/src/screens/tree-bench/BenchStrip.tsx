@@ -92,6 +92,7 @@ export function BenchStrip({ piece, bench }: { piece: Schemas["PieceOnBench"]; b
         label="More for this tree"
         entries={[
           { label: "Rename", run: () => setRenaming(true) },
+          { label: "Print", run: () => window.print() },
           { label: "Ledger as CSV", href: `/api/pieces/${piece.id}/ledger.csv` },
           { label: "Delete this tree", run: () => void remove() },
         ]}

@@ -11,6 +11,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import { ConflictDialog, type ConflictRow } from "../../parts/ConflictDialog";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { useUndo } from "../../parts/undo";
 
@@ -69,44 +70,51 @@ function numeric(text: string | undefined): number | null {
   return Number.isNaN(value) ? (text as unknown as number) : value;
 }
 
+function bodyOf(kind: Kind, texts: Record<string, string>, breakable: boolean): Schemas["StyleFields"] {
+  const price = numeric(texts.price);
+  return {
+    name: texts.name ?? "",
+    kind,
+    colour: texts.colour ?? null,
+    material: texts.material || null,
+    diameter_mm: numeric(texts.diameter_mm),
+    pack_size: numeric(texts.pack_size) ?? 1,
+    bulbs: numeric(texts.bulbs),
+    lit_length_m: numeric(texts.lit_length_m),
+    on_hand: numeric(texts.on_hand) ?? 0,
+    price_cents: typeof price === "number" ? Math.round(price * 100) : price,
+    breakable,
+  };
+}
+
+function differences(mine: Record<string, string>, theirs: Record<string, string>): ConflictRow[] {
+  return Object.keys(mine)
+    .filter((name) => mine[name] !== theirs[name])
+    .map((name) => ({ label: name.replaceAll("_", " "), mine: mine[name] ?? "", theirs: theirs[name] ?? "" }));
+}
+
 /** Adds a style, or counts one again. */
 export function StyleDialog({ style, kind, onClose }: Props) {
   const [texts, setTexts] = useState(() => textsOf(style));
   const [breakable, setBreakable] = useState(style?.breakable ?? false);
   const [problem, setProblem] = useState<Problem | null>(null);
+  const [theirs, setTheirs] = useState<Schemas["Style"] | null>(null);
   const cache = useQueryClient();
   const { say } = useUndo();
 
-  async function keep(event: FormEvent) {
-    event.preventDefault();
-    const price = numeric(texts.price);
-    const body: Schemas["StyleFields"] = {
-      name: texts.name ?? "",
-      kind,
-      colour: texts.colour ?? null,
-      material: texts.material || null,
-      diameter_mm: numeric(texts.diameter_mm),
-      pack_size: numeric(texts.pack_size) ?? 1,
-      bulbs: numeric(texts.bulbs),
-      lit_length_m: numeric(texts.lit_length_m),
-      on_hand: numeric(texts.on_hand) ?? 0,
-      price_cents: typeof price === "number" ? Math.round(price * 100) : price,
-      breakable,
-    };
+  async function keep(version = style?.version) {
     try {
-      if (style)
-        await ask(
-          client.PUT("/api/styles/{id}", {
-            params: { path: { id: style.id } },
-            body: { version: style.version, ...body },
-          }),
-        );
+      const body = bodyOf(kind, texts, breakable);
+      if (style && version !== undefined)
+        await ask(client.PUT("/api/styles/{id}", { params: { path: { id: style.id } }, body: { version, ...body } }));
       else await ask(client.POST("/api/styles", { body }));
       await cache.invalidateQueries({ queryKey: keys.styles });
       say(`${texts.name} was kept.`);
       onClose();
     } catch (error) {
-      setProblem(asProblem(error));
+      const told = asProblem(error);
+      if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as Schemas["Style"]);
+      else setProblem(told);
     }
   }
 
@@ -122,7 +130,13 @@ export function StyleDialog({ style, kind, onClose }: Props) {
   );
   return (
     <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
-      <form noValidate onSubmit={(event) => void keep(event)}>
+      <form
+        noValidate
+        onSubmit={(event: FormEvent) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
         <DialogTitle>{style ? style.name : `Add a ${TITLES[kind]}`}</DialogTitle>
         <DialogContent>
           <ProblemAlert problem={problem} />
@@ -163,6 +177,16 @@ export function StyleDialog({ style, kind, onClose }: Props) {
           </Button>
         </DialogActions>
       </form>
+      {theirs && (
+        <ConflictDialog
+          rows={differences(texts, textsOf(theirs))}
+          keepMine={() => {
+            setTheirs(null);
+            void keep(theirs.version);
+          }}
+          takeTheirs={onClose}
+        />
+      )}
     </Dialog>
   );
 }

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require_relative "server_test"
+
+# The demo is what people see first: all of it must work.
+class DemoStudioTest < ServerTest
+  def setup
+    sign_in
+  end
+
+  def pieces
+    homes.flat_map { |home| home_named(home["name"])["rooms"].flat_map { |room| room["pieces"] } }
+  end
+
+  def test_three_homes_each_with_a_tree_that_fits_its_place
+    assert_equal(["Quay window tree", "Signal tree", "Alcove tree"], pieces.map { |piece| piece["name"] })
+    pieces.each do |piece|
+      plan = ask(:post, "/api/pieces/#{piece['id']}/plan", {})
+
+      assert_equal "ok", plan["figures"]["height_verdict"]["value"], piece["name"]
+      refute_includes plan["cautions"].map { |caution| caution["severity"] }, "stop", piece["name"]
+      assert_equal 0, plan["totals"]["unpriced"], piece["name"]
+    end
+  end
+
+  def test_every_style_of_a_look_is_matched_by_colour_and_its_shares_sum_to_the_whole
+    ask(:get, "/api/looks")["items"].each do |look|
+      assert_equal 100, look["colours"].sum { |colour| colour["share_percent"] }, look["name"]
+      assert_operator look["style_ids"].size, :>=, 8
+    end
+  end
+
+  def test_the_sloping_room_gives_each_place_its_own_best_size
+    loft = home_named("The Signal Loft")["rooms"].first
+    best = ask(:get, "/api/rooms/#{loft['id']}")["places"].to_h { |place| [place["name"], place["best_size"]["height_m"]] }
+
+    assert_operator best["High window"], :>, best["Under the slope"]
+  end
+
+  def test_the_people_are_there_with_their_roles
+    people = DATABASE[:accounts].where(studio_id: demo).select_hash(:name, :role)
+
+    assert_equal({ "Ottoline Marsh" => "owner", "Bram Teasel" => "assistant", "Juniper Lodd" => "assistant" }, people)
+  end
+end

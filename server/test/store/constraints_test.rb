@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require_relative "../server_test"
+
+# What the database itself refuses, whoever asks.
+class ConstraintsTest < ServerTest
+  def setup
+    demo
+  end
+
+  def assert_refused(error = Sequel::CheckConstraintViolation, &block)
+    assert_raises(error) { DATABASE.transaction(savepoint: true, &block) }
+  end
+
+  def test_values_that_cannot_be
+    { homes: { name: " ", strike_on: Date.new(2026, 11, 1), children_ages: Sequel.pg_array([40], :integer), pets: Sequel.pg_array(["parrot"], :text) },
+      rooms: { width_m: 0.1, ceiling_left_m: 40, heat: "lava" }, places: { stance: "roof", free_width_m: 0, walkway_m: -1 },
+      pieces: { kind: "hedge", name: "", settings: Sequel.pg_jsonb([]) }, styles: { kind: "smell", colour: "mauve", pack_size: 0, price_cents: -1 },
+      stock_quantities: { on_hand: -1 }, studios: { units: "cubits", name: "" }, accounts: { role: "guest", email: "nowhere" } }.each do |table, values|
+      values.each { |column, value| assert_refused { DATABASE[table].update(column => value) } }
+    end
+  end
+
+  def test_no_row_points_into_another_studio
+    other = stranger
+    { rooms: :homes, places: :rooms, pieces: :rooms, piece_changes: :pieces, stock_quantities: :styles, look_styles: :looks }.each_key do |table|
+      next if DATABASE[table].empty?
+
+      assert_refused(Sequel::ForeignKeyConstraintViolation) { DATABASE[table].update(studio_id: other) }
+    end
+  end
+
+  def test_every_table_with_data_of_a_studio_says_whose_it_is
+    without = DATABASE.tables.reject { |table| DATABASE.schema(table).any? { |name, _| name == :studio_id } }
+
+    assert_equal %i[account_active_session_keys account_lockouts account_login_failures request_counts schema_info studios].sort, without.sort
+  end
+
+  def test_lengths_and_money_carry_their_unit_in_the_name
+    numbers = DATABASE.tables.flat_map do |table|
+      DATABASE.schema(table).select { |_, about| about[:type] == :float }.map { |name, _| "#{table}.#{name}" }
+    end
+    without_unit = numbers.reject { |name| name.match?(/_(m|mm|cents|percent)\z/) }
+
+    assert_equal %w[house_rule_values.value stock_quantities.on_hand styles.pack_size], without_unit.sort
+  end
+
+  def test_one_email_has_one_account_however_it_is_written
+    assert_refused(Sequel::UniqueConstraintViolation) { DATABASE[:accounts].where(email: ASSISTANT).update(email: OWNER.upcase) }
+  end
+
+  def test_migrations_go_down_and_up_again
+    DATABASE.transaction(savepoint: true) do
+      Sequel::Migrator.run(DATABASE, Server::Connection::MIGRATIONS, target: 0)
+
+      refute DATABASE.table_exists?(:studios)
+      Sequel::Migrator.run(DATABASE, Server::Connection::MIGRATIONS)
+
+      assert DATABASE.table_exists?(:piece_changes)
+    end
+  end
+end
