@@ -83,3 +83,38 @@ class StartTest < Minitest::Test
     refute_predicate status, :success?
   end
 end
+
+# What the commands say on a machine that lacks something.
+class MachineTest < Minitest::Test
+  def shell(script)
+    Open3.capture2e("bash", "-c", "source #{File.expand_path('../bin/lib/machine.sh', __dir__)}; #{script}")
+  end
+
+  def test_an_ordinary_user_is_told_the_exact_command
+    out, status = shell("id() { echo 1000; }; missing_packages() { echo libpq-dev; echo postgresql; }; install_packages")
+
+    assert_includes out, "sudo apt-get update && sudo apt-get install -y libpq-dev postgresql"
+    refute_predicate status, :success?
+  end
+
+  def test_root_installs_what_is_missing
+    out, = shell('id() { echo 0; }; missing_packages() { echo libpq-dev; }; apt-get() { echo "apt-get $*" >&2; }; install_packages')
+
+    assert_match(/apt-get install .*libpq-dev/, out)
+  end
+
+  def test_an_old_node_is_named
+    out, status = shell('missing_packages() { :; }; node() { [ "$1" = --version ] && echo v18.20.4; return 1; }; install_packages')
+
+    assert_includes out, "Node v18.20.4 is too old"
+    refute_predicate status, :success?
+  end
+
+  def test_something_is_done_again_only_when_what_it_depends_on_has_changed
+    Dir.mktmpdir do |folder|
+      out, = shell("again() { once_for #{folder}/stamp \"$@\"; }; again a echo one; again a echo two; again b echo three; again c false; again b echo four")
+
+      assert_equal %w[one three], out.split
+    end
+  end
+end

@@ -84,6 +84,11 @@ module DeckBough
           end
         end
 
+        # A wrong password is not an ended session: only the latter asks to sign in again.
+        def self.kind(path)
+          path.end_with?("/login", "/change-password") ? "not-let-in" : "signed-out"
+        end
+
         def self.body(auth, answer)
           return JSON.generate(signed_in: !auth.session_value.nil?) unless answer["error"]
 
@@ -92,7 +97,7 @@ module DeckBough
           field = nil if auth.request.path.end_with?("/login")
           errors = field ? [{ pointer: "/#{field}", code: "invalid", message: "#{message.capitalize}." }] : []
           detail = message ? "#{message.capitalize}." : answer["error"]
-          problem = Problem.new(auth.response.status || 400, "not-let-in", answer["error"], detail, errors: errors)
+          problem = Problem.new(auth.response.status || 400, kind(auth.request.path), answer["error"], detail, errors: errors)
           auth.response.headers["content-type"] = "application/problem+json"
           JSON.generate(problem.to_h(auth.request.env[Middleware::RequestLog::ID]))
         end

@@ -12,7 +12,8 @@ class SessionRoutesTest < ServerTest
     cookie = rack_mock_session.cookie_jar["deck_bough"]
     ask(:post, "/api/logout", {})
     rack_mock_session.cookie_jar["deck_bough"] = cookie
-    ask(:get, "/api/me", status: 401)
+
+    assert_match(/signed-out\z/, ask(:get, "/api/me", status: 401)["type"])
   end
 
   def test_the_cookie_is_out_of_reach_of_scripts_and_other_sites

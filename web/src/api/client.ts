@@ -58,8 +58,9 @@ export async function ask<T>(call: Promise<Answer<T>>): Promise<T> {
     throw new Problem(UNREACHABLE);
   }
   if (answer.response.ok) return answer.data as T;
-  if (answer.response.status === 401) window.dispatchEvent(new Event(SIGNED_OUT));
-  throw new Problem(isProblem(answer.error) ? answer.error : { ...UNREACHABLE, status: answer.response.status });
+  const details = isProblem(answer.error) ? answer.error : { ...UNREACHABLE, status: answer.response.status };
+  if (details.type.endsWith(":signed-out")) window.dispatchEvent(new Event(SIGNED_OUT));
+  throw new Problem(details);
 }
 
 function isProblem(value: unknown): value is ProblemDetails {

@@ -56,7 +56,7 @@ function LedgerRow({ line, onStock }: RowProps) {
         },
       })}
     >
-      <Box component="th" scope="row" sx={{ textAlign: "left", pr: 0.5, maxWidth: 150 }}>
+      <Box component="th" scope="row" sx={{ textAlign: "left" }}>
         <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
           <Box
             aria-hidden
@@ -157,8 +157,11 @@ export const Ledger = memo(function Ledger({ plan, step, onStock }: Props) {
             sx={{
               width: "100%",
               borderCollapse: "collapse",
+              tableLayout: "fixed",
               mt: 0.5,
-              "& td, & thead th + th": { pl: 1, minWidth: 46 },
+              "& thead th:nth-of-type(2)": { width: 62 },
+              "& thead th:nth-of-type(3)": { width: 54 },
+              "& thead th:nth-of-type(4)": { width: 50 },
             }}
           >
             <thead>

@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 import { drawing as shadesOf } from "../theme/tokens";
-import { length, otherLength } from "../units/format";
+import { length, otherLength, type Units } from "../units/format";
 import { useUnits } from "../units/useUnits";
 import type { Projection } from "./projection";
 
@@ -30,6 +30,11 @@ function Measure({ x1, y1, x2, y2, stroke }: { x1: number; y1: number; x2: numbe
   );
 }
 
+function gapSays(gap: number, top: string, narrow: boolean, units: Units): string {
+  if (gap < 0) return `${narrow ? "" : `${top} `}${length(-gap, units)} over the ceiling`;
+  return narrow ? `${length(gap, units)} clear` : `${length(gap, units)} clear above the ${top}`;
+}
+
 /** Height, spread, what is free above, the reach line: measures stay clear of the foliage. */
 export function TreeDimensions({ drawing, projection, dusk }: Props) {
   const units = useUnits();
@@ -47,8 +52,10 @@ export function TreeDimensions({ drawing, projection, dusk }: Props) {
   const narrow = width < NARROW;
   const besideWall = (room.width_m - room.at_m) * scale < CLOSE && !narrow;
   const topped = tree.topper_rise_m > 0;
-  const gap = length(topped ? tree.air_gap_m : tree.tip_gap_m, units);
-  const clear = narrow ? `${gap} clear` : `${gap} clear above the ${topped ? "topper" : "tip"}`;
+  const gap = topped ? tree.air_gap_m : tree.tip_gap_m;
+  const clear = gapSays(gap, topped ? "topper" : "tip", narrow, units);
+  // Beside a crown that all but touches, the words stand clear of its bow.
+  const aside = gap * scale < 34 ? Math.max((drawing.crown?.loop_m ?? 0) * scale * 1.15, 12) + 8 : 12;
   const reach = room.reach_m === null || room.reach_m === undefined ? null : floor - room.reach_m * scale;
   const text = {
     fontSize: 12.5,
@@ -96,7 +103,7 @@ export function TreeDimensions({ drawing, projection, dusk }: Props) {
         />
       )}
       <text
-        x={besideWall ? middle - 12 : middle + 12}
+        x={besideWall ? middle - aside : middle + aside}
         textAnchor={besideWall ? "end" : "start"}
         y={tree.air_gap_m > 0 ? Math.max((ceiling + crown) / 2 + 4, ceiling + 15) : ceiling + 18}
         {...text}

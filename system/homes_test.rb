@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+# Homes, people at the door, and changes that cross each other.
+class HomesTest < SystemTest
+  def test_a_wrong_password_is_told_and_the_email_stays
+    visit "/sign-in"
+    fill_in "Email", with: OWNER
+    fill_in "Password", with: "not-the-word-1"
+    click_button "Sign in"
+
+    assert_text "No account with this email and password."
+    assert_field "Email", with: OWNER
+  end
+
+  def test_a_link_into_the_studio_leads_there_after_signing_in
+    visit "/house-rules"
+
+    assert_field "Password"
+    fill_in "Email", with: OWNER
+    fill_in "Password", with: Server::DemoStudio::PASSWORD
+    click_button "Sign in"
+
+    assert_text "On a sample tree"
+  end
+
+  def test_password_is_changed_and_signing_out_ends_it
+    sign_in
+    click_button "OM, account of Ottoline Marsh"
+    find("[role=menuitem]", text: "Change password").click
+    fill_in "Present password", with: "not-the-present-1"
+    fill_in "New password", with: "copper-lantern-7"
+    within("[role=dialog]") { click_button "Change password" }
+
+    assert_text "This is not the present password."
+    fill_in "Present password", with: Server::DemoStudio::PASSWORD
+    within("[role=dialog]") { click_button "Change password" }
+
+    assert_text "Password changed."
+    click_button "OM, account of Ottoline Marsh"
+    find("[role=menuitem]", text: "Sign out").click
+
+    assert_field "Password"
+    visit "/"
+
+    assert_field "Password"
+  end
+
+  def test_a_home_with_impossible_dates_is_told_by_field_and_stays_as_typed
+    sign_in
+    click_button "Add a home"
+    fill_in "Name of the home", with: "Chandler's Row"
+    fill_in "Ages of children", with: "four"
+    fill_in "Visit", with: Date.new(2026, 12, 1)
+    fill_in "Strike", with: Date.new(2026, 11, 30)
+    within("[role=dialog]") { click_button "Add home" }
+
+    assert_text "Age is -1 years. It cannot be negative."
+    assert_field "Name of the home", with: "Chandler's Row"
+    fill_in "Ages of children", with: "4"
+    within("[role=dialog]") { click_button "Add home" }
+
+    assert_text "The strike is before the visit."
+    fill_in "Strike", with: Date.new(2027, 1, 4)
+    within("[role=dialog]") { click_button "Add home" }
+
+    assert_selector "h1", text: "Chandler's Row"
+    assert_text "12 days to go"
+    assert_text "a child of 4"
+  end
+
+  def test_a_home_changed_meanwhile_offers_both
+    sign_in
+    click_link "Number Nine, Ropewalk", match: :first
+    click_button "Home and household"
+    fill_in "Client", with: "P. Vole"
+    DATABASE[:homes].where(name: "Number Nine, Ropewalk").update(client: "Perpetua V.", version: 2)
+    click_button "Keep", exact: true
+
+    assert_selector "tr", text: /Client\s+P\. Vole\s+Perpetua V\./
+    click_button "Take theirs"
+
+    assert_field "Client", with: "Perpetua V."
+    click_button "Keep", exact: true
+
+    assert_text "Perpetua V."
+  end
+
+  def test_a_deleted_home_comes_back_and_an_assistant_is_not_offered_it
+    sign_in
+    click_link "The Signal Loft", match: :first
+    click_button "More for this home"
+    find("[role=menuitem]", text: "Delete this home").click
+
+    assert_text "The Signal Loft was deleted."
+    click_button "Bring it back"
+
+    assert_link "The Signal Loft"
+    Capybara.using_session(:bram) do
+      sign_in(ASSISTANT)
+      click_link "The Signal Loft", match: :first
+
+      assert_text "Measure a room"
+      assert_no_button "More for this home"
+    end
+  end
+
+  def test_a_house_rule_somebody_set_meanwhile
+    sign_in
+    visit "/house-rules#picks.per_m2_lush"
+    fill_in "Lush picks, per m²", with: "10"
+    Server::Store::HouseRules.new(DATABASE, DATABASE[:studios].get(:id)).set("picks.per_m2_lush", 9, was: 8)
+    find_field("Lush picks, per m²").send_keys(:enter)
+
+    assert_text "Someone set this to 9 meanwhile."
+    assert_field "Lush picks, per m²", with: "10"
+    find_field("Lush picks, per m²").send_keys(:enter)
+
+    assert_text "Yours. Default 8."
+    assert_in_delta 10, DATABASE[:house_rule_values].get(:value)
+  end
+
+  def test_stock_somebody_counted_meanwhile
+    sign_in
+    open_tree
+    within("[aria-label='Ledger'] tr", text: "Rope knot, 6 cm") { find("button[aria-label*='Count again']").click }
+    fill_in "On hand", with: "20"
+    DATABASE[:styles].where(name: "Rope knot, 6 cm").update(version: 2)
+    click_button "Keep", exact: true
+
+    assert_selector "tr", text: /on hand\s+20\s+14/
+    click_button "Keep mine"
+
+    assert_text "Rope knot, 6 cm was kept."
+    assert_selector "[aria-label='Ledger'] tr", text: /Rope knot, 6 cm\s+10\s+20/
+  end
+end
