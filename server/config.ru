@@ -10,7 +10,12 @@ else
   SemanticLogger.add_appender(file_name: configuration.log_to, formatter: :json)
 end
 
-database = DeckBough::Server::Connection.open(configuration.database_url)
+# bin/start says how to prepare the database; anyone who runs several machines on one prepares it once and leaves it out.
+database = if ENV.key?("PREPARE")
+             DeckBough::Server::Preparation.call(configuration.database_url, demo: ENV["PREPARE"] == "demo", password_cost: configuration.password_cost)
+           else
+             DeckBough::Server::Connection.open(configuration.database_url)
+           end
 app = DeckBough::Server::Stack.build(database: database, configuration: configuration)
 # Puma forks its processes from here. Two of them on one connection would read each other's answers.
 database.disconnect

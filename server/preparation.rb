@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # Makes a database ready to be served: creates it when it is not there, migrates it, puts in the demo studio when told to
+    # and nothing is in it yet.
+    #
+    #   Preparation.call("postgres://127.0.0.1/deck_bough", demo: true, password_cost: 12) # => the open database
+    module Preparation
+      module_function
+
+      # @return [Sequel::Database]
+      def call(url, demo:, password_cost:)
+        database = opened(url)
+        Connection.migrate(database)
+        DemoStudio.new(database, password_cost: password_cost).seed if demo && !Store::Studios.new(database).founded?
+        database
+      end
+
+      def opened(url)
+        Connection.open(url).tap(&:test_connection)
+      rescue Sequel::DatabaseConnectionError => e
+        raise unless e.message.include?("does not exist")
+
+        create(url)
+        Connection.open(url)
+      end
+
+      def create(url)
+        name = URI(url).path.delete_prefix("/")
+        Sequel.connect(url.sub(%r{/#{Regexp.escape(name)}\z}, "/postgres")) do |server|
+          server.run("create database #{server.literal(Sequel.identifier(name))}")
+        end
+      end
+      private_class_method :opened, :create
+    end
+  end
+end
