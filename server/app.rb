@@ -10,7 +10,7 @@ module DeckBough
       set :dump_errors, false
       disable :static, :protection, :logging, :sessions
 
-      RESOURCES = [Routes::Session, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Styles, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
+      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Styles, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
       RESOURCES.each { |resource| register resource }
 
       # @param clock [#call] gives the time; nothing here asks for it otherwise

@@ -31,11 +31,10 @@ module DeckBough
 
       def people
         said = read("studio")
-        studios = Store::Studios.new(@database)
         owner, *others = said.fetch("people")
-        account = studios.found(studio: said.fetch("name"), units: said.fetch("units"), password: PASSWORD, cost: @cost, **named(owner))
+        account = Store::Studios.new(@database).found(studio: said.fetch("name"), units: said.fetch("units"), password: PASSWORD, cost: @cost, **named(owner))
         studio_id = Store::Accounts.new(@database).find(account)[:studio_id]
-        others.each { |person| studios.add_account(studio_id, password: PASSWORD, cost: @cost, role: "assistant", **named(person)) }
+        others.each { |person| Store::Person.add(@database, studio_id, password: PASSWORD, cost: @cost, role: "assistant", **named(person)) }
         studio_id
       end
 

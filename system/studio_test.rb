@@ -117,5 +117,29 @@ class FoundingTest < SystemTest
     within("[role=dialog]") { click_button "Add home" }
 
     assert_text "No room measured yet"
+    let_in("Bram Teasel", "bram@copper.example", "rope-and-brass-1")
+    Capybara.using_session(:bram) do
+      visit "/sign-in"
+      fill_in "Email", with: "bram@copper.example"
+      fill_in "Password", with: "rope-and-brass-1"
+      click_button "Sign in"
+
+      assert_text "Chandler's Row"
+    end
+  end
+
+  def let_in(name, email, password)
+    click_button "OM, account of Ottoline Marsh"
+    find("[role=menuitem]", text: "People").click
+    fill_in "Name", with: name
+    fill_in "Email", with: OWNER
+    fill_in "First password", with: password
+    click_button "Let in"
+
+    assert_text "Somebody signs in with that email already."
+    fill_in "Email", with: email
+    click_button "Let in"
+
+    assert_text "assistant, #{email}"
   end
 end

@@ -5,8 +5,6 @@ module DeckBough
     module Store
       # Studios: founding the first one, and how one studio likes its figures.
       class Studios
-        NAME = Input.text(:name, "Name", 1..120)
-
         def initialize(database)
           @database = database
         end
@@ -27,13 +25,8 @@ module DeckBough
             raise Problem.new(409, "founded", "Already founded", "This installation has its studio. Sign in instead.") if founded?
 
             studio_id = @database[:studios].returning(:id).insert(name: studio.strip, units: units).first[:id]
-            add_account(studio_id, name: name, email: email, password: password, role: "owner", cost: cost)
+            Person.add(@database, studio_id, name: name, email: email, password: password, role: "owner", cost: cost)
           end
-        end
-
-        def add_account(studio_id, name:, email:, password:, role:, cost:)
-          @database[:accounts].returning(:id).insert(studio_id: studio_id, name: name.strip, email: email.strip.downcase, role: role,
-                                                     password_hash: BCrypt::Password.create(password, cost: cost)).first[:id]
         end
 
         def find(id)
@@ -53,17 +46,10 @@ module DeckBough
 
         private
 
-        def refuse_bad(studio:, name:, email:, password:)
-          errors = []
-          errors << error("studio", "Name the studio, in 1 to 120 characters.") unless studio.strip.size.between?(1, 120)
-          errors << error("name", "Type your name, in 1 to 120 characters.") unless name.strip.size.between?(1, 120)
-          errors << error("email", "“#{email}” is not an email address. Type one such as you@studio.example.") unless email.strip.match?(/\A[^@\s]+@[^@\s]+\z/)
-          errors << error("password", "A password has 10 to 72 characters.") unless password.bytesize.between?(10, 72)
+        def refuse_bad(studio:, **person)
+          errors = Person.objections(**person)
+          errors.unshift(pointer: "/studio", code: "invalid", message: "Name the studio, in 1 to 120 characters.") unless studio.strip.size.between?(1, 120)
           raise Problem.invalid(errors) unless errors.empty?
-        end
-
-        def error(field, message)
-          { pointer: "/#{field}", code: "invalid", message: message }
         end
       end
     end

@@ -88,8 +88,8 @@ class ServerTest < Minitest::Test
   def stranger
     @stranger ||= begin
       studio = DATABASE[:studios].returning(:id).insert(name: "Elsewhere").first[:id]
-      Server::Store::Studios.new(DATABASE).add_account(studio, name: "Else Where", email: "else@elsewhere.example", password: "another-word-1", role: "owner",
-                                                               cost: 4)
+      Server::Store::Person.add(DATABASE, studio, name: "Else Where", email: "else@elsewhere.example", password: "another-word-1", role: "owner",
+                                                  cost: 4)
       studio
     end
   end

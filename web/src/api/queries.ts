@@ -14,6 +14,7 @@ export const queryClient = new QueryClient({
 export const keys = {
   door: ["door"],
   me: ["me"],
+  people: ["people"],
   season: (page: number) => ["season", page],
   home: (id: string) => ["home", id],
   room: (id: string) => ["room", id],

@@ -123,6 +123,24 @@ export interface paths {
         patch: operations["changeStudio"];
         trace?: never;
     };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everyone who can sign in to the studio */
+        get: operations["listPeople"];
+        put?: never;
+        /** Let somebody in, with a first password to be changed */
+        post: operations["addPerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -641,6 +659,19 @@ export interface components {
         Account: {
             name: string;
             email: string;
+            /** @enum {string} */
+            role: "owner" | "assistant";
+        };
+        PeoplePage: {
+            items: components["schemas"]["Account"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        NewPerson: {
+            name: string;
+            email: string;
+            password: string;
             /** @enum {string} */
             role: "owner" | "assistant";
         };
@@ -1458,6 +1489,57 @@ export interface operations {
             401: components["responses"]["Problem"];
             403: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listPeople: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everyone who can sign in to the studio */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeoplePage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    addPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description The person */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

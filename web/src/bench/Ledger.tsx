@@ -50,7 +50,7 @@ function LedgerRow({ line, onStock }: RowProps) {
       sx={(theme) => ({
         "& td, & th": {
           borderTop: `1px solid ${theme.palette.divider}`,
-          py: 0.6,
+          py: 0.4,
           verticalAlign: "baseline",
           fontWeight: 400,
         },
@@ -159,9 +159,9 @@ export const Ledger = memo(function Ledger({ plan, step, onStock }: Props) {
               borderCollapse: "collapse",
               tableLayout: "fixed",
               mt: 0.5,
-              "& thead th:nth-of-type(2)": { width: 62 },
-              "& thead th:nth-of-type(3)": { width: 54 },
-              "& thead th:nth-of-type(4)": { width: 50 },
+              "& thead th:nth-of-type(2)": { width: 56 },
+              "& thead th:nth-of-type(3)": { width: 50 },
+              "& thead th:nth-of-type(4)": { width: 46 },
             }}
           >
             <thead>

@@ -12,6 +12,7 @@ import { ask, client } from "../api/client";
 import { keys, useMe } from "../api/queries";
 import { useLight } from "../app/light";
 import { useUndo } from "../parts/undo";
+import { PeopleDialog } from "./PeopleDialog";
 import { PasswordDialog } from "./PasswordDialog";
 
 function initials(name: string): string {
@@ -22,7 +23,7 @@ function initials(name: string): string {
 /** Who is signed in; how the studio measures; sign out. */
 export function AccountMenu() {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [changing, setChanging] = useState(false);
+  const [opened, setOpened] = useState<"password" | "people" | null>(null);
   const me = useMe().data;
   const light = useLight();
   const cache = useQueryClient();
@@ -84,18 +85,27 @@ export function AccountMenu() {
             {other === "imperial" ? "Measure in feet and inches" : "Measure in metres"}
           </MenuItem>
         )}
+        <MenuItem
+          onClick={() => {
+            setAnchor(null);
+            setOpened("people");
+          }}
+        >
+          People
+        </MenuItem>
         <MenuItem onClick={light.toggleScreen}>{light.screen === "day" ? "Evening screen" : "Day screen"}</MenuItem>
         <MenuItem
           onClick={() => {
             setAnchor(null);
-            setChanging(true);
+            setOpened("password");
           }}
         >
           Change password
         </MenuItem>
         <MenuItem onClick={() => void signOut()}>Sign out</MenuItem>
       </Menu>
-      {changing && <PasswordDialog onClose={() => setChanging(false)} />}
+      {opened === "password" && <PasswordDialog onClose={() => setOpened(null)} />}
+      {opened === "people" && <PeopleDialog owner={account.role === "owner"} onClose={() => setOpened(null)} />}
     </>
   );
 }

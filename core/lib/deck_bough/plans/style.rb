@@ -11,19 +11,6 @@ module DeckBough
       freeze
     end
 
-    # What may be said of a style; stock is counted in pieces, ribbon in metres.
-    const_set(:KINDS, %w[ornament ribbon light pick].freeze)
-    const_set(:INPUTS, [
-      Input.text(:name, "Name", 1..120), Input.choice(:kind, "Kind", self::KINDS),
-      Input.text(:colour, "Colour", 7..7, default: nil), Input.number(:diameter_mm, "Size", "mm", 5..600, default: nil),
-      Input.text(:material, "Material", 1..40, default: nil), Input.flag(:breakable, "Breakable", default: false),
-      Input.number(:pack_size, "Pack", "", 0.1..5_000, default: 1, why: "A pack holds something."),
-      Input.whole(:price_cents, "Price of a pack", "cents", 0..10_000_000, default: nil),
-      Input.whole(:bulbs, "Bulbs on a string", "bulbs", 1..5_000, default: nil),
-      Input.number(:lit_length_m, "Lit length", "m", 0.1..500, default: nil),
-      Input.number(:on_hand, "On hand", "", 0..100_000, default: 0)
-    ].freeze)
-
     def metres?
       kind == "ribbon"
     end
@@ -33,4 +20,17 @@ module DeckBough
       price_cents ? (price_cents * quantity / pack_size.to_f).round : 0
     end
   end
+
+  # What may be said of a style; stock is counted in pieces, ribbon in metres.
+  Style::KINDS = %w[ornament ribbon light pick].freeze
+  Style::INPUTS = [
+    Input.text(:name, "Name", 1..120), Input.choice(:kind, "Kind", Style::KINDS),
+    Input.text(:colour, "Colour", 7..7, default: nil), Input.number(:diameter_mm, "Size", "mm", 5..600, default: nil),
+    Input.text(:material, "Material", 1..40, default: nil), Input.flag(:breakable, "Breakable", default: false),
+    Input.number(:pack_size, "Pack", "", 0.1..5_000, default: 1, why: "A pack holds something."),
+    Input.whole(:price_cents, "Price of a pack", "cents", 0..10_000_000, default: nil),
+    Input.whole(:bulbs, "Bulbs on a string", "bulbs", 1..5_000, default: nil),
+    Input.number(:lit_length_m, "Lit length", "m", 0.1..500, default: nil),
+    Input.number(:on_hand, "On hand", "", 0..100_000, default: 0)
+  ].freeze
 end

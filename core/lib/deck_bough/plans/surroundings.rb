@@ -8,8 +8,6 @@ module DeckBough
   # Lengths in metres, ages in years. What the survey does not know is nil or empty.
   Surroundings = Struct.new(:place, :stance, :ceiling, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m, :children,
                             :pets, :near_heat, :near_socket, :no_nails, :heat, :conifer_allergy, keyword_init: true) do
-    const_set(:STANCES, %w[corner wall bay open].freeze)
-
     def initialize(stance:, ceiling:, children: [], pets: [], from_left_m: nil, **)
       super
       self.from_left_m ||= ceiling.width_m / 2.0
@@ -27,4 +25,6 @@ module DeckBough
       said.size > 1 ? "#{said[0..-2].join(', ')} and #{said.last}" : said.first
     end
   end
+
+  Surroundings::STANCES = %w[corner wall bay open].freeze
 end

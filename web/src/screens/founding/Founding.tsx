@@ -42,7 +42,7 @@ export function Founding() {
 
   if (door.data?.founded) return <Navigate to="/" replace />;
   return (
-    <Doorway title="Found your studio" lead="You become its owner. Helpers can be added later.">
+    <Doorway title="Found your studio" lead="You become its owner and can let others in.">
       <form onSubmit={(event) => void found(event)} noValidate>
         <ProblemAlert problem={problem && !problem.details.errors?.length ? problem : null} />
         <Stack spacing={2}>
