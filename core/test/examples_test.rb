@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+require_relative "core_test"
+
+# The examples in the headers of the core, run: what a header promises is what the code does.
+class ExamplesTest < CoreTest
+  EXAMPLE = /^ *# {3,}(?<call>\S.*?) *# => (?<wanted>.+)$/
+  SPLIT = /^ *# {3,}(?<call>\S.*)\n *# {3,}# => (?<wanted>.+)$/
+  # Calls that name something the header only imagines (a style, a piece, a house of one's own).
+  IMAGINED = /\A(house\[|plan\[|answer|LedgerLine|OrnamentShares|OrnamentSites|WorkingSheet|SettingsDifference|TreeSettings|Reckoner|tree\.|#)/
+
+  FOUND = Dir[File.join(ROOT, "**", "*.rb")].flat_map do |file|
+    text = File.read(file)
+    [EXAMPLE, SPLIT].flat_map { |pattern| text.scan(pattern).map { |call, wanted| [file.delete_prefix("#{ROOT}/"), call, wanted] } }
+  end.reject { |_, call, _| call.match?(IMAGINED) || call.count("(") != call.count(")") }.uniq
+
+  def test_there_are_examples
+    assert_operator FOUND.size, :>=, 15
+  end
+
+  FOUND.each_with_index do |(file, call, wanted), i|
+    define_method("test_example_#{i}_of_#{file}") do
+      result = DeckBough.module_eval(call)
+      # "2.76, over the left edge": the number counts, the rest is for the reader.
+      expected = DeckBough.module_eval("(#{wanted.sub(/\A([\d.]+),.*\z/, '\1')})", __FILE__, __LINE__)
+      result.is_a?(Float) ? assert_in_delta(expected, result, 0.005 * result.abs, call) : assert_equal(expected, result, call)
+    end
+  end
+
+  def test_the_tree_of_the_surfaces_header
+    tree = TreeSurface.new(height_m: 2.4, spread_m: 1.4, hem_m: 0.24, arc_deg: 360, p: 1.0)
+
+    assert_in_delta 4.99, tree.area, 0.005
+    assert_in_delta 0.35, tree.radius_at(1.32)
+  end
+end
