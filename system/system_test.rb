@@ -31,7 +31,7 @@ class SystemTest < Minitest::Test
   Capybara.app = Server::Stack.build(database: DATABASE, configuration: CONFIGURATION, clock: -> { TODAY })
   Capybara.server = :puma, { Silent: true, Threads: "1:6" }
   Capybara.default_driver = :chromium
-  Capybara.default_max_wait_time = 8
+  Capybara.default_max_wait_time = 15
   Capybara.enable_aria_label = true
   Capybara.enable_aria_role = true
   # A checkbox is drawn; its own box is transparent. People press the label.

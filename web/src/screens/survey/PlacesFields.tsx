@@ -82,7 +82,7 @@ function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: S
         />
         <Box>
           <FormControlLabel
-            label="A socket in reach, and it stays so"
+            label="A socket in reach: no lead into another lead"
             control={
               <Checkbox
                 size="small"
@@ -92,7 +92,7 @@ function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: S
             }
           />
           <FormControlLabel
-            label="Heat near"
+            label="Heat near: greens dry, the tree keeps clear"
             control={
               <Checkbox
                 size="small"

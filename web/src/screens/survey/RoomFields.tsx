@@ -100,7 +100,7 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           ))}
         </TextField>
         <FormControlLabel
-          label="No nails or glue here"
+          label="No nails or glue here: decides how a tree is tied back"
           control={
             <Checkbox
               size="small"
