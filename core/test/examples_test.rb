@@ -9,10 +9,16 @@ class ExamplesTest < CoreTest
   # Calls that name something the header only imagines (a style, a piece, a house of one's own).
   IMAGINED = /\A(house\[|plan\[|answer|LedgerLine|OrnamentShares|OrnamentSites|WorkingSheet|SettingsDifference|TreeSettings|Reckoner|tree\.|#)/
 
-  FOUND = Dir[File.join(ROOT, "**", "*.rb")].flat_map do |file|
+  def self.told_in(file)
     text = File.read(file)
     [EXAMPLE, SPLIT].flat_map { |pattern| text.scan(pattern).map { |call, wanted| [file.delete_prefix("#{ROOT}/"), call, wanted] } }
-  end.reject { |_, call, _| call.match?(IMAGINED) || call.count("(") != call.count(")") }.uniq
+  end
+
+  def self.whole?(call)
+    !call.match?(IMAGINED) && call.count("(") == call.count(")")
+  end
+
+  FOUND = Dir[File.join(ROOT, "**", "*.rb")].flat_map { |file| told_in(file) }.select { |_, call, _| whole?(call) }.uniq
 
   def test_there_are_examples
     assert_operator FOUND.size, :>=, 15
@@ -22,7 +28,8 @@ class ExamplesTest < CoreTest
     define_method("test_example_#{i}_of_#{file}") do
       result = DeckBough.module_eval(call)
       # "2.76, over the left edge": the number counts, the rest is for the reader.
-      expected = DeckBough.module_eval("(#{wanted.sub(/\A([\d.]+),.*\z/, '\1')})", __FILE__, __LINE__)
+      plain = format("(%s)", wanted.sub(/\A([\d.]+),.*\z/, '\1'))
+      expected = DeckBough.module_eval(plain, __FILE__, __LINE__)
       result.is_a?(Float) ? assert_in_delta(expected, result, 0.005 * result.abs, call) : assert_equal(expected, result, call)
     end
   end
