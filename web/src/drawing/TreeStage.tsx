@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { useEffect, useLayoutEffect, useMemo, useRef, useState, type RefObject } from "react";
+import { useLayoutEffect, useMemo, useRef, useState, type RefObject } from "react";
 import type { Schemas } from "../api/client";
 import { GhostTree, type Ghost } from "./GhostTree";
 import { growFoliage } from "./foliage";
@@ -66,7 +66,8 @@ export function TreeStage({ drawing, styles, dusk, turn, ghost, describe }: Prop
     [silhouette],
   );
 
-  useEffect(() => {
+  // Before the browser paints, so that figures and drawing change in the same frame.
+  useLayoutEffect(() => {
     const element = canvas.current;
     const context = element?.getContext("2d");
     if (!element || !context || size.width === 0) return;
