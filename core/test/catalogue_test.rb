@@ -129,7 +129,8 @@ class CatalogueTest < CoreTest
     heights = inputs.any? { |input| input.name == :height_m } ? [0.9, 1.6, 2.5].map { |height| sample.merge("height_m" => height) } : []
     fits = id == "tree.fit" ? [{ "free_width_m" => 1.7, "free_depth_m" => 1.7, "walkway_m" => 0.9, "wall_m" => 4 }, { "ceiling_m" => 1.95 }] : []
     arcs = id == "tree.visible_area" ? [sample.merge("height_m" => 4.0)] : []
-    [sample, *chosen, *heights, *fits.map { |more| sample.merge(more) }, *arcs]
+    slim = id == "lights.count" ? [sample.merge("area_m2" => 3.0)] : []
+    [sample, *slim, *chosen, *heights, *fits.map { |more| sample.merge(more) }, *arcs]
   end
 
   def test_a_rule_nobody_wrote_is_named

@@ -26,7 +26,7 @@ module DeckBough
         def change(id, version, given)
           values = row_of(given)
           transaction do
-            row = locked(:homes, id, "home")
+            row = locked(id, "home")
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
             bump(:homes, row, values)

@@ -34,7 +34,7 @@ module DeckBough
           after = { "name" => checked([Survey::NAME], { "name" => given["name"] })[:name], "place_id" => given["place_id"],
                     "settings" => checked_settings(given["settings"]) }
           transaction do
-            row = locked(:pieces, id, "piece")
+            row = locked(id, "piece")
             raise Problem.conflict(current: shown(row), yours: given) if row[:version] != version
 
             check_place(row[:room_id], after["place_id"])
@@ -131,7 +131,7 @@ module DeckBough
 
         def step_through(id, version, account_id, act)
           transaction do
-            row = locked(:pieces, id, "piece")
+            row = locked(id, "piece")
             raise Problem.conflict(current: shown(row), yours: {}) if row[:version] != version
 
             change = yield(ChangeStack.new(changes(id).order(:number).select(:number, :act, :of_number).all)) or raise nothing(act)

@@ -34,7 +34,7 @@ module DeckBough
         def change(id, version, given)
           survey = surveyed(given)
           transaction do
-            row = locked(:rooms, id, "room")
+            row = locked(id, "room")
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
             bump(:rooms, row, survey.slice(*ROOM))

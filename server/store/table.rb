@@ -41,9 +41,9 @@ module DeckBough
           error.wrapped_exception.result.error_field(PG::Result::PG_DIAG_CONSTRAINT_NAME).to_s
         end
 
-        # @return [Hash] the row, locked until the transaction ends
-        def locked(table, id, what)
-          rows(table).where(id: id, deleted_at: nil).for_update.first or raise Problem.not_found(what)
+        # @return [Hash] the row, locked until the transaction ends; what is in something deleted is not there either
+        def locked(id, what)
+          present.where(id: id).for_update.first or raise Problem.not_found(what)
         end
 
         def bump(table, row, values)
@@ -59,7 +59,7 @@ module DeckBough
 
         def delete_softly(table, id, what)
           transaction do
-            row = locked(table, id, what)
+            row = locked(id, what)
             bump(table, row, deleted_at: Sequel::CURRENT_TIMESTAMP)
           end
         end

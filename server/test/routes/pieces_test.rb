@@ -112,6 +112,15 @@ class PiecesRoutesTest < ServerTest
     end
   end
 
+  def test_a_piece_of_a_deleted_home_is_not_changed
+    home = piece["home"]["id"]
+    ask(:delete, "/api/homes/#{home}", status: 204)
+    save(1, with(measure: { height_m: 2.7 }), status: 404)
+    ask(:delete, path, status: 404)
+
+    assert_equal [1, 0], [DATABASE[:pieces].where(id: piece["id"]).get(:version), DATABASE[:piece_changes].where(piece_id: piece["id"]).count]
+  end
+
   def test_a_deleted_piece_comes_back
     ask(:delete, path, status: 204)
     ask(:get, path, status: 404)

@@ -1,3 +1,5 @@
+import { shade } from "./shade";
+
 /** A style as a drawing needs it. */
 export interface DrawnStyle {
   colour: string;
@@ -7,12 +9,6 @@ export interface DrawnStyle {
 }
 
 export const PATTERNS = ["plain", "band", "dots", "rays", "two bands", "ring", "slant", "half"] as const;
-
-function shade(colour: string, by: number): string {
-  const channel = (at: number) => parseInt(colour.slice(at, at + 2), 16);
-  const moved = (value: number) => Math.round(by > 0 ? value + (255 - value) * by : value * (1 + by));
-  return `rgb(${moved(channel(1))} ${moved(channel(3))} ${moved(channel(5))})`;
-}
 
 /** Paints one round ornament of radius `r` at the origin: body, pattern, highlight. */
 export function paintOrnament(context: CanvasRenderingContext2D, style: DrawnStyle, r: number, dusk: boolean) {

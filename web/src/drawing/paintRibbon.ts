@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { radiusAt, turned, type Projection } from "./projection";
+import { shade } from "./shade";
 
 type Ribbon = Schemas["RibbonDrawing"];
 
@@ -10,12 +11,6 @@ export interface RibbonBrush {
   turn: number;
   silhouette: number[][];
   dusk: boolean;
-}
-
-function tone(colour: string, by: number): string {
-  const channel = (at: number) => parseInt(colour.slice(at, at + 2), 16);
-  const moved = (value: number) => Math.round(by > 0 ? value + (255 - value) * by : value * (1 + by));
-  return `rgb(${moved(channel(1))} ${moved(channel(3))} ${moved(channel(5))})`;
 }
 
 /** One tucked piece or bow: as many lobes as it has loops, standing off the foliage by its stand. */
@@ -35,7 +30,7 @@ export function paintLoops(ribbon: Ribbon, site: number[], colour: string, brush
   context.translate(x, y);
   context.scale(flat, 1);
   context.rotate((angle % 17) * 0.03);
-  context.strokeStyle = tone(colour, dusk ? -0.6 : -0.38);
+  context.strokeStyle = shade(colour, dusk ? -0.6 : -0.38);
   context.lineWidth = Math.max(0.7, scale * 0.004);
   const long = (stand * 0.6 + (ribbon.chord_m ?? 0.1) * 0.5) * scale;
   for (let i = 0; i < lobes; i += 1) {
@@ -56,14 +51,14 @@ function lobe(context: CanvasRenderingContext2D, long: number, wide: number, col
   context.moveTo(0, 0);
   context.bezierCurveTo(long * 0.25, -wide * 0.75, long * 0.95, -wide * 0.7, long, -wide * 0.04);
   context.bezierCurveTo(long * 1.02, wide * 0.5, long * 0.35, wide * 0.42, 0, 0);
-  context.fillStyle = tone(colour, dusk ? -0.3 : 0.05);
+  context.fillStyle = shade(colour, dusk ? -0.3 : 0.05);
   context.fill();
   context.stroke();
   context.beginPath();
   context.moveTo(long * 0.42, -wide * 0.1);
   context.bezierCurveTo(long * 0.62, -wide * 0.42, long * 0.9, -wide * 0.34, long * 0.93, -wide * 0.03);
   context.bezierCurveTo(long * 0.8, -wide * 0.14, long * 0.6, -wide * 0.06, long * 0.42, -wide * 0.1);
-  context.fillStyle = tone(colour, dusk ? -0.6 : -0.4);
+  context.fillStyle = shade(colour, dusk ? -0.6 : -0.4);
   context.fill();
 }
 
@@ -81,7 +76,7 @@ export function paintSegment(from: number[], to: number[], colour: string, wide:
   const x0 = middle + radiusAt(silhouette, h0) * 1.01 * start.across * scale;
   const x1 = middle + radiusAt(silhouette, h1) * 1.01 * end.across * scale;
   // A round cap on the edge would show as a knot at every joint.
-  for (const [width, shade, cap] of [
+  for (const [width, by, cap] of [
     [wide * scale, dusk ? -0.6 : -0.36, "butt"],
     [wide * scale * 0.78, dusk ? -0.3 : 0.04 + 0.12 * start.facing, "round"],
   ] as const) {
@@ -89,7 +84,7 @@ export function paintSegment(from: number[], to: number[], colour: string, wide:
     context.beginPath();
     context.moveTo(x0, floor - (base + h0) * scale);
     context.lineTo(x1, floor - (base + h1) * scale);
-    context.strokeStyle = tone(colour, shade);
+    context.strokeStyle = shade(colour, by);
     context.lineWidth = Math.max(width, 1.2);
     context.stroke();
   }
@@ -105,7 +100,7 @@ export function paintBow(
 ) {
   context.save();
   context.translate(at.x, at.y);
-  context.strokeStyle = tone(colour, dusk ? -0.6 : -0.38);
+  context.strokeStyle = shade(colour, dusk ? -0.6 : -0.38);
   context.lineWidth = Math.max(0.8, size.loop * 0.03);
   for (const side of [-1, 1]) {
     context.save();
@@ -124,7 +119,7 @@ export function paintBow(
     context.lineTo(size.loop * 0.58, size.tail * 0.99);
     context.bezierCurveTo(size.loop * 0.4, size.tail * 0.6, size.loop * 0.55, size.tail * 0.35, size.loop * 0.16, 0);
     context.closePath();
-    context.fillStyle = tone(colour, dusk ? -0.42 : -0.14);
+    context.fillStyle = shade(colour, dusk ? -0.42 : -0.14);
     context.fill();
     context.stroke();
     for (const [angle, share] of [
@@ -140,7 +135,7 @@ export function paintBow(
   }
   context.beginPath();
   context.ellipse(0, 0, size.loop * 0.16, size.loop * 0.2, 0, 0, Math.PI * 2);
-  context.fillStyle = tone(colour, dusk ? -0.5 : -0.25);
+  context.fillStyle = shade(colour, dusk ? -0.5 : -0.25);
   context.fill();
   context.stroke();
   context.restore();

@@ -68,7 +68,8 @@ module DeckBough
       return [] unless @reckoning.settings[:ribbon][:method] == "cascade"
 
       apart = @reckoning.arc_deg.fdiv(@reckoning.streams)
-      apart.between?(30, 50) ? [] : [of(:streams_apart, degrees: apart.round)]
+      low, high = %w[low high].map { |end_of| @reckoning.house["ribbon.stream_arc_#{end_of}"] }
+      apart.between?(low, high) ? [] : [of(:streams_apart, degrees: apart.round, low: low, high: high)]
     end
 
     def ornaments
@@ -97,7 +98,7 @@ module DeckBough
     end
 
     def picks
-      @place.children.any? { |age| age < 3 } ? [of(:small_parts)] : []
+      @place.children.any? { |age| age < @reckoning.house["tree.small_parts_age"] } ? [of(:small_parts)] : []
     end
 
     def foot

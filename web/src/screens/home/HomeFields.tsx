@@ -1,12 +1,11 @@
 import Box from "@mui/material/Box";
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
 import FormGroup from "@mui/material/FormGroup";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import type { Problem } from "../../api/client";
 import { useLooks } from "../../api/queries";
+import { Tick } from "../../parts/Tick";
 import type { HomeSaid } from "./useHomeForm";
 
 const PETS = [
@@ -82,46 +81,29 @@ export function HomeFields({ said, change, problem }: Props) {
         </Typography>
         <FormGroup row>
           {PETS.map((pet) => (
-            <FormControlLabel
+            <Tick
               key={pet.value}
               label={pet.label}
-              control={
-                <Checkbox
-                  size="small"
-                  checked={said.pets.includes(pet.value)}
-                  onChange={(event) =>
-                    change({
-                      pets: event.target.checked
-                        ? [...said.pets, pet.value]
-                        : said.pets.filter((kept) => kept !== pet.value),
-                    })
-                  }
-                />
+              checked={said.pets.includes(pet.value)}
+              onChange={(checked) =>
+                change({
+                  pets: checked ? [...said.pets, pet.value] : said.pets.filter((kept) => kept !== pet.value),
+                })
               }
             />
           ))}
         </FormGroup>
       </Box>
       <FormGroup>
-        <FormControlLabel
+        <Tick
           label="Rented: nothing is nailed or glued"
-          control={
-            <Checkbox
-              size="small"
-              checked={said.rented}
-              onChange={(event) => change({ rented: event.target.checked })}
-            />
-          }
+          checked={said.rented}
+          onChange={(checked) => change({ rented: checked })}
         />
-        <FormControlLabel
+        <Tick
           label="Conifer allergy: artificial greens only"
-          control={
-            <Checkbox
-              size="small"
-              checked={said.conifer_allergy}
-              onChange={(event) => change({ conifer_allergy: event.target.checked })}
-            />
-          }
+          checked={said.conifer_allergy}
+          onChange={(checked) => change({ conifer_allergy: checked })}
         />
       </FormGroup>
       <TextField

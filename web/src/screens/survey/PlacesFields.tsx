@@ -1,13 +1,12 @@
 import Add from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
 import Paper from "@mui/material/Paper";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { LengthField } from "../../parts/LengthField";
+import { Tick } from "../../parts/Tick";
 import { newPlace, type PlaceDraft, type SurveyForm } from "./useSurvey";
 
 const STANCES: { value: PlaceDraft["stance"]; label: string }[] = [
@@ -81,25 +80,15 @@ function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: S
           placeholder="6.40 m"
         />
         <Box>
-          <FormControlLabel
+          <Tick
             label="A socket in reach: no lead into another lead"
-            control={
-              <Checkbox
-                size="small"
-                checked={place.near_socket}
-                onChange={(event) => change({ near_socket: event.target.checked })}
-              />
-            }
+            checked={place.near_socket}
+            onChange={(checked) => change({ near_socket: checked })}
           />
-          <FormControlLabel
+          <Tick
             label="Heat near: greens dry, the tree keeps clear"
-            control={
-              <Checkbox
-                size="small"
-                checked={place.near_heat}
-                onChange={(event) => change({ near_heat: event.target.checked })}
-              />
-            }
+            checked={place.near_heat}
+            onChange={(checked) => change({ near_heat: checked })}
           />
         </Box>
       </Box>

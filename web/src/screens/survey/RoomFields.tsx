@@ -1,11 +1,10 @@
 import Box from "@mui/material/Box";
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { LengthField } from "../../parts/LengthField";
+import { Tick } from "../../parts/Tick";
 import type { RoomDraft, SurveyForm } from "./useSurvey";
 
 const HEAT: { value: RoomDraft["heat"]; label: string }[] = [
@@ -99,15 +98,10 @@ export function RoomFields({ form }: { form: SurveyForm }) {
             </MenuItem>
           ))}
         </TextField>
-        <FormControlLabel
+        <Tick
           label="No nails or glue here: decides how a tree is tied back"
-          control={
-            <Checkbox
-              size="small"
-              checked={draft.no_nails}
-              onChange={(event) => change({ no_nails: event.target.checked })}
-            />
-          }
+          checked={draft.no_nails}
+          onChange={(checked) => change({ no_nails: checked })}
         />
         <TextField
           label="Notes"

@@ -1,11 +1,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Checkbox from "@mui/material/Checkbox";
 import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
-import FormControlLabel from "@mui/material/FormControlLabel";
 import TextField from "@mui/material/TextField";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
@@ -13,6 +11,7 @@ import { ask, asProblem, client, type Problem, type Schemas } from "../../api/cl
 import { keys } from "../../api/queries";
 import { ConflictDialog, type ConflictRow } from "../../parts/ConflictDialog";
 import { ProblemAlert } from "../../parts/ProblemAlert";
+import { Tick } from "../../parts/Tick";
 import { useUndo } from "../../parts/undo";
 
 type Kind = Schemas["Style"]["kind"];
@@ -163,10 +162,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
               onChange={(event) => setTexts({ ...texts, colour: event.target.value })}
             />
             {kind === "ornament" && (
-              <FormControlLabel
-                label="Breakable"
-                control={<Checkbox checked={breakable} onChange={(event) => setBreakable(event.target.checked)} />}
-              />
+              <Tick label="Breakable" checked={breakable} onChange={(checked) => setBreakable(checked)} />
             )}
           </Box>
         </DialogContent>

@@ -19,7 +19,7 @@ module DeckBough
                   Input.whole(:bulbs_per_string, "Bulbs per string", "bulbs", 1..5_000, why: "A string has bulbs.")
                 ],
                 outputs: { by_surface: "bulbs", by_height: "bulbs", need: "bulbs", strings: "strings", spare_strings: "strings" },
-                constants: SCHOOLS.flat_map { |school| ["lights.per_m2_#{school}", "lights.per_ft_#{school}"] } + ["lights.spare_per"]
+                constants: SCHOOLS.flat_map { |school| ["lights.per_m2_#{school}", "lights.per_ft_#{school}"] } + %w[lights.spare_per lights.overcount]
 
         def call
           { by_surface: by_surface, by_height: by_height, need: by_surface, strings: strings,
@@ -40,7 +40,7 @@ module DeckBough
         def findings(outputs)
           found = []
           found << finding(:all_lit) if outputs[:strings].zero?
-          found << finding(:plain_rule_overcounts, by_height: by_height) if by_height > by_surface * 1.25
+          found << finding(:plain_rule_overcounts, by_height: by_height) if by_height > by_surface * house["lights.overcount"]
           found
         end
 

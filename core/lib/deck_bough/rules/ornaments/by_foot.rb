@@ -14,7 +14,7 @@ module DeckBough
                 inputs: [Given::HEIGHT,
                          Input.list(:styles, "Styles", [Input.flag(:breakable, "Breakable", default: false)], 1..60)],
                 outputs: { per_style: "pieces", total: "pieces", spares: "pieces" },
-                constants: %w[ornaments.spare_share ornaments.spare_low]
+                constants: %w[ornaments.spare_share ornaments.spare_low ornaments.rich_styles]
 
         # Spares of one breakable style of `count` pieces.
         def self.spares(count, house)
@@ -34,7 +34,7 @@ module DeckBough
         end
 
         def findings(_outputs)
-          given[:styles].size < 8 ? [finding(:few_styles, count: given[:styles].size)] : []
+          given[:styles].size < house["ornaments.rich_styles"] ? [finding(:few_styles, count: given[:styles].size, wanted: house["ornaments.rich_styles"])] : []
         end
 
         private

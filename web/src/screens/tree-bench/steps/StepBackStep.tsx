@@ -1,6 +1,5 @@
-import Checkbox from "@mui/material/Checkbox";
-import FormControlLabel from "@mui/material/FormControlLabel";
 import type { Schemas } from "../../../api/client";
+import { Tick } from "../../../parts/Tick";
 import { Dials, type StepProps } from "./StepDials";
 
 const LOOKS: { value: Schemas["StepBackSettings"]["looked"][number]; label: string }[] = [
@@ -18,18 +17,14 @@ export function StepBackStep({ bench }: StepProps) {
   return (
     <Dials>
       {LOOKS.map((look) => (
-        <FormControlLabel
+        <Tick
           key={look.value}
           label={look.label}
-          control={
-            <Checkbox
-              checked={looked.includes(look.value)}
-              onChange={(event) =>
-                bench.dial("step_back", {
-                  looked: event.target.checked ? [...looked, look.value] : looked.filter((done) => done !== look.value),
-                })
-              }
-            />
+          checked={looked.includes(look.value)}
+          onChange={(checked) =>
+            bench.dial("step_back", {
+              looked: checked ? [...looked, look.value] : looked.filter((done) => done !== look.value),
+            })
           }
         />
       ))}

@@ -1,0 +1,18 @@
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
+
+interface TickProps {
+  label: string;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+}
+
+/** Something that is so or is not. */
+export function Tick({ label, checked, onChange }: TickProps) {
+  return (
+    <FormControlLabel
+      label={label}
+      control={<Checkbox size="small" checked={checked} onChange={(event) => onChange(event.target.checked)} />}
+    />
+  );
+}
