@@ -7,9 +7,10 @@ module DeckBough
   module Catalogue
     ORDER = [
       Rules::Tree::VisibleArea, Rules::Tree::Fit, Rules::Tree::BestSize, Rules::Tree::TipAngle,
-      Rules::Lights::Count, Rules::Lights::Pitch,
-      Rules::Ornaments::ByFoot, Rules::Ornaments::ByCover, Rules::Ornaments::Mix,
+      Rules::Lights::Count, Rules::Lights::Pitch, Rules::Lights::Power, Rules::Lights::Battery,
+      Rules::Ornaments::ByFoot, Rules::Ornaments::ByCover, Rules::Ornaments::Mix, Rules::Ornaments::Map,
       Rules::Ribbon::Spiral, Rules::Ribbon::Cascade, Rules::Ribbon::Tuck, Rules::Ribbon::Bow,
+      Rules::Ribbon::TwoPartBow, Rules::Ribbon::FabricStrips, Rules::Ribbon::Share, Rules::Ribbon::CutPlan,
       Rules::Picks::Tree
     ].freeze
 

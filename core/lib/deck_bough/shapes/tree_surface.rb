@@ -19,7 +19,8 @@ module DeckBough
 
     # The hem when the box does not say.
     def self.default_hem(height_m, house)
-      (house["tree.hem_share"] * height_m).clamp(house["tree.hem_low"], house["tree.hem_high"])
+      # A studio may set its low above its high; then the low one holds.
+      [[house["tree.hem_share"] * height_m, house["tree.hem_high"]].min, house["tree.hem_low"]].max
     end
 
     def initialize(height_m:, spread_m:, hem_m:, arc_deg:, p: 1.0)

@@ -32,6 +32,11 @@ module DeckBough
         new(name, title, kind: :text, unit: "text", range: range, **rest)
       end
 
+      # One thing with named values of its own.
+      def object(name, title, items, **rest)
+        new(name, title, kind: :object, unit: "object", items: items, **rest)
+      end
+
       # items: one Input for a list of plain values, several for a list of objects; range: how many there may be
       def list(name, title, items, range, **rest)
         new(name, title, kind: :list, unit: items.is_a?(Array) ? "list" : "list of #{items.unit}", items: items, range: range,
@@ -122,6 +127,7 @@ module DeckBough
       when :flag then [true, false].include?(@given) ? @given : wrong(:wrong_type, wanted: "true or false")
       when :text then text
       when :list then list
+      when :object then Inputs.collect(@input.items, @given, @path, @faults)
       end
     end
 

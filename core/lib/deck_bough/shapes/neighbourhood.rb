@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # Points of an unrolled surface sorted into squares, so that what lies near is found without asking all.
+  #
+  #   near = Neighbourhood.new(flat, points, cell: flat.spacing(points.size))
+  #   near.nearest_of(0) # => [distance in m, index of the nearest other point]
+  class Neighbourhood
+    # @param points [Array<Array(Float, Float)>] reach in m, turn in radians
+    # @param cell [Float] side of a square in m
+    def initialize(flat, points, cell:)
+      @flat = flat
+      @points = points
+      @cell = cell
+      @squares = Hash.new { |squares, key| squares[key] = [] }
+      flat.laid_out(points, Float::INFINITY).each { |spot| @squares[key(spot[0], spot[1])] << spot }
+      @squares.default_proc = nil
+    end
+
+    # @return [Array(Float, Integer), nil] distance and index of the nearest other point
+    def nearest_of(index)
+      reach, turn = @points[index]
+      nearest(reach * Math.sin(turn), reach * Math.cos(turn), except: index)
+    end
+
+    # @return [Array(Float, Integer), nil] the nearest point to a spot of the flat sheet
+    def nearest(x, y, except: nil)
+      best = Float::INFINITY
+      found = nil
+      ring = 0
+      # A point in the next ring of squares is at least `ring` cells away.
+      while best > (ring - 1) * @cell && ring <= RINGS
+        each_in_ring(x, y, ring) do |spot|
+          next if spot[2] == except
+
+          distance = ((spot[0] - x)**2) + ((spot[1] - y)**2)
+          best, found = Math.sqrt(distance), spot[2] if distance < best * best
+        end
+        ring += 1
+      end
+      found ? [best, found] : nil
+    end
+
+    RINGS = 64
+
+    private
+
+    def key(x, y)
+      ((x / @cell).floor << 20) + (y / @cell).floor
+    end
+
+    def each_in_ring(x, y, ring, &)
+      column = (x / @cell).floor
+      row = (y / @cell).floor
+      (column - ring..column + ring).each do |across|
+        edge = (across - column).abs == ring
+        (row - ring..row + ring).each do |along|
+          @squares[(across << 20) + along]&.each(&) if edge || (along - row).abs == ring
+        end
+      end
+    end
+  end
+end
