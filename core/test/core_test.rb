@@ -45,8 +45,14 @@ class CoreTest < Minitest::Test
     Style.new(id: id, kind: "ornament", name: name, diameter_mm: diameter, material: material, pack_size: 4, price_cents: 1000, **rest)
   end
 
+  # Answers that take long are the same for the same question, whichever test asks.
+  KEPT = Hash.new
+  def KEPT.fetch(key)
+    self[key] ||= yield
+  end
+
   def plan(settings, place: surroundings, with: styles, **rest)
-    TreePlan.new(settings: settings, surroundings: place, styles: with, **rest).call
+    TreePlan.new(settings: settings, surroundings: place, styles: with, kept: KEPT, **rest).call
   end
 
   def dressed(**groups)

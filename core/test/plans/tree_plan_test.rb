@@ -126,15 +126,20 @@ class TreePlanTest < CoreTest
     assert_includes warned(low), "small_parts"
     all_glass = plan(dressed(ornaments: { styles: ["slate"] }), place: surroundings(children: [4]))
 
-    assert_includes warned(all_glass), "glass_below"
+    assert_includes warned(all_glass), "bare_below"
+    assert(all_glass[:drawing][:ornaments].all? { |site| site[:height_m] >= 1.0 })
+    short = plan(dressed(measure: { height_m: 0.9 }, ornaments: { styles: ["slate"] }), place: surroundings(children: [4]))
+
+    assert_includes warned(short), "unplaced_reach"
+    assert_empty short[:drawing][:ornaments]
   end
 
   def test_a_riser_lifts_the_tree_above_the_reach_line
     flat = plan(dressed(ornaments: { styles: ["slate"] }), place: surroundings(pets: ["dog"]))
     raised = plan(dressed(measure: { height_m: 2.0, riser_m: 0.6 }, ornaments: { styles: ["slate"] }), place: surroundings(pets: ["dog"]))
 
-    assert_includes warned(flat), "glass_below"
-    refute_includes warned(raised), "glass_below"
+    assert_includes warned(flat), "bare_below"
+    refute_includes warned(raised), "bare_below"
     assert_includes warned(raised), "riser_with_climbers"
   end
 

@@ -12,7 +12,7 @@ class TreeSettingsTest < CoreTest
 
     assert_nil settings[:measure][:height_m]
     assert_equal "classic", settings[:lights][:school]
-    assert_equal TreeSettings::STEPS, settings.keys.map(&:to_s)
+    assert_equal OrderOfWork::STEPS, settings.keys.map(&:to_s)
   end
 
   def test_reads_back_its_own_document

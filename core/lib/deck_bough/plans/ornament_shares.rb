@@ -6,7 +6,7 @@ module DeckBough
   #
   #   OrnamentShares.new(total: 40, mix: answer, styles: [glass, velvet], house: house).counts # => { "glass" => 22, "velvet" => 18 }
   #
-  # A class without a style gives its share to the classes that have one. The counts always sum to the total.
+  # Keepsakes hang each once, as many as there are; the others share the rest. A class without a style gives its share to the classes that have one. The counts always sum to the total.
   class OrnamentShares
     def initialize(total:, mix:, styles:, house:, even: false)
       @total = total
@@ -18,14 +18,15 @@ module DeckBough
 
     # @return [Hash{String => Integer}] by style id, in the order of the styles
     def counts
-      return {} if @styles.empty?
-
-      @styles.map(&:id).zip(LargestRemainder.share(@total, weights)).to_h
+      kept = keepsakes
+      rest = @total - kept.values.sum
+      shared = sharing.empty? ? {} : sharing.map(&:id).zip(LargestRemainder.share(rest, weights)).to_h
+      @styles.to_h { |style| [style.id, kept.fetch(style.id) { shared.fetch(style.id) }] }
     end
 
     # Size classes the mix wants and no chosen style has.
     def missing
-      return [] if @even || @styles.empty?
+      return [] if @even || sharing.empty?
 
       Rules::Ornaments::Mix::SIZES.select { |size| @mix[size].positive? && by_size[size].nil? }
     end
@@ -36,13 +37,26 @@ module DeckBough
 
     private
 
+    def sharing
+      @sharing ||= @styles.reject(&:keepsake)
+    end
+
+    def keepsakes
+      left = @total
+      @styles.select(&:keepsake).to_h do |style|
+        count = [style.on_hand.to_i, left].min
+        left -= count
+        [style.id, count]
+      end
+    end
+
     def by_size
-      @by_size ||= @styles.group_by { |style| size_of(style) }
+      @by_size ||= sharing.group_by { |style| size_of(style) }
     end
 
     def weights
-      wanted = @styles.map { |style| @mix[size_of(style)].fdiv(by_size.fetch(size_of(style)).size) }
-      @even || wanted.sum.zero? ? @styles.map { 1 } : wanted
+      wanted = sharing.map { |style| @mix[size_of(style)].fdiv(by_size.fetch(size_of(style)).size) }
+      @even || wanted.sum.zero? ? sharing.map { 1 } : wanted
     end
   end
 end

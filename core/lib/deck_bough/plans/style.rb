@@ -5,8 +5,8 @@ module DeckBough
   #
   # on_hand and need are pieces, except ribbon: metres. A pack is pack_size pieces (or metres on a roll) for price_cents.
   Style = Struct.new(:id, :kind, :name, :colour, :diameter_mm, :material, :breakable, :pack_size, :price_cents, :on_hand,
-                     :bulbs, :lit_length_m, keyword_init: true) do
-    def initialize(on_hand: 0, pack_size: 1, breakable: false, **)
+                     :bulbs, :lit_length_m, :mass_g, :keepsake, :watts, :max_run, keyword_init: true) do
+    def initialize(on_hand: 0, pack_size: 1, breakable: false, keepsake: false, **)
       super
       freeze
     end
@@ -31,6 +31,9 @@ module DeckBough
     Input.whole(:price_cents, "Price of a pack", "cents", 0..10_000_000, default: nil),
     Input.whole(:bulbs, "Bulbs on a string", "bulbs", 1..5_000, default: nil),
     Input.number(:lit_length_m, "Lit length", "m", 0.1..500, default: nil),
+    Input.number(:mass_g, "Weight", "g", 0..5_000, default: nil), Input.flag(:keepsake, "Keepsake", default: false),
+    Input.number(:watts, "Watts of a string", "W", 0.05..3_000, default: nil, why: "A string draws something."),
+    Input.whole(:max_run, "Joined end to end, at most", "strings", 1..500, default: nil, why: "One is always allowed."),
     Input.number(:on_hand, "On hand", "", 0..100_000, default: 0)
   ].freeze
 end

@@ -7,11 +7,11 @@ module DeckBough
   class TreeCautions
     ORDER = { "stop" => 0, "caution" => 1, "info" => 2 }.freeze
 
-    def initialize(reckoning, shares, sites)
+    def initialize(reckoning)
       @reckoning = reckoning
       @place = reckoning.surroundings
-      @shares = shares
-      @sites = sites
+      @shares = reckoning.shares
+      @settings = reckoning.settings
     end
 
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
@@ -36,15 +36,24 @@ module DeckBough
       who = @place.climbers or return []
       found = []
       found << of(:riser_with_climbers, who: who) if @reckoning.measure[:riser_m].positive?
-      found << of(:tie_back, who: who)
+      found << of(:tie_back, who: who) unless @settings[:foot][:tied_back]
       found << of(:no_nails) if @place.no_nails
       found
     end
 
     def surroundings
       real = @reckoning.measure[:kind] == "real"
-      [(of(:near_heat) if @place.near_heat), (of(:heated_floor) if real && @place.heat == "underfloor"),
+      [(of(:near_heat) if @place.near_heat), *real_tree(real), (of(:heated_floor) if real && @place.heat == "underfloor"),
        (of(:conifer_allergy) if real && @place.conifer_allergy), (of(:ladder, ladder_m: ladder) if above_ladder?)].compact
+    end
+
+    # Water every day, LED only, out in time (handbook 95).
+    def real_tree(real)
+      return [] unless real
+
+      weeks = @reckoning.house["tree.real_weeks"]
+      [of(:real_water), (of(:real_too_long, weeks: @reckoning.measure[:weeks], most: weeks) if @reckoning.measure[:weeks] > weeks),
+       (of(:real_filament) if @settings[:lights][:filament])].compact
     end
 
     def ladder
@@ -56,15 +65,34 @@ module DeckBough
     end
 
     def lights
-      [*@reckoning.lights.findings, *@reckoning.pitch.findings, of(:test_lights), (of(:no_socket) unless @place.near_socket)].compact
+      [*@reckoning.lights.findings, *@reckoning.pitch.findings, *@reckoning.power.findings, *@reckoning.battery&.findings, of(:test_lights), (of(:no_socket) unless @place.near_socket)].compact
     end
 
     def crown
       air = @reckoning.fit[:air_gap_m]
-      air.negative? && @reckoning.fit[:tip_gap_m].positive? ? [of(:topper_touches, over_m: -air)] : []
+      [(of(:topper_touches, over_m: -air) if air.negative? && @reckoning.fit[:tip_gap_m].positive?), heavy_topper].compact
+    end
+
+    def heavy_topper
+      weight = @settings[:crown][:weight_g]
+      bears = @reckoning.house["tree.leader_bears"]
+      of(:topper_heavy, weight: Figure.print(weight, 0), bears: Figure.print(bears, 0)) if weight && weight > bears && @settings[:crown][:topper] != "none"
     end
 
     def ribbon
+      [*streams_apart, *@reckoning.cloth&.findings, *behaviour]
+    end
+
+    # How the chosen kinds behave in the hand (handbook 40).
+    BEHAVES = { "sheer" => :ribbon_sheer, "gauze" => :ribbon_sheer, "velvet" => :ribbon_velvet, "unwired" => :ribbon_unwired }.freeze
+
+    def behaviour
+      styles = @settings[:ribbon][:method] == "none" ? [] : @reckoning.ribbon_styles
+      found = styles.group_by { |style| BEHAVES[style.material.to_s.downcase] }.except(nil).map { |code, those| of(code, names: those.map(&:name).join(" and ")) }
+      styles.one? ? found << of(:one_ribbon) : found
+    end
+
+    def streams_apart
       return [] unless @reckoning.settings[:ribbon][:method] == "cascade"
 
       apart = @reckoning.arc_deg.fdiv(@reckoning.streams)
@@ -89,12 +117,15 @@ module DeckBough
     end
 
     def reach(styles)
-      return [] unless styles.any?(&:breakable)
+      found = @reckoning.hanging.findings
+      return found unless styles.any?(&:breakable)
 
-      found = @place.pets.include?("cat") ? [of(:cats)] : []
-      line = @place.reach_m(@reckoning.house) or return found
-      low = OrnamentSites.within_reach(@sites, styles, line - @reckoning.measure[:riser_m])
-      found << (low.positive? ? of(:glass_below, count: low, reach_m: line) : of(:glass_above, reach_m: line, who: @place.climbers))
+      found += [of(:cats)] if @place.pets.include?("cat")
+      line = @place.reach_m(@reckoning.house)
+      return found unless line
+
+      bare = styles.all?(&:breakable) && line - @reckoning.measure[:riser_m] > @reckoning.surface.hem
+      [*found, of(:glass_above, reach_m: line, who: @place.climbers), (of(:bare_below, reach_m: line) if bare)].compact
     end
 
     def picks
@@ -102,7 +133,28 @@ module DeckBough
     end
 
     def foot
-      []
+      [*opening, *rotating, (of(:presents) if @settings[:foot][:presents]), (of(:presents_heat) if @settings[:foot][:presents] && fire?)].compact
+    end
+
+    def fire?
+      @place.near_heat || %w[stove fireplace].include?(@place.heat)
+    end
+
+    # The legs of the stand must go into the basket or collar (handbook 10, Riser, stand, foot).
+    def opening
+      legs = @reckoning.measure[:support_width_m]
+      open = @settings[:foot][:opening_m]
+      legs && open && legs > open ? [of(:opening_small, over_m: legs - open)] : []
+    end
+
+    # A rotating stand turns free on all sides and takes no riser.
+    def rotating
+      return [] unless @settings[:foot][:stand] == "rotating"
+
+      needs = @reckoning.spread + (2 * @reckoning.house["tree.turning_air"])
+      width = [@place.free_width_m, @place.free_depth_m].compact.min
+      [(of(:rotating_riser) if @reckoning.measure[:riser_m].positive?), (of(:rotating_tight, over_m: needs - width) if width && width < needs),
+       (of(:rotating_all_round) if @reckoning.surface.arc_deg < 360)].compact
     end
   end
 end

@@ -12,9 +12,9 @@ module DeckBough
     PLACES = 3
     STREAM_POINTS = 18
 
-    def initialize(reckoning, sites)
+    def initialize(reckoning)
       @reckoning = reckoning
-      @sites = sites
+      @sites = reckoning.hanging.sites
     end
 
     def call
@@ -57,23 +57,23 @@ module DeckBough
     end
 
     def tiers
-      surface.tiers(@reckoning.house["tree.tier"]).map do |tier|
-        hung = @sites.select { |site| site[:height_m] >= tier[:from_m] && site[:height_m] < tier[:to_m] }
+      surface.tiers(@reckoning.house["tree.tier"]).each_with_index.map do |tier, i|
+        hung = @sites.select { |site| site[:tier] == i + 1 }
         tier.transform_values { |value| round(value) }.merge(ornaments: hung.map { |site| site[:style] }.tally)
       end
     end
 
     def ornaments
-      @sites.map { |site| site.merge(height_m: round(site[:height_m]), angle_deg: site[:angle_deg].round(1)) }
+      @sites.map { |site| site.merge(height_m: round(site[:height_m]), angle_deg: site[:angle_deg].round(1), depth: site[:depth].round(2)) }
     end
 
     def ribbon
       said = @reckoning.settings[:ribbon]
       styles = @reckoning.ribbon_styles.map(&:id)
-      shared = { method: said[:method], styles: styles, width_m: ribbon_width }
+      shared = { method: said[:method], styles: styles, width_m: ribbon_width, counts: ribbon_counts, fills: spots_of("ribbon"), chord_m: said[:chord_m], stand_m: said[:stand_m],
+                 per_piece: said[:loops] }
       case said[:method]
-      when "tuck" then shared.merge(loops: spots(@reckoning.ribbon[:pieces], 0.31), per_piece: said[:loops], chord_m: said[:chord_m],
-                                    stand_m: said[:stand_m])
+      when "tuck" then shared.merge(loops: spots(@reckoning.ribbon[:pieces], 0.31))
       when "bows" then shared.merge(loops: spots(said[:bows], 0.31), per_piece: 2, chord_m: TreeReckoning::TREE_BOW[:loop_m],
                                     stand_m: TreeReckoning::TREE_BOW[:loop_m])
       when "cascade" then shared.merge(runs: streams)
@@ -82,13 +82,22 @@ module DeckBough
       end
     end
 
+    # How many parts each ribbon has, so that a scarce one is drawn as often as it goes on.
+    def ribbon_counts
+      @reckoning.ribbon ? @reckoning.ribbon_counts(*@reckoning.ribbon_parts) : []
+    end
+
+    def spots_of(fill)
+      @reckoning.hanging.fills[fill].map { |height, angle| [round(height), angle.round(1)] }
+    end
+
     def ribbon_width
       house = @reckoning.house
       surface.height < house["ribbon.wide_from"] ? house["ribbon.narrow"] : house["ribbon.wide"]
     end
 
     def picks
-      { styles: @reckoning.pick_styles.map(&:id), sites: spots(@reckoning.picks[:body], 0.67) }
+      { styles: @reckoning.pick_styles.map(&:id), sites: spots(@reckoning.picks[:body], 0.67) + spots_of("picks") }
     end
 
     # Each kind turned against the others' spirals, so that they fall between one another.
@@ -127,20 +136,21 @@ module DeckBough
     end
 
     def bulbs
-      count = [@reckoning.lights[:need], @reckoning.settings[:lights][:working_bulbs]].max
+      count = [@reckoning.lights[:need], @reckoning.working_bulbs].max
       one_in = [(count / MOST_BULBS.to_f).ceil, 1].max
-      { count: count, one_in: one_in, points: helix(@reckoning.pitch[:pitch_m], count / one_in) }
+      { count: count, one_in: one_in, points: helix(@reckoning.pitch[:pitch_m], count / one_in), deep: @reckoning.deep_wrap?,
+        globes: spots(@reckoning.globes, 0.43), globe_colour: @reckoning.globe_style&.colour }
     end
 
     def crown
       said = @reckoning.settings[:crown]
-      { topper: said[:topper], kind: said[:kind], rise_m: @reckoning.topper_rise, tail_m: said[:tail_m], loop_m: said[:loop_m],
+      { topper: said[:topper], kind: said[:kind], rise_m: @reckoning.topper_rise, streamers: said[:topper] == "none" ? 0 : said[:streamers], streamer_m: said[:streamer_m], tail_m: said[:tail_m], loop_m: said[:loop_m],
         style: @reckoning.crown_style&.id, picks: @reckoning.settings[:picks][:crown] }
     end
 
     def foot
       said = @reckoning.settings[:foot]
-      { kind: said[:kind], diameter_m: round(@reckoning.spread * said[:cover_share]) }
+      { kind: said[:kind], diameter_m: round(@reckoning.spread * said[:cover_share]), presents: said[:presents], stand: said[:stand] }
     end
   end
 end

@@ -44,8 +44,24 @@ module DeckBough
       found = {}
       found[:by_foot] = [@reckoning.by_foot[:total], "pieces", "ornaments_total"] if @reckoning.by_foot
       found[:tip_angle] = [@reckoning.tip_angle[:tip_angle_deg], "degrees", "tip_angle"] if @reckoning.tip_angle
-      found[:crown_ribbon] = [@reckoning.crown_bow[:length_m], "m", "crown_ribbon"] if @reckoning.crown_bow
-      found.merge(ribbon_entries)
+      found[:crown_ribbon] = [@reckoning.crown_m, "m", "crown_ribbon"] if @reckoning.crown_bow
+      found.merge(ribbon_entries, light_entries, hanging_entries)
+    end
+
+    def light_entries
+      power = @reckoning.power.answer
+      found = {}
+      found.merge!(amps: [power[:amps], "A", "power"], load_limit: [power[:limit_amps], "A", "power"], load: [power[:load], "verdict", "power"],
+                   sockets: [power[:runs], "sockets", "power"], load_share: [power[:share], "share", "power"]) if power
+      found[:cord] = [@reckoning.power.cord_m, "m", "cord"] if @reckoning.power.cord_m
+      found[:globes] = [@reckoning.globes, "bulbs", "globes"] if @reckoning.globes.positive?
+      found[:cells] = [@reckoning.battery[:cells], "cells", "battery"] if @reckoning.battery
+      found
+    end
+
+    def hanging_entries
+      whole = @reckoning.hanging.evenness[:whole] or return {}
+      { evenness: [whole, "of 2.15", "hanging"], largest_gap: [@reckoning.hanging.evenness[:largest_gap], "spacings", "hanging"] }
     end
 
     def ribbon_entries
@@ -53,7 +69,10 @@ module DeckBough
       count = { "tuck" => answer.outputs[:pieces], "cascade" => @reckoning.streams, "bows" => bows, "spiral" => 1 }
       parts = count.fetch(@reckoning.settings[:ribbon][:method])
       length = bows? ? answer[:length_m] * bows : answer[:length_m]
-      { ribbon: [length, "m", "ribbon"], ribbon_parts: [parts, "pieces", "ribbon"] }
+      found = { ribbon: [length, "m", "ribbon"], ribbon_parts: [parts, "pieces", "ribbon"] }
+      found[:cloth_strips] = [@reckoning.cloth[:strips], "strips", "cloth"] if @reckoning.cloth
+      found[:scarce_pieces] = [scarce[:scarce_pieces], "pieces", "scarce"] if scarce
+      found
     end
 
     def optional_sheets
@@ -62,7 +81,35 @@ module DeckBough
       found["tip_angle"] = WorkingSheet.of("Tip angle", [@reckoning.tip_angle], house) if @reckoning.tip_angle
       found["crown_ribbon"] = WorkingSheet.of("Bow for the crown", [@reckoning.crown_bow], house) if @reckoning.crown_bow
       found["ribbon"] = WorkingSheet.of("Ribbon", [@reckoning.ribbon], house, more: bow_steps) if @reckoning.ribbon
+      found["cloth"] = WorkingSheet.of("Strips of cloth", [@reckoning.cloth], house) if @reckoning.cloth
+      found["scarce"] = WorkingSheet.of("Sharing a scarce ribbon", [scarce], house) if scarce
+      found["power"] = WorkingSheet.of("Load on the circuit", [@reckoning.power.answer], house) if @reckoning.power.answer
+      found["cord"] = WorkingSheet.of("Cord to the socket", [], house, more: [cord_step]) if @reckoning.power.cord_m
+      found["hanging"] = hanging_sheet if @reckoning.hanging.answer
       found
+    end
+
+    def scarce
+      said = @reckoning.settings[:ribbon]
+      return nil unless said[:share] == "scarce" && @reckoning.ribbon && @reckoning.ribbon_styles.size > 1
+
+      @scarce ||= @reckoning.scarce_share(*@reckoning.ribbon_parts)
+    end
+
+    def cord_step
+      way = @reckoning.settings[:lights][:socket_way_m]
+      slack = @reckoning.house["lights.cord_slack"]
+      WorkingStep.new(says: "Way round the room and slack, next length that is sold", sum: "#{Figure.print(way)} × #{Figure.print(1 + slack)}", gives: "cord_m",
+                      value: @reckoning.power.cord_m, unit: "m")
+    end
+
+    # Places and evenness are lists; what the sheet tells is what was measured.
+    def hanging_sheet
+      answer = @reckoning.hanging.answer
+      sheet = WorkingSheet.of("Hanging map", [answer], @reckoning.house)
+      measured = { sites: [answer[:sites].size, "pieces"], evenness: [answer[:evenness][:whole]&.round(3), "of 2.15"],
+                   unplaced: [answer[:unplaced].sum { |one| one[:count] }, "pieces"] }
+      { **sheet, steps: sheet[:steps].map { |step| measured.key?(step[:gives]) ? { **step, value: measured[step[:gives]].first, unit: measured[step[:gives]].last } : step } }
     end
 
     def bows?

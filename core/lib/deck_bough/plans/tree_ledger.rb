@@ -4,15 +4,15 @@ module DeckBough
   # What a tree takes, line by line, each with the sheet of its working.
   class TreeLedger
     # Spares beside the tree's own need follow from the rules: breakable ornaments, one string in ten.
-    def initialize(reckoning, shares)
+    def initialize(reckoning)
       @reckoning = reckoning
-      @shares = shares
+      @shares = reckoning.shares
       @house = reckoning.house
     end
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*ornaments, lights, *ribbon, *picks].reject { |line| line.need.zero? && line.spares.zero? }
+      @lines ||= [*ornaments, lights, *globes, *cells, *ribbon, *picks].reject { |line| line.need.zero? && line.spares.zero? }
     end
 
     # @return [Hash{String => Hash}] WorkingSheet by the key its line names
@@ -36,12 +36,12 @@ module DeckBough
     end
 
     def ornaments
-      counts = @shares.counts
+      counts = @reckoning.hanging.counts
       return [unchosen_ornaments] if counts.empty?
 
       @reckoning.ornament_styles.map do |style|
         count = counts.fetch(style.id)
-        spares = style.breakable && count.positive? ? Rules::Ornaments::ByFoot.spares(count, @house) : 0
+        spares = style.breakable && !style.keepsake && count.positive? ? Rules::Ornaments::ByFoot.spares(count, @house) : 0
         LedgerLine.new(kind: "ornament", step: "ornaments", style: style, need: count, spares: spares,
                        sheet: ornament_sheet(style, count, spares))
       end
@@ -56,7 +56,9 @@ module DeckBough
       even = @reckoning.settings[:ornaments][:count_by] == "foot"
       answers = even ? [@reckoning.by_foot] : [(@reckoning.by_cover if by_cover?), @reckoning.mix].compact
       says = even ? "#{style.name}: one for each foot" : "#{style.name}: its part of the #{@shares.size_of(style)} ones"
-      more = [note(says, "#{count} of #{@reckoning.ornament_total}", "need", count)]
+      shared = @shares.counts.fetch(style.id)
+      more = [note(says, "#{shared} of #{@reckoning.ornament_total}", "need", shared)]
+      more << note("Crossed out or added since", "#{shared} → #{count}", "need", count) if count != shared
       if spares.positive?
         more << note("Spares, because it breaks", "#{Figure.print(@house['ornaments.spare_share'] * 100)} %, at least " \
                                                   "#{@house['ornaments.spare_low']}", "spares", spares)
@@ -80,21 +82,60 @@ module DeckBough
                      spares: count[:spare_strings], sheet: sheet, label: "Lights, #{@reckoning.bulbs_per_string} a string")
     end
 
+    # Round bulbs are counted by the string like the small ones.
+    def globes
+      return [] if @reckoning.globes.zero?
+
+      style = @reckoning.globe_style
+      each = style&.bulbs || 1
+      count = (@reckoning.globes.to_f / each).ceil
+      school = @reckoning.settings[:lights][:globes]
+      more = [note("Globes: per m² × visible surface", "#{Figure.print(@house["lights.globe_#{school}"])} × #{Figure.print(@reckoning.area[:area_m2])}", "globes",
+                   @reckoning.globes, "bulbs"), note("Strings, rounded up", "#{@reckoning.globes} ÷ #{each}", "need", count, "strings")]
+      [LedgerLine.new(kind: "light", step: "lights", style: style, need: count, label: "Globes, loose", sheet: keep("globes", "Globes", [@reckoning.area], more: more))]
+    end
+
+    def cells
+      answer = @reckoning.battery or return []
+      [LedgerLine.new(kind: "light", step: "lights", label: "Cells for candles and battery sets", need: answer[:cells],
+                      sheet: keep("battery", "Cells for the season", [answer]))]
+    end
+
     # Crown and body may use the same ribbon: one line for each ribbon, all its uses in one sheet.
     def ribbon
-      uses = [*crown_use, *body_uses].group_by { |use| use[:style] }
+      uses = [*crown_use, *body_uses, *fill_use].group_by { |use| use[:style] }
       uses.map do |style, parts|
         key = "ribbon:#{style&.id}"
         LedgerLine.new(kind: "ribbon", step: parts.first[:step], style: style, need: parts.sum { |part| part[:length] },
-                       label: "Ribbon, no style chosen", sheet: keep(key, style&.name || "Ribbon", parts.map { |part| part[:answer] },
+                       label: "Ribbon, no style chosen", sheet: keep(key, style&.name || "Ribbon", parts.filter_map { |part| part[:answer] },
                                                                      more: parts.map { |part| part[:note] }))
       end
     end
 
     def crown_use
-      bow = @reckoning.crown_bow or return []
-      [{ style: @reckoning.crown_style, step: "crown", length: bow[:length_m], answer: bow,
-         note: note("Bow for the crown", "1 × #{Figure.print(bow[:length_m])}", "crown_m", bow[:length_m], "m") }]
+      bow = @reckoning.crown_bow
+      long = @reckoning.streamers_m
+      style = @reckoning.crown_style
+      uses = []
+      uses << use(style, "crown", bow[:length_m], bow, "Bow for the crown", "1 × #{Figure.print(bow[:length_m])}", "crown_m") if bow
+      if long.positive?
+        said = @reckoning.settings[:crown]
+        uses << use(style, "crown", long, nil, "Streamers", "#{said[:streamers]} × #{Figure.print(said[:streamer_m])}", "streamers_m")
+      end
+      uses
+    end
+
+    # Tucks that fill what absent ornaments leave, and those mended by hand: as long as a piece of the body.
+    def fill_use
+      count = @reckoning.hanging.fills["ribbon"].size
+      return [] if count.zero?
+
+      each = @reckoning.tuck_piece
+      [use(@reckoning.ribbon_styles.first, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", "#{count} × #{Figure.print(each[:piece_m])}", "fill_m")]
+    end
+
+    def use(style, step, length, answer, says, sum, gives)
+      { style: style, step: step, length: length, answer: answer, note: note(says, sum, gives, length, "m") }
     end
 
     def body_uses
@@ -102,26 +143,20 @@ module DeckBough
       styles = @reckoning.ribbon_styles
       styles = [nil] if styles.empty?
       units, each_m, noun = body_parts(answer)
-      styles.zip(LargestRemainder.share(units, styles.map { 1 })).map do |style, count|
+      styles.zip(@reckoning.ribbon_counts(units, each_m)).map do |style, count|
         length = units == 1 && styles.size > 1 ? each_m / styles.size : count * each_m
-        { style: style, step: "ribbon", length: length, answer: answer,
-          note: note("This ribbon's part: #{count} of #{units} #{noun}", "#{count} × #{Figure.print(each_m)}", "need_m", length, "m") }
+        use(style, "ribbon", length, answer, "This ribbon's part: #{count} of #{units} #{noun}", "#{count} × #{Figure.print(each_m)}", "need_m")
       end
     end
 
     # How the body's ribbon divides: how many parts, how long each, and what they are called.
     def body_parts(answer)
-      case @reckoning.settings[:ribbon][:method]
-      when "tuck" then [answer[:pieces], answer[:piece_m], "pieces"]
-      when "cascade" then [@reckoning.streams, answer[:length_m] / @reckoning.streams, "streams"]
-      when "bows" then [@reckoning.settings[:ribbon][:bows], answer[:length_m], "bows"]
-      else [1, answer[:length_m], "spiral"]
-      end
+      [*@reckoning.ribbon_parts, { "tuck" => "pieces", "cascade" => "streams", "bows" => "bows" }.fetch(answer ? @reckoning.settings[:ribbon][:method] : "", "spiral")]
     end
 
     def picks
       styles = @reckoning.pick_styles
-      total = @reckoning.picks[:total]
+      total = @reckoning.picks[:total] + @reckoning.hanging.fills["picks"].size
       if styles.empty?
         return [LedgerLine.new(kind: "pick", step: "picks", label: "Picks, no style chosen", need: total,
                                sheet: keep("picks", "Picks", [@reckoning.picks]))]

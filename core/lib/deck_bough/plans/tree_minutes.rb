@@ -39,7 +39,7 @@ module DeckBough
     end
 
     def lights
-      fresh = [@reckoning.lights[:need] - @reckoning.settings[:lights][:working_bulbs], 0].max
+      fresh = [@reckoning.lights[:need] - @reckoning.working_bulbs, 0].max
       each("Lights, per 100 bulbs", fresh / 100.0, "minutes.lights_per_100")
     end
 

@@ -9,19 +9,22 @@ module DeckBough
   # Everything is JSON-ready. Lengths metres, money cents, time minutes. Deterministic: same settings, same plan.
   # @raise [InputError] on settings that cannot be
   class TreePlan
-    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
+    # @param picks ["before", "after"] the studio's school, where the settings do not say
+    # @param kept [#fetch, nil] keeps answers that take long
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", picks: "after", kept: nil)
       @settings = TreeSettings.check(settings)
+      @picks = picks
       @reckoning = TreeReckoning.new(settings: @settings, surroundings: surroundings, styles: styles.to_h { |style| [style.id, style] },
-                                     house: house, units: units)
+                                     house: house, units: units, kept: kept)
     end
 
     def call
       if @reckoning.chosen?
         chosen
       else
-        { chosen: false, settings: @settings, best_size: best_size, figures: {}, sheets: best_sheet, ledger: [],
+        { chosen: false, settings: @settings, steps: steps, best_size: best_size, figures: {}, sheets: best_sheet, ledger: [],
           totals: { buy_cents: 0, stock_cents: 0, unpriced: 0 }, cautions: best_cautions,
-          drawing: { room: TreeDrawing.room(@reckoning) } }
+          hanging: nil, drawing: { room: TreeDrawing.room(@reckoning) } }
       end
     end
 
@@ -31,8 +34,8 @@ module DeckBough
     def summary
       return { chosen: false, short_lines: 0, buy_cents: 0, unpriced: 0, stops: 0, cautions: 0, minutes: 0, worst: nil } unless @reckoning.chosen?
 
-      ledger = TreeLedger.new(@reckoning, shares)
-      told = TreeCautions.new(@reckoning, shares, sites).call
+      ledger = TreeLedger.new(@reckoning)
+      told = TreeCautions.new(@reckoning).call
       serious = told.reject { |caution| caution[:severity] == "info" }
       { chosen: true, short_lines: ledger.lines.count { |line| line.short.positive? }, **ledger.totals.slice(:buy_cents, :unpriced),
         stops: told.count { |caution| caution[:severity] == "stop" }, cautions: told.count { |caution| caution[:severity] == "caution" },
@@ -41,27 +44,25 @@ module DeckBough
 
     private
 
+    # The piece's own schools decide, else the studio's.
+    def steps
+      OrderOfWork.steps(topper: @settings[:crown][:topper], picks: @settings[:picks][:goes] || @picks)
+    end
+
     def chosen
-      ledger = TreeLedger.new(@reckoning, shares)
-      { chosen: true, settings: @settings, best_size: best_size, figures: figures.call,
-        sheets: { **best_sheet, **figures.sheets, **ledger.sheets }, ledger: ledger.lines.map(&:to_h),
-        totals: ledger.totals, cautions: TreeCautions.new(@reckoning, shares, sites).call,
-        drawing: TreeDrawing.new(@reckoning, sites).call }
+      ledger = TreeLedger.new(@reckoning)
+      { chosen: true, settings: @settings, steps: steps, best_size: best_size, figures: figures.call,
+        sheets: { **best_sheet, **figures.sheets, **ledger.sheets }, ledger: ledger.lines.map(&:to_h), totals: ledger.totals,
+        cautions: TreeCautions.new(@reckoning).call, hanging: hanging, drawing: TreeDrawing.new(@reckoning).call }
+    end
+
+    def hanging
+      plan = @reckoning.hanging
+      { evenness: plan.evenness, unplaced: plan.unplaced, crossed_out: plan.crossed_out, to_fill: plan.spots_to_fill.size, findings: plan.findings.map(&:to_h) }
     end
 
     def figures
       @figures ||= TreeFigures.new(@reckoning)
-    end
-
-    def shares
-      @shares ||= OrnamentShares.new(total: @reckoning.ornament_total, mix: @reckoning.mix, styles: @reckoning.ornament_styles,
-                                     house: @reckoning.house, even: @settings[:ornaments][:count_by] == "foot")
-    end
-
-    def sites
-      reach = @reckoning.surroundings.reach_m(@reckoning.house)
-      @sites ||= OrnamentSites.new(surface: @reckoning.surface, counts: shares.counts, styles: @reckoning.ornament_styles,
-                                   shares: shares, reach_m: reach && (reach - @reckoning.measure[:riser_m]), house: @reckoning.house).call
     end
 
     def best_size

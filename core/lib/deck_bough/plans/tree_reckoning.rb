@@ -9,12 +9,14 @@ module DeckBough
 
     # @param settings [Hash] from TreeSettings.check, with a height
     # @param styles [Hash{String => Style}] by id
-    def initialize(settings:, surroundings:, styles:, house:, units:)
+    # @param kept [#fetch] answers that took long, by what was asked; fetch(key) { answer }
+    def initialize(settings:, surroundings:, styles:, house:, units:, kept: nil)
       @settings = settings
       @surroundings = surroundings
       @styles = styles
       @house = house
       @units = units
+      @kept = kept
     end
 
     def chosen?
@@ -83,15 +85,52 @@ module DeckBough
     end
 
     def lights
-      @lights ||= ask("lights.count", area_m2: area[:area_m2], height_m: measure[:height_m], school: settings[:lights][:school],
-                                      working_bulbs: settings[:lights][:working_bulbs],
-                                      bulbs_per_string: string_style&.bulbs || settings[:lights][:bulbs_per_string])
+      @lights ||= ask("lights.count", area_m2: lit_area, height_m: measure[:height_m], school: settings[:lights][:school],
+                                      working_bulbs: working_bulbs, bulbs_per_string: string_style&.bulbs || settings[:lights][:bulbs_per_string])
+    end
+
+    # In to the trunk and out along branches there is more to light than the outside (handbook 20).
+    def lit_area
+      area[:area_m2] * (deep_wrap? ? house["lights.deep_wrap"] : 1)
+    end
+
+    def deep_wrap?
+      settings[:lights][:way] == "deep"
+    end
+
+    # Lights already on the tree count only if they work.
+    def working_bulbs
+      said = settings[:lights]
+      said[:working_bulbs] + ((said[:prelit_strings] - said[:prelit_dead]) * said[:prelit_bulbs])
+    end
+
+    def globe_style
+      @styles[settings[:lights][:globe_style]]
+    end
+
+    # Round bulbs on top of the small ones.
+    def globes
+      school = settings[:lights][:globes]
+      school == "none" ? 0 : (house["lights.globe_#{school}"] * area[:area_m2]).round
+    end
+
+    # @return [LightPower]
+    def power
+      @power ||= LightPower.new(self)
+    end
+
+    def battery
+      said = settings[:lights]
+      return nil if said[:battery_units].zero?
+
+      @battery ||= ask("lights.battery", hours_per_set: said[:battery_hours], hours_per_day: said[:battery_hours_a_day], days: said[:battery_days],
+                                         cells_per_set: said[:battery_cells], units: said[:battery_units])
     end
 
     # Bulbs already on the tree lie as long as strings of the same kind would.
     def pitch
-      lit = [lights[:need], settings[:lights][:working_bulbs] + (lights[:strings] * bulbs_per_string)].max.fdiv(bulbs_per_string)
-      @pitch ||= ask("lights.pitch", area_m2: area[:area_m2], slant_m: area[:slant_m], lit_length_m: lit * string_length)
+      lit = [lights[:need], working_bulbs + (lights[:strings] * bulbs_per_string)].max.fdiv(bulbs_per_string)
+      @pitch ||= ask("lights.pitch", area_m2: lit_area, slant_m: area[:slant_m], lit_length_m: lit * string_length)
     end
 
     def string_length
@@ -104,9 +143,21 @@ module DeckBough
 
     def crown_bow
       crown = settings[:crown]
-      return nil unless crown[:topper] != "none" && crown[:kind] == "bow"
+      return nil if crown[:topper] == "none"
 
-      @crown_bow ||= ask("ribbon.bow", **crown.slice(:loops, :loop_m, :tails, :tail_m))
+      @crown_bow ||= case crown[:kind]
+                     when "bow" then ask("ribbon.bow", **crown.slice(:loops, :loop_m, :tails, :tail_m))
+                     when "two_part" then ask("ribbon.two_part_bow", ear_m: crown[:loop_m], tail_m: crown[:tail_m])
+                     end
+    end
+
+    # A topper's ribbon easily takes a whole roll: streamers are counted with it (handbook 40).
+    def streamers_m
+      settings[:crown][:topper] == "none" ? 0 : settings[:crown][:streamers] * settings[:crown][:streamer_m]
+    end
+
+    def crown_m
+      (crown_bow ? crown_bow[:length_m] : 0) + streamers_m
     end
 
     def crown_style
@@ -129,6 +180,40 @@ module DeckBough
                   when "spiral" then ask("ribbon.spiral", area_m2: area[:area_m2], **ribbon_said(:pitch_m, :billow))
                   when "bows" then ask("ribbon.bow", **TREE_BOW)
                   end
+    end
+
+    # How the body's ribbon divides: how many parts and how long each.
+    #
+    # @return [Array(Integer, Float)]
+    def ribbon_parts
+      case settings[:ribbon][:method]
+      when "tuck" then [ribbon[:pieces], ribbon[:piece_m]]
+      when "cascade" then [streams, ribbon[:length_m] / streams]
+      when "bows" then [settings[:ribbon][:bows], ribbon[:length_m]]
+      else [1, ribbon[:length_m]]
+      end
+    end
+
+    # Parts for each chosen ribbon: shared evenly, or the first one as far as it goes and the others in between.
+    #
+    # @return [Array<Integer>]
+    def ribbon_counts(parts, each_m)
+      styles = ribbon_styles.empty? ? [nil] : ribbon_styles
+      return LargestRemainder.share(parts, styles.map { 1 }) unless settings[:ribbon][:share] == "scarce" && styles.size > 1
+
+      scarce = scarce_share(parts, each_m)[:scarce_pieces]
+      [scarce, *LargestRemainder.share(parts - scarce, styles.drop(1).map { 1 })]
+    end
+
+    # Of the first ribbon what the crown takes goes off first, if the crown is of it (handbook 40, Scarce ribbon).
+    def scarce_share(parts, each_m)
+      scarce = ribbon_styles.first
+      ask("ribbon.share", on_hand_m: scarce.on_hand, crown_m: crown_style == scarce ? crown_m : 0, piece_m: each_m, pieces: parts)
+    end
+
+    # A tucked piece as it is dialled, whatever the method: spots are filled with such.
+    def tuck_piece
+      ask("ribbon.tuck", area_m2: area[:area_m2], **ribbon_said(:cover, :loops, :chord_m, :stand_m))
     end
 
     # A bow tied on a branch; the crown has its own measures.
@@ -165,6 +250,16 @@ module DeckBough
       chosen(:picks)
     end
 
+    # Strips from a cut of cloth, when cloth is measured: as long as a piece or a stream is.
+    def cloth
+      said = settings[:ribbon]
+      return nil unless said[:cloth_width_m] && said[:cloth_length_m] && ribbon
+
+      long = said[:method] == "cascade" ? ribbon[:length_m] / streams : (ribbon.outputs[:piece_m] || ribbon[:length_m])
+      @cloth ||= ask("ribbon.fabric_strips", cloth_width_m: said[:cloth_width_m], cloth_length_m: said[:cloth_length_m],
+                                             strip_width_m: said[:strip_width_m], strip_length_m: long.clamp(0.02, 200))
+    end
+
     def picks
       @picks ||= ask("picks.tree", area_m2: area[:area_m2], **settings[:picks].slice(:cover, :crown))
     end
@@ -175,6 +270,19 @@ module DeckBough
 
     def ask(rule, **inputs)
       Catalogue.answer(rule, inputs, house: house, units: units)
+    end
+
+    # For a rule that takes its time: asked again only when it would answer otherwise.
+    def ask_once(rule, **inputs)
+      @kept ? @kept.fetch([rule, inputs, house.changes, units]) { ask(rule, **inputs) } : ask(rule, **inputs)
+    end
+
+    def shares
+      @shares ||= OrnamentShares.new(total: ornament_total, mix: mix, styles: ornament_styles, house: house, even: settings[:ornaments][:count_by] == "foot")
+    end
+
+    def hanging
+      @hanging ||= HangingPlan.new(self)
     end
 
     private
