@@ -14,6 +14,10 @@ gem "sinatra", "~> 4.2"
 gem "json", "~> 2.15" # says at which line a text stops being JSON
 gem "openapi_first", "~> 1.4"
 
+# Documents
+gem "matrix", "~> 0.4" # prawn needs it and Ruby no longer brings it
+gem "prawn", "~> 2.5"
+
 # Database and accounts
 gem "bcrypt", "~> 3.1"
 gem "pg", "~> 1.6"

@@ -10,14 +10,18 @@ module DeckBough
       set :dump_errors, false
       disable :static, :protection, :logging, :sessions
 
-      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Styles, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
+      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Styles, Routes::StringTests, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
       RESOURCES.each { |resource| register resource }
+
+      # How many hanging maps a process remembers.
+      KEPT = 200
 
       # @param clock [#call] gives the time; nothing here asks for it otherwise
       def initialize(app = nil, database:, configuration:, clock:)
         @database = database
         @configuration = configuration
         @clock = clock
+        @kept = KeptAnswers.new(KEPT)
         super(app)
       end
 
@@ -36,7 +40,7 @@ module DeckBough
         end
 
         def planning
-          Planning.new(@database, studio)
+          Planning.new(@database, studio, kept: @kept)
         end
 
         def today

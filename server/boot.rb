@@ -13,6 +13,10 @@ require "semantic_logger"
 require "sequel"
 require "sinatra/base"
 require "zeitwerk"
+# Its files require one another in a circle, which Ruby would warn of.
+verbose, $VERBOSE = $VERBOSE, nil
+require "prawn"
+$VERBOSE = verbose
 require_relative "../core/lib/deck_bough"
 
 module DeckBough
@@ -36,5 +40,5 @@ loader = Zeitwerk::Loader.new
 loader.tag = "deck_bough_server"
 loader.push_dir(__dir__, namespace: DeckBough::Server)
 loader.ignore(__FILE__, File.join(__dir__, "migrations"), File.join(__dir__, "test"))
-loader.inflector.inflect("ledger_csv" => "LedgerCsv")
+loader.inflector.inflect("ledger_csv" => "LedgerCsv", "hanging_pdf" => "HangingPdf", "hanging_svg" => "HangingSvg")
 loader.setup

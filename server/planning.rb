@@ -7,8 +7,9 @@ module DeckBough
     #   Planning.new(database, studio).plan(piece)                      # as saved
     #   Planning.new(database, studio).plan(piece, settings: dialled)   # as dialled, not saved
     class Planning
-      def initialize(database, studio)
+      def initialize(database, studio, kept: nil)
         @studio = studio
+        @kept = kept
         @rooms = Store::Rooms.new(database, studio[:id])
         @homes = Store::Homes.new(database, studio[:id])
         @styles = Store::Styles.new(database, studio[:id])
@@ -16,9 +17,14 @@ module DeckBough
       end
 
       # @raise [Problem] when the settings cannot be
-      def plan(piece, settings: piece[:settings], place_id: piece[:place_id])
+      def plan(piece, **dialled)
+        of(piece, **dialled).call
+      end
+
+      # @return [TreePlan] to ask for whatever is wanted of it
+      def of(piece, settings: piece[:settings], place_id: piece[:place_id])
         room = @rooms.find(piece[:room_id])
-        ask(settings, surroundings(@homes.find(room[:home_id]), room, place_id)).call
+        ask(settings, surroundings(@homes.find(room[:home_id]), room, place_id))
       end
 
       # For many pieces at once: room and home are given.
@@ -34,7 +40,7 @@ module DeckBough
       # What a sample tree takes under other house rules.
       def trial(changes)
         house = DeckBough::HouseRules.with(@house.changes.merge(changes))
-        TreePlan.new(settings: SAMPLE_TREE, surroundings: SAMPLE, styles: SAMPLE_STYLES, house: house, units: @studio[:units]).call
+        TreePlan.new(settings: SAMPLE_TREE, surroundings: SAMPLE, styles: SAMPLE_STYLES, house: house, units: @studio[:units], kept: @kept).call
       rescue HouseRuleError => e
         raise Problem.invalid([{ pointer: "/changes", code: "out_of_range", message: e.message }])
       end
@@ -58,7 +64,8 @@ module DeckBough
 
       def ask(settings, surroundings)
         ids = TreeSettings.style_ids(TreeSettings.check(settings))
-        TreePlan.new(settings: settings, surroundings: surroundings, styles: ids.empty? ? [] : @styles.for_plan(ids), house: @house, units: @studio[:units])
+        TreePlan.new(settings: settings, surroundings: surroundings, styles: ids.empty? ? [] : @styles.for_plan(ids), house: @house, units: @studio[:units],
+                     picks: @studio[:picks_school], kept: @kept)
       rescue InputError => e
         raise Problem.of_faults(e.faults, under: "/settings")
       end

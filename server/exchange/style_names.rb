@@ -17,13 +17,21 @@ module DeckBough
           end
         end
 
-        def renamed(name, value, names)
-          return names.fetch(value, value) if name == "style"
-          return value unless name == "styles" && value.is_a?(Array)
+        LISTS = %w[mends missing].freeze
+        NAMES = %w[style globe_style].freeze
 
-          value.map { |style| names.fetch(style, style) }
+        def renamed(name, value, names)
+          return names.fetch(value, value) if NAMES.include?(name)
+          return value unless value.is_a?(Array)
+          return value.map { |style| names.fetch(style, style) } if name == "styles"
+
+          LISTS.include?(name) ? value.map { |entry| entry_renamed(entry, names) } : value
         end
-        private_class_method :renamed
+
+        def entry_renamed(entry, names)
+          entry.is_a?(Hash) ? entry.to_h { |key, value| [key, key.to_s == "style" ? names.fetch(value, value) : value] } : entry
+        end
+        private_class_method :renamed, :entry_renamed
       end
     end
   end

@@ -15,7 +15,7 @@ module DeckBough
 
         module Answers
           def me
-            { account: account.slice(:name, :email, :role), studio: studio.slice(:name, :units, :currency, :version), today: today.iso8601 }
+            { account: account.slice(:name, :email, :role), studio: studio.slice(:name, :units, :currency, :version, *Store::Studios::SCHOOLS), today: today.iso8601 }
           end
 
           def found_studio
@@ -26,7 +26,7 @@ module DeckBough
 
           def change_studio
             owner!
-            Store::Studios.new(@database).change(studio[:id], said["version"], said.slice("units").transform_keys(&:to_sym))
+            Store::Studios.new(@database).change(studio[:id], said["version"], said.slice("units", *Store::Studios::SCHOOLS.map(&:to_s)).transform_keys(&:to_sym))
             @studio = nil
             answer(me)
           end

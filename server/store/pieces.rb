@@ -18,7 +18,7 @@ module DeckBough
 
         def create(room_id, given)
           name = checked([Survey::NAME], { "name" => given["name"] })[:name]
-          settings = checked_settings(given["settings"] || {})
+          settings = checked_settings(by_schools(given["settings"] || {}))
           id = transaction do
             rows(:rooms).where(id: room_id, deleted_at: nil).for_share.first or raise Problem.not_found("room")
             check_place(room_id, given["place_id"])
@@ -79,6 +79,17 @@ module DeckBough
           rows(:piece_changes).where(piece_id: id)
         end
 
+        # A new piece takes what the studio likes where it does not say.
+        def by_schools(document)
+          schools = Studios.new(database).find(studio_id)
+          liked = { "crown" => { "topper" => schools[:topper_school] }, "lights" => { "school" => schools[:light_school] } }
+          return document unless document.is_a?(Hash)
+
+          liked.reduce(document.transform_keys(&:to_s)) do |said, (group, values)|
+            said[group].nil? || said[group].is_a?(Hash) ? said.merge(group => values.merge((said[group] || {}).transform_keys(&:to_s))) : said
+          end
+        end
+
         def checked_settings(document)
           settings = TreeSettings.check(document)
           ids = TreeSettings.style_ids(settings)
@@ -91,7 +102,7 @@ module DeckBough
 
         def unknown_styles(settings, ids)
           faults = settings.flat_map do |group, values|
-            [*values[:styles], values[:style]].compact.select { |id| ids.include?(id) }
+            [*values[:styles], values[:style], values[:globe_style], *[*values[:mends], *values[:missing]].map { |entry| entry[:style] }].compact.select { |id| ids.include?(id) }
                                               .map do
               Inputs.fault(:styles_unknown, [group.to_s, values.key?(:styles) ? "styles" : "style"],
                            title: group.to_s.capitalize)

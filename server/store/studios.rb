@@ -5,6 +5,9 @@ module DeckBough
     module Store
       # Studios: founding the first one, and how one studio likes its figures.
       class Studios
+        # How the studio likes to work where a piece does not say otherwise.
+        SCHOOLS = %i[topper_school picks_school light_school].freeze
+
         def initialize(database)
           @database = database
         end
@@ -30,7 +33,7 @@ module DeckBough
         end
 
         def find(id)
-          @database[:studios].where(id: id).select(:id, :name, :units, :currency, :version).first
+          @database[:studios].where(id: id).select(:id, :name, :units, :currency, :version, *SCHOOLS).first
         end
 
         # @raise [Problem] conflict when `version` is not the present one

@@ -111,4 +111,16 @@ class SessionRoutesTest < ServerTest
     assert_equal "imperial", ask(:patch, "/api/studio", { version: 1, units: "metric" }, status: 409)["current"]["units"]
     as(ASSISTANT) { ask(:patch, "/api/studio", { version: 2, units: "metric" }, status: 403) }
   end
+
+  def test_the_studios_schools_decide_for_new_trees_and_the_order_of_work
+    sign_in
+    me = ask(:get, "/api/me")["studio"]
+    ask(:patch, "/api/studio", { version: me["version"], topper_school: "last", picks_school: "before", light_school: "soft" })
+    room = home_named("Tidewaiter's House")["rooms"].first
+    piece = ask(:post, "/api/rooms/#{room['id']}/pieces", { name: "Second tree", settings: { measure: { height_m: 1.8 } } }, status: 201)
+
+    assert_equal %w[last soft], [piece["settings"]["crown"]["topper"], piece["settings"]["lights"]["school"]]
+    assert_equal %w[measure lights ribbon picks ornaments crown foot step_back], ask(:post, "/api/pieces/#{piece['id']}/plan", {})["steps"]
+    as(ASSISTANT) { ask(:patch, "/api/studio", { version: me["version"] + 1, picks_school: "after" }, status: 403) }
+  end
 end

@@ -81,6 +81,6 @@ class TogetherTest < ServerTest
   def test_two_processes_migrate_one_after_the_other
     at_once(2) { Server::Connection.migrate(DATABASE) }
 
-    assert_equal 1, DATABASE[:schema_info].get(:version)
+    assert_equal Dir[File.join(Server::ROOT, "server/migrations/*.rb")].size, DATABASE[:schema_info].get(:version)
   end
 end

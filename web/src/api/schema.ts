@@ -465,6 +465,181 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/hanging": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The hanging map of a tree as saved, with what is up */
+        get: operations["readHanging"];
+        /** Take ornaments as hung, or down again */
+        put: operations["tickHung"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/hanging.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The hanging map on A4 */
+        get: operations["printHanging"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/hanging.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The hanging map as a drawing */
+        get: operations["drawHanging"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/step-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the look from the door finds; stores nothing */
+        post: operations["stepBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/cut-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What to cut of each ribbon, from which roll */
+        get: operations["readCutPlan"];
+        put?: never;
+        /** The same with rolls as they are at hand; stores nothing */
+        post: operations["tryCutPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/cut-plan/ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cutting is done, what is left of a ribbon goes back to stock */
+        post: operations["keepEnds"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Named versions of a tree */
+        get: operations["listVariants"];
+        put?: never;
+        /** Keep the tree as dialled under a name */
+        post: operations["keepVariant"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/variants/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take a version out */
+        delete: operations["deleteVariant"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{id}/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Tests of the strings of a style, latest first */
+        get: operations["listTests"];
+        put?: never;
+        /** Plug a string into the meter and keep what it reads */
+        post: operations["testString"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/styles": {
         parameters: {
             query?: never;
@@ -676,6 +851,12 @@ export interface components {
             role: "owner" | "assistant";
         };
         Studio: {
+            /** @enum {string} */
+            topper_school: "first" | "last" | "none";
+            /** @enum {string} */
+            picks_school: "before" | "after";
+            /** @enum {string} */
+            light_school: "soft" | "classic" | "bright" | "blaze";
             name: string;
             /** @enum {string} */
             units: "metric" | "imperial";
@@ -685,7 +866,13 @@ export interface components {
         StudioChange: {
             version: number;
             /** @enum {string} */
-            units: "metric" | "imperial";
+            units?: "metric" | "imperial";
+            /** @enum {string} */
+            topper_school?: "first" | "last" | "none";
+            /** @enum {string} */
+            picks_school?: "before" | "after";
+            /** @enum {string} */
+            light_school?: "soft" | "classic" | "bright" | "blaze";
         };
         AtVersion: {
             version: number;
@@ -939,6 +1126,10 @@ export interface components {
             price_cents?: number | null;
             bulbs?: number | null;
             lit_length_m?: number | null;
+            mass_g?: number | null;
+            keepsake?: boolean;
+            watts?: number | null;
+            max_run?: number | null;
             on_hand?: number;
         };
         StyleChange: components["schemas"]["StyleFields"] & {
@@ -958,6 +1149,10 @@ export interface components {
             price_cents: number | null;
             bulbs: number | null;
             lit_length_m: number | null;
+            mass_g: number | null;
+            keepsake: boolean;
+            watts: number | null;
+            max_run: number | null;
             on_hand: number;
         };
         StylePage: {
@@ -1048,6 +1243,227 @@ export interface components {
             severity: "info" | "caution" | "stop";
             message: string;
         };
+        Evenness: {
+            whole: number | null;
+            largest_gap: number | null;
+            styles: {
+                [key: string]: number | null;
+            };
+        };
+        Unplaced: {
+            style: string;
+            count: number;
+            /** @enum {string} */
+            reason: "reach" | "reach_heavy" | "room" | "eye_level";
+        };
+        HangingSummary: {
+            evenness: components["schemas"]["Evenness"];
+            unplaced: components["schemas"]["Unplaced"][];
+            crossed_out: number;
+            to_fill: number;
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description map is left out when no tree is chosen */
+        HangingMap: {
+            piece: components["schemas"]["HangingPiece"];
+            map?: components["schemas"]["HangingSheet"];
+        };
+        HangingPiece: {
+            id: string;
+            name: string;
+            home: components["schemas"]["Named"];
+            room: components["schemas"]["Named"];
+            days_to_go: number | null;
+            version: number;
+        };
+        Named: {
+            id: string;
+            name: string;
+        };
+        HangingSheet: {
+            flat: components["schemas"]["FlatTree"];
+            sites: components["schemas"]["HangingSite"][];
+            styles: components["schemas"]["HangingStyle"][];
+            evenness: components["schemas"]["Evenness"];
+            unplaced: components["schemas"]["Unplaced"][];
+            findings: components["schemas"]["Finding"][];
+            up: number;
+            minutes_left: number;
+        };
+        FlatTree: {
+            rim_m: number;
+            half_deg: number;
+            closed: boolean;
+            crown_m: number;
+            tiers: components["schemas"]["FlatTier"][];
+            clocks: components["schemas"]["FlatClock"][];
+            reach_line_m: number | null;
+            reach_m: number | null;
+        };
+        FlatTier: {
+            tier: number;
+            from_m: number;
+            to_m: number;
+            low_m: number;
+            high_m: number;
+        };
+        FlatClock: {
+            clock: number;
+            turn_deg: number;
+        };
+        HangingSite: {
+            style: string;
+            number: number;
+            order: number;
+            depth: number;
+            height_m: number;
+            angle_deg: number;
+            reach_m: number;
+            turn_deg: number;
+            tier: number;
+            clock: number;
+            /** @enum {string} */
+            depth_word: "deep" | "half way" | "tips";
+            /** @enum {string} */
+            side: "left" | "front" | "right";
+            up: boolean;
+            planned: boolean;
+        };
+        HangingStyle: {
+            id: string;
+            name: string;
+            colour: string | null;
+            diameter_mm: number | null;
+            breakable: boolean;
+            keepsake: boolean;
+            count: number;
+            up: number;
+            nearest_m: number | null;
+            evenness: number | null;
+            minutes_left: number;
+        };
+        HungTick: {
+            ornaments: components["schemas"]["HungOrnament"][];
+            up: boolean;
+        };
+        HungOrnament: {
+            style: string;
+            number: number;
+        };
+        StepBackQuestion: {
+            place_id?: string | null;
+            settings?: {
+                [key: string]: unknown;
+            };
+            /** @enum {string} */
+            look_at: "plan" | "up";
+        };
+        StepBack: {
+            findings: components["schemas"]["StepBackFinding"][];
+            heat: components["schemas"]["Heat"][];
+            counted: number;
+        };
+        StepBackFinding: components["schemas"]["Finding"] & {
+            spots: components["schemas"]["Spot"][];
+            mends: components["schemas"]["OfferedMend"][];
+        };
+        Spot: {
+            height_m: number;
+            angle_deg: number;
+            radius_m: number;
+        };
+        OfferedMend: {
+            label: string;
+            mend: components["schemas"]["Mend"];
+        };
+        Mend: {
+            /** @enum {string} */
+            kind: "move" | "add" | "tuck" | "pick";
+            style: string | null;
+            number: number | null;
+            height_m: number;
+            angle_deg: number;
+        };
+        Heat: {
+            height_m: number;
+            angle_deg: number;
+            empty: number;
+        };
+        CutPlanQuestion: {
+            part_rolls_m: {
+                [key: string]: number[];
+            };
+        };
+        CutPlan: {
+            piece: components["schemas"]["HangingPiece"];
+            ribbons: components["schemas"]["CutRibbon"][];
+        };
+        CutRibbon: {
+            style: string | null;
+            name: string;
+            colour: string | null;
+            roll_m: number;
+            part_rolls_m: number[];
+            pieces: number;
+            length_m: number;
+            new_rolls: number;
+            lower_bound: number;
+            useless_m: number;
+            rolls: components["schemas"]["CutRoll"][];
+            back_m: number;
+            sheet: components["schemas"]["WorkingSheet"];
+        };
+        CutRoll: {
+            length_m: number;
+            new: boolean;
+            left_m: number;
+            back: boolean;
+            cuts: components["schemas"]["Cut"][];
+        };
+        Cut: {
+            length_m: number;
+            for: string;
+        };
+        EndsKept: {
+            style: string;
+            version: number;
+            left_m: number;
+        };
+        VariantFields: {
+            name: string;
+            settings?: {
+                [key: string]: unknown;
+            };
+        };
+        Variant: {
+            id: string;
+            name: string;
+            settings: components["schemas"]["TreeSettings"];
+            made_at: string;
+        };
+        VariantPage: {
+            items: components["schemas"]["Variant"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        StringToTest: {
+            label: string;
+        };
+        StringTest: {
+            label: string;
+            watts: number;
+            dead_bulbs: number;
+            sound: boolean;
+            by: string;
+            tested_at: string;
+        };
+        StringTestPage: {
+            items: components["schemas"]["StringTest"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
         TreeSettings: {
             measure: components["schemas"]["MeasureSettings"];
             lights: components["schemas"]["LightsSettings"];
@@ -1058,7 +1474,12 @@ export interface components {
             foot: components["schemas"]["FootSettings"];
             step_back: components["schemas"]["StepBackSettings"];
         };
+        MissingOrnaments: {
+            style: string;
+            count: number;
+        };
         MeasureSettings: {
+            weeks: number;
             height_m: number | null;
             /** @enum {string} */
             shape: "full" | "classic" | "slim" | "pencil" | "half";
@@ -1070,6 +1491,26 @@ export interface components {
             kind: "artificial" | "real";
         };
         LightsSettings: {
+            /** @enum {string} */
+            way: "turns" | "deep";
+            prelit_strings: number;
+            prelit_dead: number;
+            prelit_bulbs: number;
+            /** @enum {string} */
+            globes: "none" | "soft" | "classic" | "bright";
+            globe_style: string | null;
+            filament: boolean;
+            watts: number | null;
+            max_run: number | null;
+            volts: number;
+            circuit_amps: number;
+            other_watts: number;
+            socket_way_m: number | null;
+            battery_units: number;
+            battery_hours: number;
+            battery_hours_a_day: number;
+            battery_days: number;
+            battery_cells: number;
             style: string | null;
             /** @enum {string} */
             school: "soft" | "classic" | "bright" | "blaze";
@@ -1078,10 +1519,13 @@ export interface components {
             string_m: number;
         };
         CrownSettings: {
+            streamers: number;
+            streamer_m: number;
+            weight_g: number | null;
             /** @enum {string} */
             topper: "first" | "last" | "none";
             /** @enum {string} */
-            kind: "bow" | "star";
+            kind: "bow" | "two_part" | "star";
             style: string | null;
             rise_m: number;
             loops: number;
@@ -1090,6 +1534,11 @@ export interface components {
             tail_m: number;
         };
         RibbonSettings: {
+            /** @enum {string} */
+            share: "even" | "scarce";
+            cloth_width_m: number | null;
+            cloth_length_m: number | null;
+            strip_width_m: number;
             /** @enum {string} */
             method: "tuck" | "cascade" | "spiral" | "bows" | "none";
             styles: string[];
@@ -1106,6 +1555,14 @@ export interface components {
         };
         OrnamentsSettings: {
             /** @enum {string} */
+            pattern: "scatter" | "diamond" | "twos" | "threes";
+            seed: number;
+            missing: components["schemas"]["MissingOrnaments"][];
+            /** @enum {string} */
+            make_do: "spread_again" | "keep_places";
+            /** @enum {string} */
+            fill: "none" | "ribbon" | "picks";
+            /** @enum {string} */
             count_by: "foot" | "cover" | "own";
             /** @enum {string} */
             cover: "airy" | "balanced" | "full" | "opulent";
@@ -1113,6 +1570,8 @@ export interface components {
             styles: string[];
         };
         PicksSettings: {
+            /** @enum {string|null} */
+            goes: "before" | "after" | null;
             /** @enum {string} */
             cover: "airy" | "balanced" | "lush";
             /** @enum {integer} */
@@ -1121,13 +1580,21 @@ export interface components {
         };
         FootSettings: {
             /** @enum {string} */
+            stand: "fixed" | "rotating";
+            opening_m: number | null;
+            presents: boolean;
+            tied_back: boolean;
+            /** @enum {string} */
             kind: "none" | "skirt" | "blanket" | "collar";
             cover_share: number;
         };
         StepBackSettings: {
+            mends: components["schemas"]["Mend"][];
             looked: ("door" | "day" | "dusk" | "balance" | "colour" | "holes")[];
         };
         TreePlan: {
+            hanging?: components["schemas"]["HangingSummary"] | null;
+            steps: ("measure" | "lights" | "crown" | "ribbon" | "ornaments" | "picks" | "foot" | "step_back")[];
             chosen: boolean;
             settings: components["schemas"]["TreeSettings"];
             best_size: components["schemas"]["BestSize"];
@@ -1275,6 +1742,9 @@ export interface components {
             };
         };
         OrnamentSite: {
+            number: number;
+            tier: number;
+            clock: number;
             style: string;
             height_m: number;
             angle_deg: number;
@@ -1282,6 +1752,8 @@ export interface components {
             order: number;
         };
         RibbonDrawing: {
+            counts: number[];
+            fills: components["schemas"]["Pair"][];
             width_m: number;
             /** @enum {string} */
             method: "tuck" | "cascade" | "spiral" | "bows" | "none";
@@ -1293,15 +1765,20 @@ export interface components {
             runs?: components["schemas"]["Pair"][][];
         };
         BulbDrawing: {
+            deep: boolean;
+            globes: components["schemas"]["Pair"][];
+            globe_colour: string | null;
             count: number;
             one_in: number;
             points: components["schemas"]["Pair"][];
         };
         CrownDrawing: {
+            streamers: number;
+            streamer_m: number;
             /** @enum {string} */
             topper: "first" | "last" | "none";
             /** @enum {string} */
-            kind: "bow" | "star";
+            kind: "bow" | "two_part" | "star";
             rise_m: number;
             tail_m: number;
             loop_m: number;
@@ -1309,6 +1786,9 @@ export interface components {
             picks: number;
         };
         FootDrawing: {
+            presents: boolean;
+            /** @enum {string} */
+            stand: "fixed" | "rotating";
             /** @enum {string} */
             kind: "none" | "skirt" | "blanket" | "collar";
             diameter_m: number;
@@ -2166,6 +2646,361 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+        };
+    };
+    readHanging: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The hanging map of a tree as saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HangingMap"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    tickHung: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HungTick"];
+            };
+        };
+        responses: {
+            /** @description Take ornaments as hung */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HangingMap"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    printHanging: {
+        parameters: {
+            query?: {
+                style?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The hanging map on A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    drawHanging: {
+        parameters: {
+            query?: {
+                style?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The hanging map as a drawing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    stepBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepBackQuestion"];
+            };
+        };
+        responses: {
+            /** @description What the look from the door finds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepBack"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readCutPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What to cut of each ribbon */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPlan"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    tryCutPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutPlanQuestion"];
+            };
+        };
+        responses: {
+            /** @description The same with rolls as they are at hand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPlan"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepEnds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndsKept"];
+            };
+        };
+        responses: {
+            /** @description Cutting is done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Style"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listVariants: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Named versions of a tree */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VariantPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepVariant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VariantFields"];
+            };
+        };
+        responses: {
+            /** @description Keep the tree as dialled under a name */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Variant"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteVariant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listTests: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tests of the strings of a style */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StringTestPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    testString: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StringToTest"];
+            };
+        };
+        responses: {
+            /** @description Plug a string into the meter and keep what it reads */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StringTest"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     listStyles: {

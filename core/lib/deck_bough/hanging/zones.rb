@@ -85,9 +85,12 @@ module DeckBough
         end
       end
 
+      # Breakables hang above the line, not on it.
+      ABOVE = 0.001
+
       def lines
         found = []
-        found << @reach if @ornaments.any?(&:breakable)
+        found << (@reach + ABOVE) if @ornaments.any?(&:breakable)
         found << self.class.heavy_line(@surface, @house) if @ornaments.any?(&:heavy)
         found.select { |line| line > @surface.hem && line < self.class.top(@surface, @house) }
       end

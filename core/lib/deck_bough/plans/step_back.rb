@@ -9,6 +9,8 @@ module DeckBough
   # Source: handbook 30, Step-back check.
   class StepBack
     MOST_HOLES = 5
+    # Among so many of the emptiest spots a place for what is moved is looked for.
+    SPOTS = 30
     MOST_CLUMPS = 4
     HEAT_ROWS = 14
     FULL_HEAT = 1.4
@@ -33,11 +35,11 @@ module DeckBough
       { findings: found.sort_by.with_index { |row, i| [TreeCautions::ORDER.fetch(row[:severity]), i] }, heat: @up.empty? ? [] : heat, counted: @up.size }
     end
 
-    # Where a spot is, as a person at the tree says it: "in tier 3 at 5 o'clock".
+    # Where a spot is, as a person at the tree says it: "tier 3 at 5 o'clock".
     def where(height, angle)
       clock = Hanging::Order.clock(angle)
       hour = clock.floor.zero? ? 12 : clock.floor
-      "in tier #{tier(height)} at #{clock % 1 == 0.5 ? "half past #{hour}" : "#{hour} o'clock"}"
+      "tier #{tier(height)} at #{clock % 1 == 0.5 ? "half past #{hour}" : "#{hour} o'clock"}"
     end
 
     private
@@ -65,7 +67,7 @@ module DeckBough
     end
 
     def empty_spots
-      @empty_spots ||= Hanging::Evenness.new(@flat).emptiest(points, crown_reach, MOST_HOLES * 2)
+      @empty_spots ||= Hanging::Evenness.new(@flat).emptiest(points, crown_reach, SPOTS)
     end
 
     def holes
@@ -118,7 +120,7 @@ module DeckBough
     end
 
     def moved(site, height, angle)
-      mend("Move #{name(site)} #{where(height, angle)}", "move", height, angle, style: site[:style], number: site[:number])
+      mend("Move #{name(site)} to #{where(height, angle)}", "move", height, angle, style: site[:style], number: site[:number])
     end
 
     def name(site)

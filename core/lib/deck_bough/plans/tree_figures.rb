@@ -107,8 +107,8 @@ module DeckBough
     def hanging_sheet
       answer = @reckoning.hanging.answer
       sheet = WorkingSheet.of("Hanging map", [answer], @reckoning.house)
-      measured = { sites: [answer[:sites].size, "pieces"], evenness: [answer[:evenness][:whole]&.round(3), "of 2.15"],
-                   unplaced: [answer[:unplaced].sum { |one| one[:count] }, "pieces"] }
+      measured = { "sites" => [answer[:sites].size, "pieces"], "evenness" => [answer[:evenness][:whole]&.round(3), "of 2.15"],
+                   "unplaced" => [answer[:unplaced].sum { |one| one[:count] }, "pieces"] }
       { **sheet, steps: sheet[:steps].map { |step| measured.key?(step[:gives]) ? { **step, value: measured[step[:gives]].first, unit: measured[step[:gives]].last } : step } }
     end
 

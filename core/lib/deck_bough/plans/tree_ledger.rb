@@ -131,7 +131,7 @@ module DeckBough
       return [] if count.zero?
 
       each = @reckoning.tuck_piece
-      [use(@reckoning.ribbon_styles.first, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", "#{count} × #{Figure.print(each[:piece_m])}", "fill_m")]
+      [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", "#{count} × #{Figure.print(each[:piece_m])}", "fill_m")]
     end
 
     def use(style, step, length, answer, says, sum, gives)

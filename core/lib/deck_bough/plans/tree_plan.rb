@@ -42,6 +42,23 @@ module DeckBough
         minutes: figures.call[:minutes][:value], worst: serious.first&.fetch(:message) }
     end
 
+    # @param hung [Array<Hash>] style, number, height_m, angle_deg of what is up
+    # @return [Hash, nil] the hanging map to work from; nil without a tree
+    def hanging_sheet(hung: [])
+      @reckoning.chosen? ? HangingSheet.new(@reckoning, hung: hung).call : nil
+    end
+
+    # @param up [Array<Hash>, nil] what is up; the plan itself when nil
+    # @return [Hash, nil] findings, heat, counted
+    def step_back(up: nil)
+      @reckoning.chosen? ? StepBack.new(@reckoning, up: up || @reckoning.hanging.sites).call : nil
+    end
+
+    # @return [Array<Hash>] what to cut of each ribbon
+    def cut_sheets(part_rolls: {})
+      @reckoning.chosen? ? CutSheets.new(@reckoning, part_rolls: part_rolls).call : []
+    end
+
     private
 
     # The piece's own schools decide, else the studio's.

@@ -211,6 +211,11 @@ module DeckBough
       ask("ribbon.share", on_hand_m: scarce.on_hand, crown_m: crown_style == scarce ? crown_m : 0, piece_m: each_m, pieces: parts)
     end
 
+    # Empty spots are filled with the ribbon there is most of: not with the scarce one.
+    def filling_ribbon
+      settings[:ribbon][:share] == "scarce" ? ribbon_styles.last : ribbon_styles.first
+    end
+
     # A tucked piece as it is dialled, whatever the method: spots are filled with such.
     def tuck_piece
       ask("ribbon.tuck", area_m2: area[:area_m2], **ribbon_said(:cover, :loops, :chord_m, :stand_m))

@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Routes
+      # Named versions of a tree.
+      module Variants
+        def self.registered(app)
+          app.get("/api/pieces/:id/variants") { answer(store(Store::Variants).list(tree[:id], page: query.fetch("page", 1))) }
+          app.post("/api/pieces/:id/variants") { answer(store(Store::Variants).keep(tree[:id], said, said.fetch("settings", tree[:settings])), 201) }
+          app.delete("/api/variants/:id") { store(Store::Variants).delete(id) && nothing }
+        end
+      end
+    end
+  end
+end
