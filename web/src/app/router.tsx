@@ -23,6 +23,18 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../screens/tree-bench/TreeBench")).TreeBench }),
       },
       {
+        path: "pieces/:pieceId/map",
+        lazy: async () => ({ Component: (await import("../screens/hanging-map/HangingMap")).HangingMap }),
+      },
+      {
+        path: "pieces/:pieceId/cuts",
+        lazy: async () => ({ Component: (await import("../screens/cut-plan/CutPlan")).CutPlan }),
+      },
+      {
+        path: "pieces/:pieceId/versions",
+        lazy: async () => ({ Component: (await import("../screens/versions/Versions")).Versions }),
+      },
+      {
         path: "house-rules",
         lazy: async () => ({ Component: (await import("../screens/house-rules/HouseRules")).HouseRules }),
       },

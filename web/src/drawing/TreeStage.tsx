@@ -4,8 +4,11 @@ import type { Schemas } from "../api/client";
 import { GhostTree, type Ghost } from "./GhostTree";
 import { growFoliage } from "./foliage";
 import type { DrawnStyle } from "./paintOrnament";
+import { paintLook } from "./paintLook";
 import { layTree, paintTree, type TreeScene } from "./paintTree";
+import { pointAt } from "./pointAt";
 import { project, type StageSize } from "./projection";
+import { day, evening } from "../theme/tokens";
 import type { Turn } from "./turn";
 import { TreeDimensions } from "./TreeDimensions";
 import { TreeRoom } from "./TreeRoom";
@@ -44,10 +47,15 @@ interface Props {
   /** The best size of a place that has no tree yet, drawn as an outline. */
   ghost: Ghost | null;
   describe: string;
+  /** What stepping back found, drawn over the tree. */
+  look?: Schemas["StepBack"] | undefined;
+  /** Says what an ornament is that is pointed at. */
+  tell?: (site: Schemas["OrnamentSite"]) => string;
 }
 
 /** A tree in its room, drawn to scale from computed geometry. Drag or use the turn keys; the server is asked nothing. */
-export function TreeStage({ drawing, styles, dusk, turn, ghost, describe }: Props) {
+export function TreeStage({ drawing, styles, dusk, turn, ghost, describe, look, tell }: Props) {
+  const [pointed, setPointed] = useState<ReturnType<typeof pointAt>>(null);
   const box = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const size = useSize(box);
@@ -81,7 +89,9 @@ export function TreeStage({ drawing, styles, dusk, turn, ghost, describe }: Prop
       waiting = 0;
       context.setTransform(pixels, 0, 0, pixels, 0, 0);
       context.clearRect(0, 0, size.width, size.height);
-      if (scene && layers) paintTree(scene, layers, context, projection, turn.degrees());
+      if (!scene || !layers) return;
+      paintTree(scene, layers, context, projection, turn.degrees());
+      if (look) paintLook(scene.drawing, look, { context, projection, turn: turn.degrees() }, lookShades(dusk));
     };
     const stop = turn.listen(() => {
       waiting ||= requestAnimationFrame(paint);
@@ -91,7 +101,7 @@ export function TreeStage({ drawing, styles, dusk, turn, ghost, describe }: Prop
       cancelAnimationFrame(waiting);
       stop();
     };
-  }, [drawing, rows, styles, dusk, projection, size, turn]);
+  }, [drawing, rows, styles, dusk, projection, size, turn, look]);
 
   return (
     <Box
@@ -101,8 +111,15 @@ export function TreeStage({ drawing, styles, dusk, turn, ghost, describe }: Prop
       sx={{ position: "absolute", inset: 0, touchAction: "pan-y", cursor: "grab", "&:active": { cursor: "grabbing" } }}
       onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
       onPointerMove={(event) => {
-        if (event.buttons === 1) turn.by(event.movementX * 0.5);
+        if (event.buttons === 1) {
+          setPointed(null);
+          turn.by(event.movementX * 0.5);
+        } else if (tell) {
+          const { left, top } = event.currentTarget.getBoundingClientRect();
+          setPointed(pointAt(drawing, projection, turn.degrees(), { x: event.clientX - left, y: event.clientY - top }));
+        }
       }}
+      onPointerLeave={() => setPointed(null)}
     >
       {size.width > 0 && (
         <>
@@ -119,8 +136,39 @@ export function TreeStage({ drawing, styles, dusk, turn, ghost, describe }: Prop
             {ghost && !tree && <GhostTree ghost={ghost} projection={projection} dusk={dusk} />}
             <TreeDimensions drawing={drawing} projection={projection} dusk={dusk} />
           </svg>
+          {pointed && tell && <Told x={pointed.x} y={pointed.y} text={tell(pointed.site)} />}
         </>
       )}
+    </Box>
+  );
+}
+
+function lookShades(dusk: boolean) {
+  const tokens = dusk ? evening : day;
+  return { heat: tokens.quince, ring: tokens.brick, ringText: tokens.card };
+}
+
+/** What is pointed at, in words beside it. */
+function Told({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <Box
+      role="status"
+      sx={(theme) => ({
+        position: "absolute",
+        left: x + 16,
+        top: y - 14,
+        maxWidth: 260,
+        px: 1,
+        py: 0.5,
+        borderRadius: "2px",
+        fontSize: "0.8rem",
+        bgcolor: theme.palette.text.primary,
+        color: theme.palette.background.paper,
+        boxShadow: 2,
+        pointerEvents: "none",
+      })}
+    >
+      {text}
     </Box>
   );
 }

@@ -43,6 +43,29 @@ export function paintFoot(
   }
 }
 
+/** Presents beside the foot, in front of whatever hides it. */
+export function paintPresents(
+  context: CanvasRenderingContext2D,
+  projection: Projection,
+  { tree, foot }: Drawing,
+  shades: DrawingShades,
+) {
+  if (!foot.presents) return;
+  const { scale, middle, floor } = projection;
+  const parcels = [
+    [-0.34, 0.2, 0.13],
+    [-0.17, 0.15, 0.19],
+    [0.2, 0.24, 0.12],
+    [0.38, 0.14, 0.16],
+  ] as const;
+  for (const [at, wide, tall] of parcels) {
+    const x = middle + at * tree.spread_m * scale;
+    box(context, { x, y: floor, wide: wide * scale, tall: tall * scale }, shades);
+    context.fillStyle = shades.mark;
+    context.fillRect(x - 0.012 * scale, floor - tall * scale, 0.024 * scale, tall * scale);
+  }
+}
+
 interface Shape {
   x: number;
   y: number;

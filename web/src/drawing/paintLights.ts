@@ -46,7 +46,7 @@ export function paintBulbs(scene: TreeScene, { context, projection, turn }: Brus
     const { across, facing } = turned(angle, turn);
     if (facing < 0.02) return;
     // Some hang further in than others; each bulb always the same.
-    const depth = 0.8 + 0.17 * ((i * 0.618) % 1);
+    const depth = bulbs.deep ? 0.35 + 0.6 * ((i * 0.618) % 1) : 0.8 + 0.17 * ((i * 0.618) % 1);
     const x = middle + radiusAt(tree.silhouette, height) * depth * across * scale;
     const y = floor - (tree.base_m + height) * scale;
     if (scene.dusk) {
@@ -60,6 +60,31 @@ export function paintBulbs(scene: TreeScene, { context, projection, turn }: Brus
   context.restore();
   context.fillStyle = shades.bulb;
   context.fill(points);
+}
+
+/** Round bulbs, larger and sparser, at the tips of the branches. */
+export function paintGlobes(scene: TreeScene, { context, projection, turn }: Brush, shades: DrawingShades) {
+  const { tree, bulbs } = scene.drawing;
+  const { scale, middle, floor } = projection;
+  const halo = glowSprite();
+  const radius = Math.max(scale * 0.016, 2);
+  for (const [height = 0, angle = 0] of bulbs.globes) {
+    const { across, facing } = turned(angle, turn);
+    if (facing < 0) continue;
+    const x = middle + radiusAt(tree.silhouette, height) * 0.97 * across * scale;
+    const y = floor - (tree.base_m + height) * scale;
+    if (scene.dusk) {
+      context.save();
+      context.globalCompositeOperation = "lighter";
+      context.globalAlpha = 0.3 + 0.5 * facing;
+      context.drawImage(halo, x - radius * 5, y - radius * 5, radius * 10, radius * 10);
+      context.restore();
+    }
+    context.beginPath();
+    context.arc(x, y, radius, 0, Math.PI * 2);
+    context.fillStyle = bulbs.globe_colour ?? shades.bulb;
+    context.fill();
+  }
 }
 
 /** The light a lit tree throws on the wall behind it. */

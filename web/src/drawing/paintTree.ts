@@ -2,11 +2,13 @@ import type { Schemas } from "../api/client";
 import { drawing as shadesOf } from "../theme/tokens";
 import type { Row } from "./foliage";
 import { foliageTones, paintHeart, paintRow } from "./paintFoliage";
-import { paintFoot } from "./paintFoot";
-import { paintGlow, paintBulbs } from "./paintLights";
+import { paintFoot, paintPresents } from "./paintFoot";
+import { paintBulbs, paintGlobes, paintGlow } from "./paintLights";
 import { ornamentSprite, type DrawnStyle } from "./paintOrnament";
 import { paintPick, paintPickRing } from "./paintPicks";
 import { paintBow, paintLoops, paintSegment, paintStar } from "./paintRibbon";
+import { ornamentAt } from "./pointAt";
+import { shade } from "./shade";
 import { radiusAt, turned, type Projection } from "./projection";
 
 type Drawing = Required<Schemas["TreeDrawing"]>;
@@ -50,22 +52,29 @@ type Put = (height: number, paint: (brush: Brush) => void) => void;
 function layOrnaments(scene: TreeScene, scale: number, put: Put) {
   const { drawing, styles, dusk, pixels } = scene;
   const sprites = new Map<string, HTMLCanvasElement>();
-  const base = drawing.tree.base_m;
   for (const site of drawing.ornaments) {
     const style = styles.get(site.style) ?? { colour: NO_COLOUR, diameter: 0.07, pattern: 0 };
     const radius = Math.max((style.diameter / 2) * scale, 2);
     const sprite = sprites.get(site.style) ?? ornamentSprite(style, radius, dusk, pixels);
     sprites.set(site.style, sprite);
-    const reach = radiusAt(drawing.tree.silhouette, site.height_m) * (0.35 + 0.65 * site.depth);
     put(site.height_m + 0.04 + 0.3 * (site.depth - 0.5), ({ context, projection, turn }) => {
-      const { across, facing } = turned(site.angle_deg, turn);
+      const { x, y, facing } = ornamentAt(drawing.tree, site, projection, turn);
       if (facing < 0) return;
       const size = sprite.width / pixels;
-      const x = projection.middle + reach * across * projection.scale;
-      const y = projection.floor - (base + site.height_m) * projection.scale;
       context.drawImage(sprite, x - size / 2, y - size / 2, size, size);
     });
   }
+}
+
+/** Which ribbon each place gets, so that every ribbon is spread over all of them by its count. */
+function dealt(counts: number[], places: number): number[] {
+  const given = counts.map(() => 0);
+  return Array.from({ length: places }, (_, i) => {
+    const behind = counts.map((count, k) => (count / places) * (i + 1) - (given[k] ?? 0));
+    const next = behind.indexOf(Math.max(...behind));
+    given[next] = (given[next] ?? 0) + 1;
+    return next;
+  });
 }
 
 function layRibbon(scene: TreeScene, put: Put) {
@@ -73,11 +82,16 @@ function layRibbon(scene: TreeScene, put: Put) {
   const { ribbon, tree } = drawing;
   const colours =
     ribbon.styles.length > 0 ? ribbon.styles.map((id) => styles.get(id)?.colour ?? NO_COLOUR) : [NO_COLOUR];
-  const colourOf = (i: number) => colours[i % colours.length] ?? NO_COLOUR;
+  const order = dealt(ribbon.counts, ribbon.loops?.length ?? ribbon.runs?.length ?? 0);
+  const colourOf = (i: number) => colours[(order[i] ?? i) % colours.length] ?? NO_COLOUR;
   const shared = { base: tree.base_m, silhouette: tree.silhouette, dusk };
   ribbon.loops?.forEach((site, i) => {
     put((site[0] ?? 0) + 0.14, (brush) => paintLoops(ribbon, site, colourOf(i), { ...brush, ...shared }));
   });
+  const filling = colours.at(ribbon.counts.length > 1 ? -1 : 0) ?? NO_COLOUR;
+  ribbon.fills.forEach((site) =>
+    put((site[0] ?? 0) + 0.14, (brush) => paintLoops(ribbon, site, filling, { ...brush, ...shared })),
+  );
   ribbon.runs?.forEach((run, i) => {
     run.slice(1).forEach((to, k) => {
       const from = run[k] ?? to;
@@ -130,6 +144,8 @@ export function paintTree(
     layers[i]?.forEach((paint) => paint(brush));
   });
   paintBulbs(scene, brush, shades);
+  paintGlobes(scene, brush, shades);
+  paintPresents(context, projection, scene.drawing, shades);
   paintCrown(scene, context, projection, tip);
 }
 
@@ -142,6 +158,7 @@ function paintCrown(scene: TreeScene, context: CanvasRenderingContext2D, project
     return;
   }
   const colour = (crown.style && scene.styles.get(crown.style)?.colour) ?? NO_COLOUR;
+  paintStreamers(scene, context, projection, tip, colour);
   const loop = crown.loop_m * projection.scale;
   // The upper loops end where the rise says that the topper ends.
   const drop = Math.max(rise - loop * 0.78, -loop);
@@ -152,4 +169,31 @@ function paintCrown(scene: TreeScene, context: CanvasRenderingContext2D, project
     colour,
     scene.dusk,
   );
+}
+
+/** Streamers from the crown down over the branches in front. */
+function paintStreamers(
+  scene: TreeScene,
+  context: CanvasRenderingContext2D,
+  projection: Projection,
+  tip: number,
+  colour: string,
+) {
+  const { crown, ribbon, tree } = scene.drawing;
+  const wide = Math.max(ribbon.width_m * projection.scale * 0.8, 2);
+  context.lineCap = "round";
+  for (let i = 0; i < crown.streamers; i += 1) {
+    const across = Math.sin(((i + 0.5) / crown.streamers - 0.5) * Math.PI * 0.8);
+    const long = (crown.streamer_m * projection.scale * tree.height_m) / Math.hypot(tree.height_m, tree.spread_m / 2);
+    const reach = radiusAt(tree.silhouette, tree.height_m - crown.streamer_m) * across * projection.scale;
+    context.beginPath();
+    context.moveTo(projection.middle, tip);
+    for (let k = 1; k <= 12; k += 1) {
+      const down = k / 12;
+      context.lineTo(projection.middle + reach * down + Math.sin(down * 9 + i * 2) * wide * 0.7, tip + long * down);
+    }
+    context.strokeStyle = shade(colour, scene.dusk ? -0.3 : 0.08);
+    context.lineWidth = wide;
+    context.stroke();
+  }
 }

@@ -76,6 +76,23 @@ export function clock(iso: string): string {
   return new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(iso));
 }
 
+/** A clock position on a tree, hours in halves: 5.5 is "5:30", the half hour after twelve "12:30". */
+export function clockPosition(hours: number): string {
+  const hour = Math.floor(hours) === 0 ? 12 : Math.floor(hours);
+  return `${hour}:${hours % 1 === 0.5 ? "30" : "00"}`;
+}
+
+const DEPTHS = { deep: "tucked deep", "half way": "half way in", tips: "at the tips" } as const;
+
+export function depthWords(depth: keyof typeof DEPTHS): string {
+  return DEPTHS[depth];
+}
+
+/** Evenness and gaps are told by two decimals: 1.93 of 2.15. */
+export function ratio(value: number): string {
+  return value.toFixed(2);
+}
+
 export function daysToGo(days: number | null | undefined): string {
   if (days === null || days === undefined) return "no date yet";
   if (days === 0) return "today";
@@ -101,6 +118,14 @@ export function quantity(value: unknown, unit: string, units: Units): string {
       return percent(value);
     case "minutes":
       return minutes(value);
+    case "A":
+      return `${value.toFixed(1)} A`;
+    case "W":
+      return `${Number(value.toFixed(1))} W`;
+    case "of 2.15":
+      return `${ratio(value)} of 2.15`;
+    case "spacings":
+      return `${ratio(value)} spacings`;
     case "turns":
       return `${value.toFixed(1)} turns`;
     default:

@@ -6,7 +6,7 @@ import { BenchLayout } from "../../bench/BenchLayout";
 import { Ledger } from "../../bench/Ledger";
 import { StepTabs, type Step } from "../../bench/StepTabs";
 import { WorkingsProvider } from "../../bench/workings";
-import type { DrawnStyle } from "../../drawing/paintOrnament";
+import { drawnStyles } from "../../drawing/drawnStyles";
 import { createTurn } from "../../drawing/turn";
 import { ConflictDialog } from "../../parts/ConflictDialog";
 import { Loading } from "../../parts/Loading";
@@ -14,22 +14,10 @@ import { useKeys } from "../../shell/shortcuts";
 import { BenchStrip } from "./BenchStrip";
 import { differences } from "./differences";
 import { Stage } from "./Stage";
-import { STEPS, StepDials, type StepId } from "./steps/StepDials";
+import { STEP_LABELS, StepDials, type StepId } from "./steps/StepDials";
 import { StyleDialog } from "./StyleDialog";
 import { useBench } from "./useBench";
-
-function drawnStyles(styles: Schemas["Style"][], chosen: string[]): Map<string, DrawnStyle> {
-  return new Map(
-    styles.map((style) => [
-      style.id,
-      {
-        colour: style.colour ?? "#8c8f8a",
-        diameter: (style.diameter_mm ?? 70) / 1000,
-        pattern: Math.max(chosen.indexOf(style.id), 0),
-      },
-    ]),
-  );
-}
+import { useStepBack } from "./useStepBack";
 
 function worst(plan: Schemas["TreePlan"] | null, step: StepId): Step<StepId>["worst"] {
   const here = plan?.cautions.filter((caution) => caution.step === step) ?? [];
@@ -45,6 +33,8 @@ export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
   const [step, setStep] = useState<StepId>(piece.settings.measure.height_m === null ? "measure" : "ornaments");
   const [styleOpen, setStyleOpen] = useState<{ id?: string; kind: Schemas["Style"]["kind"] } | null>(null);
   const [turn] = useState(createTurn);
+  const look = useStepBack(piece.id, bench.draft, step === "step_back");
+  const steps = bench.plan?.steps ?? [];
   const chosen = bench.draft.settings.ornaments.styles;
   const drawn = useMemo(() => drawnStyles(styles ?? [], chosen), [styles, chosen]);
 
@@ -56,9 +46,9 @@ export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
 
   useKeys([
     {
-      keys: STEPS.map((_, i) => String(i + 1)).join(" "),
+      keys: "1 2 3 4 5 6 7 8",
       says: "To a step of the order of work",
-      run: (key) => setStep(STEPS[Number(key) - 1]?.id ?? step),
+      run: (key) => setStep(steps[Number(key) - 1] ?? step),
     },
     { keys: "[", says: "Turn the tree to the left", run: () => turn.by(-15) },
     { keys: "]", says: "Turn the tree to the right", run: () => turn.by(15) },
@@ -81,11 +71,13 @@ export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
       <BenchStrip piece={piece} bench={bench} />
       <BenchLayout
         ledgerLabel="What it takes"
-        stage={<Stage plan={bench.plan} styles={drawn} turn={turn} names={names} />}
+        stage={
+          <Stage plan={bench.plan} styles={drawn} turn={turn} names={names} pieceId={piece.id} look={look.found} />
+        }
         ledger={<Ledger plan={bench.plan} step={step} onStock={countAgain} />}
         steps={
           <StepTabs
-            steps={STEPS.map((known) => ({ ...known, worst: worst(bench.plan, known.id) }))}
+            steps={steps.map((id) => ({ id, label: STEP_LABELS[id], worst: worst(bench.plan, id) }))}
             current={step}
             onChange={setStep}
           >
@@ -95,6 +87,7 @@ export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
               plan={bench.plan}
               piece={piece}
               styles={styles}
+              look={look}
               onNewStyle={(kind) => setStyleOpen({ kind })}
             />
           </StepTabs>

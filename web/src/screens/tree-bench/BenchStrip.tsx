@@ -91,6 +91,9 @@ export function BenchStrip({ piece, bench }: { piece: Schemas["PieceOnBench"]; b
       <MoreMenu
         label="More for this tree"
         entries={[
+          { label: "Hanging map", run: () => void navigate(`/pieces/${piece.id}/map`) },
+          { label: "Cut plan", run: () => void navigate(`/pieces/${piece.id}/cuts`) },
+          { label: "Versions", run: () => void navigate(`/pieces/${piece.id}/versions`) },
           { label: "Rename", run: () => setRenaming(true) },
           { label: "Print", run: () => window.print() },
           { label: "Ledger as CSV", href: `/api/pieces/${piece.id}/ledger.csv` },

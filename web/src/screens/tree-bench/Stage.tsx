@@ -1,6 +1,7 @@
 import ChevronLeft from "@mui/icons-material/ChevronLeft";
 import ChevronRight from "@mui/icons-material/ChevronRight";
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
+import MapOutlined from "@mui/icons-material/MapOutlined";
 import NightlightOutlined from "@mui/icons-material/NightlightOutlined";
 import WbSunnyOutlined from "@mui/icons-material/WbSunnyOutlined";
 import Box from "@mui/material/Box";
@@ -8,6 +9,7 @@ import Button from "@mui/material/Button";
 import ButtonGroup from "@mui/material/ButtonGroup";
 import Typography from "@mui/material/Typography";
 import { memo, useState } from "react";
+import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { drawing as shades } from "../../theme/tokens";
@@ -15,7 +17,7 @@ import type { DrawnStyle } from "../../drawing/paintOrnament";
 import type { Ghost } from "../../drawing/GhostTree";
 import { TreeStage } from "../../drawing/TreeStage";
 import type { Turn } from "../../drawing/turn";
-import { area, length, type Units } from "../../units/format";
+import { area, clockPosition, length, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { TierList } from "./TierList";
 
@@ -43,6 +45,9 @@ function ghostOf(plan: Schemas["TreePlan"]): Ghost | null {
 }
 
 interface Props {
+  pieceId: string;
+  /** What stepping back found; drawn over the tree while one steps back. */
+  look: Schemas["StepBack"] | undefined;
   plan: Schemas["TreePlan"];
   styles: Map<string, DrawnStyle>;
   names: Map<string, string>;
@@ -50,7 +55,7 @@ interface Props {
 }
 
 /** The drawing with its few tools: turn, day or dusk, the same as a list. */
-export const Stage = memo(function Stage({ plan, styles, names, turn }: Props) {
+export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, turn }: Props) {
   const { dusk, toggleDusk } = useLight();
   const units = useUnits();
   const [list, setList] = useState(false);
@@ -71,6 +76,10 @@ export const Stage = memo(function Stage({ plan, styles, names, turn }: Props) {
         turn={turn}
         ghost={ghostOf(plan)}
         describe={describe(plan, units)}
+        look={look}
+        tell={(site) =>
+          `${names.get(site.style) ?? "An ornament"} no. ${site.number}: tier ${site.tier} at ${clockPosition(site.clock)}, ${Math.round(site.depth * 100)} % out`
+        }
       />
       <Box sx={{ position: "absolute", top: 10, left: 12, display: "flex", gap: 1, flexWrap: "wrap" }}>
         <ButtonGroup size="small" variant="outlined" color="inherit" aria-label="Turn the tree">
@@ -102,6 +111,19 @@ export const Stage = memo(function Stage({ plan, styles, names, turn }: Props) {
         >
           Tiers
         </Button>
+        {plan.chosen && (
+          <Button
+            size="small"
+            variant="outlined"
+            color="inherit"
+            sx={tool}
+            startIcon={<MapOutlined />}
+            component={RouterLink}
+            to={`/pieces/${pieceId}/map`}
+          >
+            Map
+          </Button>
+        )}
       </Box>
       <Typography
         variant="body2"

@@ -34,6 +34,7 @@ const ASKED: Record<Kind, { name: string; label: string }[]> = {
   ornament: [
     { name: "diameter_mm", label: "Size, mm" },
     { name: "material", label: "Material" },
+    { name: "mass_g", label: "Weight, g" },
     { name: "pack_size", label: "In a pack" },
   ],
   ribbon: [
@@ -43,6 +44,8 @@ const ASKED: Record<Kind, { name: string; label: string }[]> = {
   light: [
     { name: "bulbs", label: "Bulbs on a string" },
     { name: "lit_length_m", label: "Lit length, m" },
+    { name: "watts", label: "Watts, from its label" },
+    { name: "max_run", label: "Joined end to end, at most" },
   ],
   pick: [{ name: "pack_size", label: "In a pack" }],
 };
@@ -57,6 +60,9 @@ function textsOf(style: Schemas["Style"] | undefined): Record<string, string> {
     pack_size: said(style?.pack_size ?? 1),
     bulbs: said(style?.bulbs),
     lit_length_m: said(style?.lit_length_m),
+    mass_g: said(style?.mass_g),
+    watts: said(style?.watts),
+    max_run: said(style?.max_run),
     on_hand: said(style?.on_hand ?? 0),
     price: style?.price_cents ? (style.price_cents / 100).toFixed(2) : "",
   };
@@ -69,7 +75,12 @@ function numeric(text: string | undefined): number | null {
   return Number.isNaN(value) ? (text as unknown as number) : value;
 }
 
-function bodyOf(kind: Kind, texts: Record<string, string>, breakable: boolean): Schemas["StyleFields"] {
+function bodyOf(
+  kind: Kind,
+  texts: Record<string, string>,
+  breakable: boolean,
+  keepsake: boolean,
+): Schemas["StyleFields"] {
   const price = numeric(texts.price);
   return {
     name: texts.name ?? "",
@@ -80,9 +91,13 @@ function bodyOf(kind: Kind, texts: Record<string, string>, breakable: boolean): 
     pack_size: numeric(texts.pack_size) ?? 1,
     bulbs: numeric(texts.bulbs),
     lit_length_m: numeric(texts.lit_length_m),
+    mass_g: numeric(texts.mass_g),
+    watts: numeric(texts.watts),
+    max_run: numeric(texts.max_run),
     on_hand: numeric(texts.on_hand) ?? 0,
     price_cents: typeof price === "number" ? Math.round(price * 100) : price,
     breakable,
+    keepsake,
   };
 }
 
@@ -96,6 +111,7 @@ function differences(mine: Record<string, string>, theirs: Record<string, string
 export function StyleDialog({ style, kind, onClose }: Props) {
   const [texts, setTexts] = useState(() => textsOf(style));
   const [breakable, setBreakable] = useState(style?.breakable ?? false);
+  const [keepsake, setKeepsake] = useState(style?.keepsake ?? false);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [theirs, setTheirs] = useState<Schemas["Style"] | null>(null);
   const cache = useQueryClient();
@@ -103,7 +119,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
 
   async function keep(version = style?.version) {
     try {
-      const body = bodyOf(kind, texts, breakable);
+      const body = bodyOf(kind, texts, breakable, keepsake);
       if (style && version !== undefined)
         await ask(client.PUT("/api/styles/{id}", { params: { path: { id: style.id } }, body: { version, ...body } }));
       else await ask(client.POST("/api/styles", { body }));
@@ -163,6 +179,9 @@ export function StyleDialog({ style, kind, onClose }: Props) {
             />
             {kind === "ornament" && (
               <Tick label="Breakable" checked={breakable} onChange={(checked) => setBreakable(checked)} />
+            )}
+            {kind === "ornament" && (
+              <Tick label="A keepsake" checked={keepsake} onChange={(checked) => setKeepsake(checked)} />
             )}
           </Box>
         </DialogContent>

@@ -3,6 +3,7 @@ import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { LengthField } from "../../../parts/LengthField";
+import { NumberField } from "../../../parts/NumberField";
 import { Dials, type StepProps } from "./StepDials";
 import { StyleChooser } from "./StyleChooser";
 
@@ -10,7 +11,8 @@ import { StyleChooser } from "./StyleChooser";
 export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { crown } = bench.draft.settings;
   const some = crown.topper !== "none";
-  const bow = some && crown.kind === "bow";
+  const bow = some && crown.kind !== "star";
+  const looped = crown.kind === "bow";
   return (
     <Dials>
       <ChoiceDial
@@ -30,6 +32,7 @@ export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
           onChange={(kind) => bench.dial("crown", { kind })}
           choices={[
             { value: "bow", label: "bow" },
+            { value: "two_part", label: "two-part bow" },
             { value: "star", label: "star" },
           ]}
         />
@@ -45,17 +48,45 @@ export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
         />
       )}
       <FigureValue label="Air under the ceiling" figure={plan.figures.air_gap} />
+      {some && (
+        <NumberField
+          label="Weight of the topper, g"
+          value={crown.weight_g}
+          onChange={(weight_g) => bench.dial("crown", { weight_g })}
+          help="Against a thin leader"
+        />
+      )}
+      {some && (
+        <CountDial
+          label="Streamers"
+          value={crown.streamers}
+          onChange={(streamers) => bench.dial("crown", { streamers })}
+          help="0.6 to 1.2 m each"
+        />
+      )}
+      {some && crown.streamers > 0 && (
+        <LengthField
+          label="Streamer"
+          value={crown.streamer_m}
+          onChange={(streamer_m) => streamer_m && bench.dial("crown", { streamer_m })}
+          error={bench.problem?.field("/settings/crown/streamer_m")}
+        />
+      )}
       {bow && (
         <>
           <FigureValue label="Ribbon of the bow" figure={plan.figures.crown_ribbon} />
-          <CountDial label="Loops" value={crown.loops} min={1} onChange={(loops) => bench.dial("crown", { loops })} />
+          {looped && (
+            <CountDial label="Loops" value={crown.loops} min={1} onChange={(loops) => bench.dial("crown", { loops })} />
+          )}
           <LengthField
-            label="Loop length"
+            label={looped ? "Loop length" : "Ear"}
             value={crown.loop_m}
             onChange={(loop_m) => loop_m && bench.dial("crown", { loop_m })}
             error={bench.problem?.field("/settings/crown/loop_m")}
           />
-          <CountDial label="Tails" value={crown.tails} onChange={(tails) => bench.dial("crown", { tails })} />
+          {looped && (
+            <CountDial label="Tails" value={crown.tails} onChange={(tails) => bench.dial("crown", { tails })} />
+          )}
           <LengthField
             label="Tail"
             value={crown.tail_m}

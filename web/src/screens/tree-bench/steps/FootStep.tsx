@@ -2,6 +2,8 @@ import Slider from "@mui/material/Slider";
 import Typography from "@mui/material/Typography";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { LengthField } from "../../../parts/LengthField";
+import { Tick } from "../../../parts/Tick";
 import { percent } from "../../../units/format";
 import { Dials, type StepProps } from "./StepDials";
 
@@ -45,6 +47,33 @@ export function FootStep({ bench, plan }: StepProps) {
           note="Three quarters to the whole of the spread is usual"
         />
       )}
+      <ChoiceDial
+        label="Stand"
+        value={foot.stand}
+        onChange={(stand) => bench.dial("foot", { stand })}
+        choices={[
+          { value: "fixed", label: "fixed" },
+          { value: "rotating", label: "rotating" },
+        ]}
+      />
+      <LengthField
+        label="Opening of basket or collar"
+        value={foot.opening_m}
+        onChange={(opening_m) => bench.dial("foot", { opening_m })}
+        help="Against the leg span of the stand"
+        placeholder="55 cm"
+      />
+      <FigureValue label="Tips at" figure={plan.figures.tip_angle} size="small" />
+      <Tick
+        label="Presents under it"
+        checked={foot.presents}
+        onChange={(presents) => bench.dial("foot", { presents })}
+      />
+      <Tick
+        label="Tied back to the wall"
+        checked={foot.tied_back}
+        onChange={(tied_back) => bench.dial("foot", { tied_back })}
+      />
       <Typography variant="body2" color="textSecondary" className="whole-row">
         Presents keep off the walkway and never stand against a firebox.
       </Typography>

@@ -1,26 +1,51 @@
+import { useState } from "react";
 import { FigureValue } from "../../../bench/FigureValue";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
 import { WordDial } from "../../../parts/WordDial";
 import { count } from "../../../units/format";
+import { Candles } from "./Candles";
+import { Power } from "./Power";
 import { Dials, type StepProps } from "./StepDials";
+import { StringTests } from "./StringTests";
 import { StyleChooser } from "./StyleChooser";
 
 const SCHOOLS = ["soft", "classic", "bright", "blaze"] as const;
+const GLOBES = ["none", "soft", "classic", "bright"] as const;
+const PARTS = { strings: OnTheTree, power: Power, candles: Candles, tests: StringTests };
+
+/** Light: what goes on the tree, the load, battery sets, and the tests of the strings. */
+export function LightsStep(props: StepProps) {
+  const [part, setPart] = useState<keyof typeof PARTS>("strings");
+  const Part = PARTS[part];
+  return (
+    <Dials>
+      <ChoiceDial
+        label="Light"
+        value={part}
+        onChange={setPart}
+        choices={[
+          { value: "strings", label: "on the tree" },
+          { value: "power", label: "power" },
+          { value: "candles", label: "batteries" },
+          { value: "tests", label: "tests" },
+        ]}
+      />
+      <Part {...props} />
+    </Dials>
+  );
+}
 
 /** How much light, by surface with the plain rule beside it, and how far apart the turns lie. */
-export function LightsStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
+function OnTheTree({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { lights } = bench.draft.settings;
   const { figures } = plan;
   const plain = figures.bulbs_by_height;
+  const dial = (part: Partial<typeof lights>) => bench.dial("lights", part);
   return (
-    <Dials>
-      <WordDial
-        label="How much light"
-        value={lights.school}
-        words={SCHOOLS}
-        onChange={(school) => bench.dial("lights", { school })}
-      />
+    <>
+      <WordDial label="How much light" value={lights.school} words={SCHOOLS} onChange={(school) => dial({ school })} />
       <FigureValue
         label="By surface"
         figure={figures.bulbs}
@@ -37,11 +62,50 @@ export function LightsStep({ bench, plan, piece, styles, onNewStyle }: StepProps
         figure={figures.pitch}
         note={figures.turns ? `${Number(figures.turns.value).toFixed(0)} turns from hem to tip` : undefined}
       />
+      <ChoiceDial
+        label="They go on"
+        value={lights.way}
+        onChange={(way) => dial({ way })}
+        choices={[
+          {
+            value: "turns",
+            label: plan.figures.arc && Number(plan.figures.arc.value) < 360 ? "in zigzag" : "in a spiral",
+          },
+          { value: "deep", label: "deep, in to the trunk" },
+        ]}
+      />
+      <WordDial label="Globes on top" value={lights.globes} words={GLOBES} onChange={(globes) => dial({ globes })} />
+      {lights.globes !== "none" && <FigureValue label="Globes" figure={figures.globes} size="small" />}
+      <CountDial
+        label="Strings built in"
+        value={lights.prelit_strings}
+        onChange={(prelit_strings) =>
+          dial({ prelit_strings, prelit_dead: Math.min(lights.prelit_dead, prelit_strings) })
+        }
+        help="A pre-lit tree"
+      />
+      {lights.prelit_strings > 0 && (
+        <>
+          <CountDial
+            label="Of these dead"
+            value={lights.prelit_dead}
+            onChange={(prelit_dead) => dial({ prelit_dead })}
+            help={bench.problem?.field("/settings/lights/prelit_dead")}
+          />
+          <CountDial
+            label="Bulbs of one built in"
+            value={lights.prelit_bulbs}
+            step={10}
+            min={1}
+            onChange={(prelit_bulbs) => dial({ prelit_bulbs })}
+          />
+        </>
+      )}
       <CountDial
         label="Working bulbs on the tree"
         value={lights.working_bulbs}
         step={50}
-        onChange={(working_bulbs) => bench.dial("lights", { working_bulbs })}
+        onChange={(working_bulbs) => dial({ working_bulbs })}
         help="Dead ones do not count"
       />
       {!lights.style && (
@@ -50,14 +114,14 @@ export function LightsStep({ bench, plan, piece, styles, onNewStyle }: StepProps
           value={lights.bulbs_per_string}
           step={10}
           min={1}
-          onChange={(bulbs_per_string) => bench.dial("lights", { bulbs_per_string })}
+          onChange={(bulbs_per_string) => dial({ bulbs_per_string })}
         />
       )}
       {!lights.style && (
         <LengthField
           label="Lit length of a string"
           value={lights.string_m}
-          onChange={(string_m) => string_m && bench.dial("lights", { string_m })}
+          onChange={(string_m) => string_m && dial({ string_m })}
         />
       )}
       <StyleChooser
@@ -66,9 +130,20 @@ export function LightsStep({ bench, plan, piece, styles, onNewStyle }: StepProps
         styles={styles}
         lookId={piece.look_id}
         chosen={lights.style ? [lights.style] : []}
-        onChange={(chosen) => bench.dial("lights", { style: chosen.at(-1) ?? null })}
+        onChange={(chosen) => dial({ style: chosen.at(-1) ?? null })}
         onNew={() => onNewStyle("light")}
       />
-    </Dials>
+      {lights.globes !== "none" && (
+        <StyleChooser
+          label="Globe strings"
+          kind="light"
+          styles={styles}
+          lookId={piece.look_id}
+          chosen={lights.globe_style ? [lights.globe_style] : []}
+          onChange={(chosen) => dial({ globe_style: chosen.at(-1) ?? null })}
+          onNew={() => onNewStyle("light")}
+        />
+      )}
+    </>
   );
 }

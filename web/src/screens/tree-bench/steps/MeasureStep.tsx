@@ -8,6 +8,7 @@ import { useWorkings } from "../../../bench/workings";
 import type { Schemas } from "../../../api/client";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthDial } from "../../../parts/LengthDial";
+import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
 import { length, percent } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
@@ -201,6 +202,15 @@ export function MeasureStep(props: StepProps) {
           { value: "real", label: "real" },
         ]}
       />
+      {measure.kind === "real" && (
+        <CountDial
+          label="Weeks it stands"
+          value={measure.weeks}
+          min={1}
+          onChange={(weeks) => bench.dial("measure", { weeks })}
+          help="About four at most"
+        />
+      )}
       <Sizes {...props} />
     </Dials>
   );

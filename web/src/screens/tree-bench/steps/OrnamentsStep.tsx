@@ -1,21 +1,47 @@
+import { useState } from "react";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { WordDial } from "../../../parts/WordDial";
+import { MakeDo } from "./MakeDo";
+import { Spread } from "./Spread";
 import { Dials, type StepProps } from "./StepDials";
 import { StyleChooser } from "./StyleChooser";
 
 const COVERS = ["airy", "balanced", "full", "opulent"] as const;
 
+const PARTS = { count: HowMany, spread: Spread, make_do: MakeDo };
+
+/** Ornaments: how many of which styles, how they are spread, and how to make do with fewer. */
+export function OrnamentsStep(props: StepProps) {
+  const [part, setPart] = useState<keyof typeof PARTS>("count");
+  const Part = PARTS[part];
+  return (
+    <Dials>
+      <ChoiceDial
+        label="Ornaments"
+        value={part}
+        onChange={setPart}
+        choices={[
+          { value: "count", label: "how many" },
+          { value: "spread", label: "spread" },
+          { value: "make_do", label: "make do" },
+        ]}
+      />
+      <Part {...props} />
+    </Dials>
+  );
+}
+
 /** How many, by both schools side by side, and of which styles. */
-export function OrnamentsStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
+function HowMany({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { ornaments } = bench.draft.settings;
   const { figures } = plan;
   const used = ornaments.styles.length;
   const total = Number(figures.ornaments?.value ?? 0);
   const apart = Math.abs(Number(figures.by_foot?.value ?? 0) - Number(figures.by_cover?.value ?? 0));
   return (
-    <Dials>
+    <>
       <ChoiceDial
         label="Counted"
         value={ornaments.count_by}
@@ -63,6 +89,6 @@ export function OrnamentsStep({ bench, plan, piece, styles, onNewStyle }: StepPr
         onChange={(chosen) => bench.dial("ornaments", { styles: chosen })}
         onNew={() => onNewStyle("ornament")}
       />
-    </Dials>
+    </>
   );
 }

@@ -22,6 +22,16 @@ export function PicksStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
           { value: 9, label: "9" },
         ]}
       />
+      <ChoiceDial
+        label="They go on"
+        value={picks.goes ?? "studio"}
+        onChange={(goes) => bench.dial("picks", { goes: goes === "studio" ? null : goes })}
+        choices={[
+          { value: "studio", label: "as the studio does" },
+          { value: "before", label: "before ornaments" },
+          { value: "after", label: "after them" },
+        ]}
+      />
       <FigureValue label="In all" figure={plan.figures.picks} after="picks" />
       <StyleChooser
         label="Styles"

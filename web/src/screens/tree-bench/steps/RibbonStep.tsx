@@ -1,8 +1,11 @@
+import Button from "@mui/material/Button";
+import { Link as RouterLink } from "react-router";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { WordDial } from "../../../parts/WordDial";
+import { Cloth } from "./Cloth";
 import { Dials, type StepProps } from "./StepDials";
 import { StyleChooser } from "./StyleChooser";
 
@@ -99,9 +102,27 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
       {method === "bows" && (
         <CountDial label="Bows" value={ribbon.bows} min={1} onChange={(bows) => bench.dial("ribbon", { bows })} />
       )}
+      {method !== "none" && ribbon.styles.length > 1 && (
+        <ChoiceDial
+          label="Shared"
+          value={ribbon.share}
+          onChange={(share) => bench.dial("ribbon", { share })}
+          choices={[
+            { value: "even", label: "evenly" },
+            { value: "scarce", label: "the first is scarce" },
+          ]}
+        />
+      )}
+      <FigureValue label="Pieces of the scarce one" figure={plan.figures.scarce_pieces} size="small" />
+      {method !== "none" && <Cloth bench={bench} strips={plan.figures.cloth_strips} />}
+      {method !== "none" && (
+        <Button size="small" variant="outlined" component={RouterLink} to={`/pieces/${piece.id}/cuts`}>
+          Cut plan
+        </Button>
+      )}
       {method !== "none" && (
         <StyleChooser
-          label="Ribbons, shared evenly"
+          label={ribbon.share === "scarce" ? "Ribbons, the scarce one first" : "Ribbons, shared evenly"}
           kind="ribbon"
           styles={styles}
           lookId={piece.look_id}

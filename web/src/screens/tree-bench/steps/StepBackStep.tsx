@@ -1,4 +1,9 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../../api/client";
+import { Caution } from "../../../parts/Caution";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { Tick } from "../../../parts/Tick";
 import { Dials, type StepProps } from "./StepDials";
 
@@ -11,19 +16,84 @@ const LOOKS: { value: Schemas["StepBackSettings"]["looked"][number]; label: stri
   { value: "holes", label: "No holes, no clumps" },
 ];
 
-/** The last look, before the ladder is put away. */
-export function StepBackStep({ bench }: StepProps) {
-  const { looked } = bench.draft.settings.step_back;
+type Finding = Schemas["StepBackFinding"];
+
+function FoundRow({ finding, onMend }: { finding: Finding; onMend: (mend: Schemas["Mend"]) => void }) {
+  return (
+    <Box component="li" sx={{ mb: 1 }}>
+      <Caution finding={finding} />
+      {finding.mends.length > 0 && (
+        <Box sx={{ display: "flex", gap: 0.75, flexWrap: "wrap", mt: 0.5, pl: 1.5 }}>
+          {finding.mends.map((offered) => (
+            <Button key={offered.label} size="small" variant="outlined" onClick={() => onMend(offered.mend)}>
+              {offered.label}
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** The last look, before the ladder is put away: what is found, what would mend it, before and after. */
+export function StepBackStep({ bench, look }: StepProps) {
+  const { looked, mends } = bench.draft.settings.step_back;
+  const findings = look.found?.findings;
   return (
     <Dials>
-      {LOOKS.map((look) => (
+      <ChoiceDial
+        label="Looking at"
+        value={look.lookAt}
+        onChange={look.setLookAt}
+        choices={[
+          { value: "plan", label: "the plan" },
+          { value: "up", label: "what is up" },
+        ]}
+      />
+      {look.mended && (
+        <ChoiceDial
+          label="Mends"
+          value={look.moment}
+          onChange={look.setMoment}
+          choices={[
+            { value: "before", label: "before" },
+            { value: "after", label: "after" },
+          ]}
+        />
+      )}
+      {mends.length > 0 && (
+        <Button size="small" onClick={() => bench.dial("step_back", { mends: mends.slice(0, -1) })}>
+          Take the last of {mends.length} {mends.length === 1 ? "mend" : "mends"} back
+        </Button>
+      )}
+      <Box className="whole-row" aria-live="polite">
+        {findings && findings.length === 0 && (
+          <Typography variant="body2">
+            <strong>Nothing to mend.</strong> {look.found?.counted} ornaments hang evenly: no holes, no clumps, no
+            colour on one side only.
+          </Typography>
+        )}
+        <Box component="ul" aria-label="What is found" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          {findings?.map((finding) => (
+            <FoundRow
+              key={finding.message}
+              finding={finding}
+              onMend={(mend) => {
+                look.setMoment("after");
+                bench.dial("step_back", { mends: [...mends, mend] });
+              }}
+            />
+          ))}
+        </Box>
+      </Box>
+      {LOOKS.map((point) => (
         <Tick
-          key={look.value}
-          label={look.label}
-          checked={looked.includes(look.value)}
+          key={point.value}
+          label={point.label}
+          checked={looked.includes(point.value)}
           onChange={(checked) =>
             bench.dial("step_back", {
-              looked: checked ? [...looked, look.value] : looked.filter((done) => done !== look.value),
+              looked: checked ? [...looked, point.value] : looked.filter((done) => done !== point.value),
             })
           }
         />

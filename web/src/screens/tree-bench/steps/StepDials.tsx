@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 import type { Schemas } from "../../../api/client";
 import { ProblemAlert } from "../../../parts/ProblemAlert";
 import type { Bench } from "../useBench";
+import type { StepBackLook } from "../useStepBack";
 import { CrownStep } from "./CrownStep";
 import { FootStep } from "./FootStep";
 import { LightsStep } from "./LightsStep";
@@ -12,24 +13,26 @@ import { PicksStep } from "./PicksStep";
 import { RibbonStep } from "./RibbonStep";
 import { StepBackStep } from "./StepBackStep";
 
-export const STEPS = [
-  { id: "measure", label: "Measure" },
-  { id: "lights", label: "Lights" },
-  { id: "crown", label: "Crown" },
-  { id: "ribbon", label: "Ribbon" },
-  { id: "ornaments", label: "Ornaments" },
-  { id: "picks", label: "Picks" },
-  { id: "foot", label: "Foot" },
-  { id: "step_back", label: "Step back" },
-] as const;
+export type StepId = Schemas["TreePlan"]["steps"][number];
 
-export type StepId = (typeof STEPS)[number]["id"];
+/** What the steps are called; in which order they come is the plan's to say. */
+export const STEP_LABELS: Record<StepId, string> = {
+  measure: "Measure",
+  lights: "Lights",
+  crown: "Crown",
+  ribbon: "Ribbon",
+  ornaments: "Ornaments",
+  picks: "Picks",
+  foot: "Foot",
+  step_back: "Step back",
+};
 
 export interface StepProps {
   bench: Bench;
   plan: Schemas["TreePlan"];
   piece: Schemas["PieceOnBench"];
   styles: Schemas["Style"][];
+  look: StepBackLook;
   onNewStyle: (kind: Schemas["Style"]["kind"]) => void;
 }
 

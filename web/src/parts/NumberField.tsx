@@ -1,0 +1,36 @@
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+
+interface NumberFieldProps {
+  label: string;
+  value: number | null;
+  onChange: (value: number | null) => void;
+  help?: string;
+  error?: string | undefined;
+}
+
+/** A number as it is typed, with a comma or a point; empty means that it is not known. What is no number stays and is told. */
+export function NumberField({ label, value, onChange, help, error }: NumberFieldProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const said = typed?.trim().replace(",", ".");
+  const wrong = said !== undefined && said !== "" && !Number.isFinite(Number(said));
+
+  function commit() {
+    if (said === undefined || wrong) return;
+    onChange(said === "" ? null : Number(said));
+    setTyped(null);
+  }
+
+  return (
+    <TextField
+      label={label}
+      value={typed ?? (value === null ? "" : String(Number(value.toFixed(3))))}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => event.key === "Enter" && commit()}
+      error={wrong || Boolean(error)}
+      helperText={wrong ? "Type a number, such as 12 or 4.5." : (error ?? help)}
+      slotProps={{ htmlInput: { inputMode: "decimal" }, inputLabel: { shrink: true } }}
+    />
+  );
+}
