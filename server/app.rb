@@ -10,7 +10,8 @@ module DeckBough
       set :dump_errors, false
       disable :static, :protection, :logging, :sessions
 
-      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Styles, Routes::StringTests, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
+      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Hanging, Routes::CutPlans, Routes::Variants,
+                   Routes::Styles, Routes::StringTests, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
       RESOURCES.each { |resource| register resource }
 
       # How many hanging maps a process remembers.

@@ -14,7 +14,8 @@ require "sequel"
 require "sinatra/base"
 require "zeitwerk"
 # Its files require one another in a circle, which Ruby would warn of.
-verbose, $VERBOSE = $VERBOSE, nil
+verbose = $VERBOSE
+$VERBOSE = nil
 require "prawn"
 $VERBOSE = verbose
 require_relative "../core/lib/deck_bough"

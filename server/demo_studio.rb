@@ -67,9 +67,18 @@ module DeckBough
         room = Store::Rooms.new(@database, @studio_id).create(home[:id], said.except("pieces"))
         places = room[:places].to_h { |place| [place[:name], place[:id]] }
         said.fetch("pieces", []).each do |piece|
-          Store::Pieces.new(@database, @studio_id).create(room[:id], { "name" => piece["name"], "place_id" => places.fetch(piece["place"]),
-                                                                       "settings" => Exchange::StyleNames.replace(piece["settings"], @styles) })
+          settings = Exchange::StyleNames.replace(piece["settings"], @styles)
+          made = Store::Pieces.new(@database, @studio_id).create(room[:id],
+                                                                 { "name" => piece["name"], "place_id" => places.fetch(piece["place"]),
+                                                                   "settings" => settings })
+          piece.fetch("versions", []).each { |version| version(made[:id], version, settings) }
         end
+      end
+
+      # A version says only in what it differs.
+      def version(piece_id, said, settings)
+        groups = Exchange::StyleNames.replace(said.fetch("settings"), @styles)
+        Store::Variants.new(@database, @studio_id).keep(piece_id, said, settings.merge(groups) { |_, group, changes| group.merge(changes) })
       end
     end
   end

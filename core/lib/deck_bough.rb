@@ -17,7 +17,9 @@ require_relative "deck_bough/house_rules"
 %w[values shapes].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
-%w[ornament zones even_sites dealing evenness order groups diamond_sites hanging_map].each { |file| require_relative "deck_bough/hanging/#{file}" }
+%w[ornament zones even_sites dealing evenness order groups diamond_sites keepsakes deal hanging_map].each do |file|
+  require_relative "deck_bough/hanging/#{file}"
+end
 Dir[File.join(DeckBough::ROOT, "cutting", "*.rb")].each { |file| require file }
 require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }

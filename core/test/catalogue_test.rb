@@ -20,7 +20,8 @@ class CatalogueTest < CoreTest
     end
   end
 
-  MAP_STYLES = [["glass", 100, 40, "#111111", true], ["drop", 62, 160, "#222222", false], ["bell", 45, 20, "#333333", false], ["ball", 62, 30, "#444444", false],
+  MAP_STYLES = [["glass", 100, 40, "#111111", true], ["drop", 62, 160, "#222222", false], ["bell", 45, 20, "#333333", false],
+                ["ball", 62, 30, "#444444", false],
                 ["star", 120, 90, "#111111", false]].map do |id, size, mass, colour, breakable|
     { "id" => id, "count" => 7, "diameter_mm" => size, "mass_g" => mass, "colour" => colour, "breakable" => breakable, "keepsake" => false }
   end.push({ "id" => "kept", "count" => 2, "diameter_mm" => 60, "keepsake" => true }).freeze
@@ -28,7 +29,8 @@ class CatalogueTest < CoreTest
   SAMPLES = EXAMPLES.to_h { |row| [row["rule"], row["inputs"]] }
                     .merge("tree.best_size" => { "ceiling_m" => 2.7, "spread_ratio" => 0.58, "free_width_m" => 1.5 },
                            "ribbon.cut_plan" => { "pieces_m" => [0.9, 0.6, 0.5, 0.4, 0.4], "part_rolls_m" => [0.55], "new_roll_m" => 1.2 },
-                           "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 }, "reach_m" => 0.7, "styles" => MAP_STYLES }).freeze
+                           "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 }, "reach_m" => 0.7,
+                                                "styles" => MAP_STYLES }).freeze
 
   def each_rule
     Catalogue::RULES.each { |id, rule| yield id, rule, SAMPLES.fetch(id) }
@@ -141,7 +143,12 @@ class CatalogueTest < CoreTest
     fits = id == "tree.fit" ? [{ "free_width_m" => 1.7, "free_depth_m" => 1.7, "walkway_m" => 0.9, "wall_m" => 4 }, { "ceiling_m" => 1.95 }] : []
     arcs = id == "tree.visible_area" ? [sample.merge("height_m" => 4.0)] : []
     slim = id == "lights.count" ? [sample.merge("area_m2" => 3.0)] : []
-    maps = id == "ornaments.map" ? [sample.merge("pattern" => "twos"), sample.merge("tree" => { "height_m" => 4.0, "spread_m" => 2.0, "arc_deg" => 240 }), crowded(sample)] : []
+    maps = if id == "ornaments.map"
+             [sample.merge("pattern" => "twos"), sample.merge("tree" => { "height_m" => 4.0, "spread_m" => 2.0, "arc_deg" => 240 }),
+              crowded(sample)]
+           else
+             []
+           end
     [sample, *maps, *slim, *chosen, *heights, *fits.map { |more| sample.merge(more) }, *arcs]
   end
 

@@ -46,7 +46,7 @@ class CoreTest < Minitest::Test
   end
 
   # Answers that take long are the same for the same question, whichever test asks.
-  KEPT = Hash.new
+  KEPT = {}
   def KEPT.fetch(key)
     self[key] ||= yield
   end

@@ -59,7 +59,8 @@ module DeckBough
         def kind(input)
           case input.kind
           when :choice then { enum: input.choices }
-          when :list then { type: "array", minItems: input.range.begin, maxItems: input.range.end, items: input.items.is_a?(Array) ? declared(input.items) : value(input.items) }
+          when :list then { type: "array", minItems: input.range.begin, maxItems: input.range.end,
+                            items: input.items.is_a?(Array) ? declared(input.items) : value(input.items) }
           when :number, :whole then { type: TYPES.fetch(input.kind), minimum: input.range.begin, maximum: input.range.end }
           when :text then { type: "string", maxLength: input.range.end }
           else { type: TYPES.fetch(input.kind) }

@@ -29,7 +29,11 @@ module DeckBough
         end
 
         def entry_renamed(entry, names)
-          entry.is_a?(Hash) ? entry.to_h { |key, value| [key, key.to_s == "style" ? names.fetch(value, value) : value] } : entry
+          if entry.is_a?(Hash)
+            entry.to_h { |key, value| [key, key.to_s == "style" ? names.fetch(value, value) : value] }
+          else
+            entry
+          end
         end
         private_class_method :renamed, :entry_renamed
       end

@@ -22,7 +22,10 @@ module DeckBough
           # The metres that are left are what is on hand from now on.
           def keep_ends
             ids = TreeSettings.style_ids(tree[:settings])
-            raise Problem.invalid([{ pointer: "/style", code: "unknown", message: "That ribbon is not on this tree. Choose one of the cut plan." }]) unless ids.include?(said["style"])
+            unless ids.include?(said["style"])
+              raise Problem.invalid([{ pointer: "/style", code: "unknown",
+                                       message: "That ribbon is not on this tree. Choose one of the cut plan." }])
+            end
 
             styles = store(Store::Styles)
             style = styles.find(said["style"])

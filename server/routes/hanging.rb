@@ -48,7 +48,8 @@ module DeckBough
           def refuse_unknown(count)
             return if count.zero?
 
-            raise Problem.invalid([{ pointer: "/ornaments", code: "unknown", message: "#{count} of these are not on the map of this tree. Load the map again and tick there." }])
+            raise Problem.invalid([{ pointer: "/ornaments", code: "unknown",
+                                     message: "#{count} of these are not on the map of this tree. Load the map again and tick there." }])
           end
 
           def map_of_tree
@@ -58,7 +59,8 @@ module DeckBough
 
           def hanging_pdf
             names = named_piece(tree)
-            pdf = Exchange::HangingPdf.new(map_of_tree, title: tree[:name], under: "#{names[:home][:name]}, #{names[:room][:name]}", style: query["style"]).render
+            pdf = Exchange::HangingPdf.new(map_of_tree, title: tree[:name], under: "#{names[:home][:name]}, #{names[:room][:name]}",
+                                                        style: query["style"]).render
             file(pdf, "application/pdf", "#{tree[:name]}-hanging-map.pdf")
           end
 
@@ -68,7 +70,8 @@ module DeckBough
 
           def step_back
             plan = planning.of(tree, settings: said.fetch("settings", tree[:settings]), place_id: said.fetch("place_id", tree[:place_id]))
-            plan.step_back(up: said["look_at"] == "up" ? hung : nil) || { findings: [], heat: [], counted: 0 }
+            up = said["look_at"] == "up" ? hung : nil
+            { **(plan.step_back(up: up) || { findings: [], heat: [], counted: 0 }), up: up&.map { |one| one.slice(:style, :number) } }
           end
         end
       end

@@ -23,7 +23,11 @@ module DeckBough
 
         # @param ornaments [Array<Array(String, Integer)>] style and number
         def take_down(piece_id, ornaments)
-          transaction { ornaments.each { |style, number| rows(:hung_ornaments).where(piece_id: piece_id, number: number).where(Sequel.cast(:style_id, String) => style).delete } }
+          transaction do
+            ornaments.each do |style, number|
+              rows(:hung_ornaments).where(piece_id: piece_id, number: number).where(Sequel.cast(:style_id, String) => style).delete
+            end
+          end
         end
       end
     end

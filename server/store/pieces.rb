@@ -102,8 +102,10 @@ module DeckBough
 
         def unknown_styles(settings, ids)
           faults = settings.flat_map do |group, values|
-            [*values[:styles], values[:style], values[:globe_style], *[*values[:mends], *values[:missing]].map { |entry| entry[:style] }].compact.select { |id| ids.include?(id) }
-                                              .map do
+            [*values[:styles], values[:style], values[:globe_style], *[*values[:mends], *values[:missing]].map do |entry|
+              entry[:style]
+            end].compact.select { |id| ids.include?(id) }
+                .map do
               Inputs.fault(:styles_unknown, [group.to_s, values.key?(:styles) ? "styles" : "style"],
                            title: group.to_s.capitalize)
             end

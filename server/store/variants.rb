@@ -17,7 +17,8 @@ module DeckBough
           checked_settings = TreeSettings.check(settings)
           id = transaction do
             refuse_more(piece_id)
-            rows(:piece_variants).returning(:id).insert(studio_id: studio_id, piece_id: piece_id, name: name.strip, settings: Sequel.pg_jsonb(checked_settings)).first[:id]
+            rows(:piece_variants).returning(:id).insert(studio_id: studio_id, piece_id: piece_id, name: name.strip,
+                                                        settings: Sequel.pg_jsonb(checked_settings)).first[:id]
           end
           shown(rows(:piece_variants).where(id: id).first)
         rescue InputError => e

@@ -36,7 +36,7 @@ class HangingRoutesTest < ServerTest
     assert_equal drawn.map { |site| [site["style"], site["number"], site["height_m"]] }.sort_by(&:to_s),
                  sites.map { |site| [site["style"], site["number"], site["height_m"].round(3)] }.sort_by(&:to_s)
     assert_operator map["evenness"]["whole"], :>, 1.85
-    assert_equal 100, map["styles"].sum { |style| style["count"] }
+    assert_equal(100, map["styles"].sum { |style| style["count"] })
   end
 
   def test_a_tick_stays_where_it_was_hung_whatever_the_plan_becomes
@@ -107,7 +107,7 @@ class HangingRoutesTest < ServerTest
     refute_includes planned["findings"].map { |finding| finding["code"] }, "within_reach"
     nothing = ask(:post, path("/step-back"), { look_at: "up" })
 
-    assert_equal %w[nothing_up], nothing["findings"].map { |finding| finding["code"] }
+    assert_equal(%w[nothing_up], nothing["findings"].map { |finding| finding["code"] })
     tick(map["sites"].select { |site| site["angle_deg"].negative? })
     half = ask(:post, path("/step-back"), { look_at: "up" })
 
@@ -116,7 +116,8 @@ class HangingRoutesTest < ServerTest
   end
 
   def test_a_mend_that_is_applied_is_on_the_map_and_in_the_ledger
-    found = ask(:post, path("/step-back"), { look_at: "plan", settings: ornaments(missing: [{ style: @tree["settings"]["ornaments"]["styles"].first, count: 8 }], make_do: "keep_places") })
+    found = ask(:post, path("/step-back"),
+                { look_at: "plan", settings: ornaments(missing: [{ style: @tree["settings"]["ornaments"]["styles"].first, count: 8 }], make_do: "keep_places") })
     mends = found["findings"].flat_map { |finding| finding["mends"] }.map { |offered| offered["mend"] }
     add = mends.find { |mend| mend["kind"] == "tuck" } || { "kind" => "tuck", "style" => nil, "number" => nil, "height_m" => 1.0, "angle_deg" => 10.0 }
     before = ask(:post, path("/plan"), {})

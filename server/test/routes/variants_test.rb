@@ -21,7 +21,7 @@ class VariantsRoutesTest < ServerTest
 
     assert_equal "cascade", kept["settings"]["ribbon"]["method"]
     assert_equal "tuck", quay_tree["settings"]["ribbon"]["method"]
-    assert_equal ["With cascade"], ask(:get, path)["items"].map { |version| version["name"] }
+    assert_equal(["With cascade"], ask(:get, path)["items"].map { |version| version["name"] })
     ask(:delete, "/api/variants/#{kept['id']}", status: 204)
 
     assert_empty ask(:get, path)["items"]

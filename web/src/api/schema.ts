@@ -4,3258 +4,3259 @@
  */
 
 export interface paths {
-  "/api/door": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether this installation has its studio yet */
+        get: operations["lookAtDoor"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Whether this installation has its studio yet */
-    get: operations["lookAtDoor"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/login": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/login": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign in; sets the session cookie */
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Sign in; sets the session cookie */
-    post: operations["signIn"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/logout": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/logout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign out; ends the session for good */
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Sign out; ends the session for good */
-    post: operations["signOut"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/change-password": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/change-password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change one's own password; every other session of the account ends */
+        post: operations["changePassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Change one's own password; every other session of the account ends */
-    post: operations["changePassword"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/studios": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/studios": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Found the studio of an empty installation, with its owner */
+        post: operations["foundStudio"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Found the studio of an empty installation, with its owner */
-    post: operations["foundStudio"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/me": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is signed in and how their studio likes its figures */
+        get: operations["readMe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Who is signed in and how their studio likes its figures */
-    get: operations["readMe"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/studio": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/studio": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Change how the studio likes its figures */
+        patch: operations["changeStudio"];
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    /** Change how the studio likes its figures */
-    patch: operations["changeStudio"];
-    trace?: never;
-  };
-  "/api/people": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everyone who can sign in to the studio */
+        get: operations["listPeople"];
+        put?: never;
+        /** Let somebody in, with a first password to be changed */
+        post: operations["addPerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Everyone who can sign in to the studio */
-    get: operations["listPeople"];
-    put?: never;
-    /** Let somebody in, with a first password to be changed */
-    post: operations["addPerson"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/season": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The season desk */
+        get: operations["readSeason"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** The season desk */
-    get: operations["readSeason"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/homes": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/homes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Homes by date of visit */
+        get: operations["listHomes"];
+        put?: never;
+        /** Add a home */
+        post: operations["createHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Homes by date of visit */
-    get: operations["listHomes"];
-    put?: never;
-    /** Add a home */
-    post: operations["createHome"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/homes/import": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/homes/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a home plan back in */
+        post: operations["importHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Read a home plan back in */
-    post: operations["importHome"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/homes/{id}/plan.json": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/homes/{id}/plan.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The plan of a home as a document */
+        get: operations["exportHome"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** The plan of a home as a document */
-    get: operations["exportHome"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/homes/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/homes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A home with its rooms and pieces */
+        get: operations["readHome"];
+        /** Change a home */
+        put: operations["changeHome"];
+        post?: never;
+        /** Delete a home; it can be brought back */
+        delete: operations["deleteHome"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** A home with its rooms and pieces */
-    get: operations["readHome"];
-    /** Change a home */
-    put: operations["changeHome"];
-    post?: never;
-    /** Delete a home; it can be brought back */
-    delete: operations["deleteHome"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/homes/{id}/restore": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/homes/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted home back */
+        post: operations["restoreHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Bring a deleted home back */
-    post: operations["restoreHome"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/homes/{id}/rooms": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/homes/{id}/rooms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a room with its survey */
+        post: operations["createRoom"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Add a room with its survey */
-    post: operations["createRoom"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/rooms/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/rooms/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A room, its survey and the best size for each place */
+        get: operations["readRoom"];
+        /** Keep a survey, room and places together */
+        put: operations["changeRoom"];
+        post?: never;
+        /** Delete a room; it can be brought back */
+        delete: operations["deleteRoom"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** A room, its survey and the best size for each place */
-    get: operations["readRoom"];
-    /** Keep a survey, room and places together */
-    put: operations["changeRoom"];
-    post?: never;
-    /** Delete a room; it can be brought back */
-    delete: operations["deleteRoom"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/rooms/{id}/restore": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/rooms/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted room back */
+        post: operations["restoreRoom"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Bring a deleted room back */
-    post: operations["restoreRoom"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/rooms/{id}/pieces": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/rooms/{id}/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a piece to a room */
+        post: operations["createPiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Add a piece to a room */
-    post: operations["createPiece"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A piece as it stands on the bench */
+        get: operations["readPiece"];
+        /** Keep a change of a piece */
+        put: operations["changePiece"];
+        post?: never;
+        /** Delete a piece; it can be brought back */
+        delete: operations["deletePiece"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** A piece as it stands on the bench */
-    get: operations["readPiece"];
-    /** Keep a change of a piece */
-    put: operations["changePiece"];
-    post?: never;
-    /** Delete a piece; it can be brought back */
-    delete: operations["deletePiece"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/restore": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted piece back */
+        post: operations["restorePiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Bring a deleted piece back */
-    post: operations["restorePiece"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/plan": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The plan of a piece as dialled; stores nothing */
+        post: operations["planPiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** The plan of a piece as dialled; stores nothing */
-    post: operations["planPiece"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/undo": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo the last change of a piece */
+        post: operations["undoPiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Undo the last change of a piece */
-    post: operations["undoPiece"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/redo": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Redo what was undone last */
+        post: operations["redoPiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Redo what was undone last */
-    post: operations["redoPiece"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/history": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Every change of a piece, latest first */
+        get: operations["readHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Every change of a piece, latest first */
-    get: operations["readHistory"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/ledger.csv": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/ledger.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The ledger of a piece */
+        get: operations["exportLedger"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** The ledger of a piece */
-    get: operations["exportLedger"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/hanging": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/hanging": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The hanging map of a tree as saved, with what is up */
+        get: operations["readHanging"];
+        /** Take ornaments as hung, or down again */
+        put: operations["tickHung"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** The hanging map of a tree as saved, with what is up */
-    get: operations["readHanging"];
-    /** Take ornaments as hung, or down again */
-    put: operations["tickHung"];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/hanging.pdf": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/hanging.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The hanging map on A4 */
+        get: operations["printHanging"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** The hanging map on A4 */
-    get: operations["printHanging"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/hanging.svg": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/hanging.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The hanging map as a drawing */
+        get: operations["drawHanging"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** The hanging map as a drawing */
-    get: operations["drawHanging"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/step-back": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/step-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the look from the door finds; stores nothing */
+        post: operations["stepBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** What the look from the door finds; stores nothing */
-    post: operations["stepBack"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/cut-plan": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/cut-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What to cut of each ribbon, from which roll */
+        get: operations["readCutPlan"];
+        put?: never;
+        /** The same with rolls as they are at hand; stores nothing */
+        post: operations["tryCutPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** What to cut of each ribbon, from which roll */
-    get: operations["readCutPlan"];
-    put?: never;
-    /** The same with rolls as they are at hand; stores nothing */
-    post: operations["tryCutPlan"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/cut-plan/ends": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/cut-plan/ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cutting is done, what is left of a ribbon goes back to stock */
+        post: operations["keepEnds"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** Cutting is done, what is left of a ribbon goes back to stock */
-    post: operations["keepEnds"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/pieces/{id}/variants": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/pieces/{id}/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Named versions of a tree */
+        get: operations["listVariants"];
+        put?: never;
+        /** Keep the tree as dialled under a name */
+        post: operations["keepVariant"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Named versions of a tree */
-    get: operations["listVariants"];
-    put?: never;
-    /** Keep the tree as dialled under a name */
-    post: operations["keepVariant"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/variants/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/variants/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take a version out */
+        delete: operations["deleteVariant"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post?: never;
-    /** Take a version out */
-    delete: operations["deleteVariant"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/styles/{id}/tests": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/styles/{id}/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Tests of the strings of a style, latest first */
+        get: operations["listTests"];
+        put?: never;
+        /** Plug a string into the meter and keep what it reads */
+        post: operations["testString"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Tests of the strings of a style, latest first */
-    get: operations["listTests"];
-    put?: never;
-    /** Plug a string into the meter and keep what it reads */
-    post: operations["testString"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/styles": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/styles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Styles with what is on hand */
+        get: operations["listStyles"];
+        put?: never;
+        /** Add a style */
+        post: operations["createStyle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Styles with what is on hand */
-    get: operations["listStyles"];
-    put?: never;
-    /** Add a style */
-    post: operations["createStyle"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/styles/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
+    "/api/styles/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a style or what is on hand */
+        put: operations["changeStyle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    /** Change a style or what is on hand */
-    put: operations["changeStyle"];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/looks": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Looks with palette and styles */
+        get: operations["listLooks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Looks with palette and styles */
-    get: operations["listLooks"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/house-rules": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/house-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every constant by chapter */
+        get: operations["readHouseRules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Every constant by chapter */
-    get: operations["readHouseRules"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/house-rules/trial": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/house-rules/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a sample tree takes before and after a change */
+        post: operations["tryHouseRules"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** What a sample tree takes before and after a change */
-    post: operations["tryHouseRules"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/house-rules/{key}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        key: string;
-      };
-      cookie?: never;
+    "/api/house-rules/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Set a constant */
+        put: operations["setHouseRule"];
+        post?: never;
+        /** Back to the default */
+        delete: operations["resetHouseRule"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    /** Set a constant */
-    put: operations["setHouseRule"];
-    post?: never;
-    /** Back to the default */
-    delete: operations["resetHouseRule"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/lengths": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/lengths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Read a length in any spelling */
+        get: operations["readLength"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Read a length in any spelling */
-    get: operations["readLength"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/find": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Homes, rooms and pieces by name */
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** Homes, rooms and pieces by name */
-    get: operations["find"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    /** @description Problem details, RFC 9457 */
-    Problem: {
-      type: string;
-      title: string;
-      status: number;
-      detail: string;
-      request_id: string;
-      errors?: components["schemas"]["FieldError"][];
-      current?: {
-        [key: string]: unknown;
-      };
-      yours?: {
-        [key: string]: unknown;
-      };
-    };
-    FieldError: {
-      pointer: string;
-      code: string;
-      message: string;
-      line?: number;
-    };
-    Door: {
-      founded: boolean;
-    };
-    SignIn: {
-      email: string;
-      password: string;
-    };
-    ChangePassword: {
-      password: string;
-      new_password: string;
-    };
-    Founding: {
-      studio: string;
-      name: string;
-      email: string;
-      password: string;
-      /** @enum {string} */
-      units: "metric" | "imperial";
-    };
-    Me: {
-      account: components["schemas"]["Account"];
-      studio: components["schemas"]["Studio"];
-      today: string;
-    };
-    Account: {
-      name: string;
-      email: string;
-      /** @enum {string} */
-      role: "owner" | "assistant";
-    };
-    PeoplePage: {
-      items: components["schemas"]["Account"][];
-      page: number;
-      pages: number;
-      total: number;
-    };
-    NewPerson: {
-      name: string;
-      email: string;
-      password: string;
-      /** @enum {string} */
-      role: "owner" | "assistant";
-    };
-    Studio: {
-      /** @enum {string} */
-      topper_school: "first" | "last" | "none";
-      /** @enum {string} */
-      picks_school: "before" | "after";
-      /** @enum {string} */
-      light_school: "soft" | "classic" | "bright" | "blaze";
-      name: string;
-      /** @enum {string} */
-      units: "metric" | "imperial";
-      currency: string;
-      version: number;
-    };
-    StudioChange: {
-      version: number;
-      /** @enum {string} */
-      units?: "metric" | "imperial";
-      /** @enum {string} */
-      topper_school?: "first" | "last" | "none";
-      /** @enum {string} */
-      picks_school?: "before" | "after";
-      /** @enum {string} */
-      light_school?: "soft" | "classic" | "bright" | "blaze";
-    };
-    AtVersion: {
-      version: number;
-    };
-    HomeFields: {
-      name: string;
-      client?: string;
-      visit_on?: string | null;
-      strike_on?: string | null;
-      look_id?: string | null;
-      children_ages?: number[];
-      pets?: string[];
-      rented?: boolean;
-      conifer_allergy?: boolean;
-      notes?: string;
-    };
-    HomeChange: components["schemas"]["HomeFields"] & {
-      version: number;
-    };
-    Home: {
-      id: string;
-      name: string;
-      client: string;
-      visit_on: string | null;
-      strike_on: string | null;
-      look_id: string | null;
-      children_ages: number[];
-      pets: ("dog" | "cat" | "other")[];
-      rented: boolean;
-      conifer_allergy: boolean;
-      notes: string;
-      version: number;
-      changed_at: string;
-    };
-    HomePage: {
-      items: components["schemas"]["Home"][];
-      page: number;
-      pages: number;
-      total: number;
-    };
-    HomeTotals: {
-      short_lines: number;
-      buy_cents: number;
-      unpriced: number;
-      stops: number;
-      cautions: number;
-      minutes: number;
-      pieces: number;
-      without_tree: number;
-      worst: string | null;
-    };
-    SeasonCard: components["schemas"]["Home"] & {
-      days_to_go: number | null;
-      rooms: number;
-      totals: components["schemas"]["HomeTotals"];
-    };
-    SeasonDesk: {
-      items: components["schemas"]["SeasonCard"][];
-      page: number;
-      pages: number;
-      total: number;
-    };
-    HomeInFull: components["schemas"]["Home"] & {
-      days_to_go: number | null;
-      totals: components["schemas"]["HomeTotals"];
-      rooms: components["schemas"]["RoomOfHome"][];
-    };
-    RoomOfHome: components["schemas"]["RoomSurvey"] & {
-      pieces: components["schemas"]["PieceOfRoom"][];
-    };
-    PieceOfRoom: {
-      id: string;
-      name: string;
-      kind: string;
-      version: number;
-      place: string | null;
-      height_m: number | null;
-      summary: components["schemas"]["PieceSummary"];
-    };
-    PieceSummary: {
-      chosen: boolean;
-      short_lines: number;
-      buy_cents: number;
-      unpriced: number;
-      stops: number;
-      cautions: number;
-      minutes: number;
-      worst: string | null;
-    };
-    ImportText: {
-      text: string;
-    };
-    PlaceFields: {
-      id?: string | null;
-      name: string;
-      stance: string;
-      from_left_m?: number | null;
-      free_width_m?: number | null;
-      free_depth_m?: number | null;
-      walkway_m?: number | null;
-      wall_m?: number | null;
-      near_heat?: boolean;
-      near_socket?: boolean;
-    };
-    Place: {
-      id: string;
-      name: string;
-      /** @enum {string} */
-      stance: "corner" | "wall" | "bay" | "open";
-      from_left_m: number | null;
-      free_width_m: number | null;
-      free_depth_m: number | null;
-      walkway_m: number | null;
-      wall_m: number | null;
-      near_heat: boolean;
-      near_socket: boolean;
-    };
-    PlaceWithBest: components["schemas"]["Place"] & {
-      best_size: components["schemas"]["BestSizeShort"];
-    };
-    BestSizeShort: {
-      height_m: number | null;
-      hem_m: number | null;
-      spread_m: number | null;
-      /** @enum {string} */
-      limit: "height" | "floor" | "none";
-      findings: components["schemas"]["Finding"][];
-    };
-    RoomFields: {
-      name: string;
-      width_m: number;
-      depth_m: number;
-      ceiling_left_m: number;
-      ceiling_right_m: number;
-      no_nails?: boolean;
-      heat?: string;
-      notes?: string;
-      places?: components["schemas"]["PlaceFields"][];
-    };
-    RoomChange: components["schemas"]["RoomFields"] & {
-      version: number;
-    };
-    RoomSurvey: {
-      id: string;
-      home_id: string;
-      name: string;
-      width_m: number;
-      depth_m: number;
-      ceiling_left_m: number;
-      ceiling_right_m: number;
-      no_nails: boolean;
-      /** @enum {string} */
-      heat: "none" | "radiator" | "stove" | "fireplace" | "underfloor";
-      notes: string;
-      places: components["schemas"]["Place"][];
-      version: number;
-      changed_at: string;
-    };
-    Room: {
-      id: string;
-      home_id: string;
-      home_name: string;
-      name: string;
-      width_m: number;
-      depth_m: number;
-      ceiling_left_m: number;
-      ceiling_right_m: number;
-      no_nails: boolean;
-      /** @enum {string} */
-      heat: "none" | "radiator" | "stove" | "fireplace" | "underfloor";
-      notes: string;
-      places: components["schemas"]["PlaceWithBest"][];
-      version: number;
-      changed_at: string;
-    };
-    PieceFields: {
-      name: string;
-      place_id?: string | null;
-      settings?: {
-        [key: string]: unknown;
-      };
-    };
-    PieceChange: {
-      version: number;
-      name: string;
-      place_id: string | null;
-      settings: {
-        [key: string]: unknown;
-      };
-    };
-    Dialled: {
-      place_id?: string | null;
-      settings?: {
-        [key: string]: unknown;
-      };
-    };
-    Piece: {
-      id: string;
-      room_id: string;
-      place_id: string | null;
-      /** @enum {string} */
-      kind: "tree";
-      name: string;
-      version: number;
-      settings: components["schemas"]["TreeSettings"];
-      settings_schema: number;
-      changed_at: string;
-      can_undo: boolean;
-      can_redo: boolean;
-    };
-    NamedThing: {
-      id: string;
-      name: string;
-    };
-    PieceOnBench: components["schemas"]["Piece"] & {
-      room: components["schemas"]["NamedThing"];
-      home: components["schemas"]["NamedThing"];
-      days_to_go: number | null;
-      look_id: string | null;
-      places: components["schemas"]["PlaceName"][];
-    };
-    PlaceName: {
-      id: string;
-      name: string;
-      /** @enum {string} */
-      stance: "corner" | "wall" | "bay" | "open";
-    };
-    HistoryPage: {
-      items: components["schemas"]["HistoryEntry"][];
-      page: number;
-      pages: number;
-      total: number;
-    };
-    HistoryEntry: {
-      number: number;
-      /** @enum {string} */
-      act: "change" | "undo" | "redo";
-      of_number: number | null;
-      says: string;
-      by: string;
-      made_at: string;
-    };
-    StyleFields: {
-      name: string;
-      kind: string;
-      colour?: string | null;
-      diameter_mm?: number | null;
-      material?: string | null;
-      breakable?: boolean;
-      pack_size?: number;
-      price_cents?: number | null;
-      bulbs?: number | null;
-      lit_length_m?: number | null;
-      mass_g?: number | null;
-      keepsake?: boolean;
-      watts?: number | null;
-      max_run?: number | null;
-      on_hand?: number;
-    };
-    StyleChange: components["schemas"]["StyleFields"] & {
-      version: number;
-    };
-    Style: {
-      id: string;
-      version: number;
-      name: string;
-      /** @enum {string} */
-      kind: "ornament" | "ribbon" | "light" | "pick";
-      colour: string | null;
-      diameter_mm: number | null;
-      material: string | null;
-      breakable: boolean;
-      pack_size: number;
-      price_cents: number | null;
-      bulbs: number | null;
-      lit_length_m: number | null;
-      mass_g: number | null;
-      keepsake: boolean;
-      watts: number | null;
-      max_run: number | null;
-      on_hand: number;
-    };
-    StylePage: {
-      items: components["schemas"]["Style"][];
-      page: number;
-      pages: number;
-      total: number;
-    };
-    LookPage: {
-      items: components["schemas"]["Look"][];
-      page: number;
-      pages: number;
-      total: number;
-    };
-    Look: {
-      id: string;
-      name: string;
-      style_ids: string[];
-      colours: components["schemas"]["LookColour"][];
-    };
-    LookColour: {
-      name: string;
-      srgb: string;
-      share_percent: number;
-    };
-    HouseRules: {
-      chapters: components["schemas"]["HouseRuleChapter"][];
-    };
-    HouseRuleChapter: {
-      chapter: string;
-      constants: components["schemas"]["HouseRule"][];
-    };
-    HouseRule: {
-      key: string;
-      title: string;
-      unit: string;
-      why: string;
-      low: number;
-      high: number;
-      default: number;
-      value: number;
-      changed: boolean;
-    };
-    /** @description The new value, and the one it was made on */
-    HouseRuleValue: {
-      value: number;
-      was: number;
-    };
-    Trial: {
-      changes: {
-        [key: string]: number;
-      };
-    };
-    SampleTree: {
-      height_m: number;
-      ceiling_m: number;
-      shape: string;
-      styles: number;
-    };
-    TrialResult: {
-      sample: components["schemas"]["SampleTree"];
-      figures: components["schemas"]["TrialFigure"][];
-    };
-    TrialFigure: {
-      name: string;
-      unit: string;
-      before: number | string;
-      after: number | string;
-    };
-    LengthReading: {
-      metres: number;
-      metric: string;
-      imperial: string;
-    };
-    FoundList: {
-      items: components["schemas"]["Found"][];
-    };
-    Found: {
-      /** @enum {string} */
-      kind: "home" | "room" | "piece";
-      id: string;
-      name: string;
-      within: string | null;
-    };
-    Finding: {
-      code: string;
-      /** @enum {string} */
-      severity: "info" | "caution" | "stop";
-      message: string;
-    };
-    Evenness: {
-      whole: number | null;
-      largest_gap: number | null;
-      styles: {
-        [key: string]: number | null;
-      };
-    };
-    Unplaced: {
-      style: string;
-      count: number;
-      /** @enum {string} */
-      reason: "reach" | "reach_heavy" | "room" | "eye_level";
-    };
-    HangingSummary: {
-      evenness: components["schemas"]["Evenness"];
-      unplaced: components["schemas"]["Unplaced"][];
-      crossed_out: number;
-      to_fill: number;
-      findings: components["schemas"]["Finding"][];
-    };
-    /** @description map is left out when no tree is chosen */
-    HangingMap: {
-      piece: components["schemas"]["HangingPiece"];
-      map?: components["schemas"]["HangingSheet"];
-    };
-    HangingPiece: {
-      id: string;
-      name: string;
-      home: components["schemas"]["Named"];
-      room: components["schemas"]["Named"];
-      days_to_go: number | null;
-      version: number;
-    };
-    Named: {
-      id: string;
-      name: string;
-    };
-    HangingSheet: {
-      flat: components["schemas"]["FlatTree"];
-      sites: components["schemas"]["HangingSite"][];
-      styles: components["schemas"]["HangingStyle"][];
-      evenness: components["schemas"]["Evenness"];
-      unplaced: components["schemas"]["Unplaced"][];
-      findings: components["schemas"]["Finding"][];
-      up: number;
-      minutes_left: number;
-    };
-    FlatTree: {
-      rim_m: number;
-      half_deg: number;
-      closed: boolean;
-      crown_m: number;
-      tiers: components["schemas"]["FlatTier"][];
-      clocks: components["schemas"]["FlatClock"][];
-      reach_line_m: number | null;
-      reach_m: number | null;
-    };
-    FlatTier: {
-      tier: number;
-      from_m: number;
-      to_m: number;
-      low_m: number;
-      high_m: number;
-    };
-    FlatClock: {
-      clock: number;
-      turn_deg: number;
-    };
-    HangingSite: {
-      style: string;
-      number: number;
-      order: number;
-      depth: number;
-      height_m: number;
-      angle_deg: number;
-      reach_m: number;
-      turn_deg: number;
-      tier: number;
-      clock: number;
-      /** @enum {string} */
-      depth_word: "deep" | "half way" | "tips";
-      /** @enum {string} */
-      side: "left" | "front" | "right";
-      up: boolean;
-      planned: boolean;
-    };
-    HangingStyle: {
-      id: string;
-      name: string;
-      colour: string | null;
-      diameter_mm: number | null;
-      breakable: boolean;
-      keepsake: boolean;
-      count: number;
-      up: number;
-      nearest_m: number | null;
-      evenness: number | null;
-      minutes_left: number;
-    };
-    HungTick: {
-      ornaments: components["schemas"]["HungOrnament"][];
-      up: boolean;
-    };
-    HungOrnament: {
-      style: string;
-      number: number;
-    };
-    StepBackQuestion: {
-      place_id?: string | null;
-      settings?: {
-        [key: string]: unknown;
-      };
-      /** @enum {string} */
-      look_at: "plan" | "up";
-    };
-    StepBack: {
-      findings: components["schemas"]["StepBackFinding"][];
-      heat: components["schemas"]["Heat"][];
-      counted: number;
-    };
-    StepBackFinding: components["schemas"]["Finding"] & {
-      spots: components["schemas"]["Spot"][];
-      mends: components["schemas"]["OfferedMend"][];
-    };
-    Spot: {
-      height_m: number;
-      angle_deg: number;
-      radius_m: number;
-    };
-    OfferedMend: {
-      label: string;
-      mend: components["schemas"]["Mend"];
-    };
-    Mend: {
-      /** @enum {string} */
-      kind: "move" | "add" | "tuck" | "pick";
-      style: string | null;
-      number: number | null;
-      height_m: number;
-      angle_deg: number;
-    };
-    Heat: {
-      height_m: number;
-      angle_deg: number;
-      empty: number;
-    };
-    CutPlanQuestion: {
-      part_rolls_m: {
-        [key: string]: number[];
-      };
-    };
-    CutPlan: {
-      piece: components["schemas"]["HangingPiece"];
-      ribbons: components["schemas"]["CutRibbon"][];
-    };
-    CutRibbon: {
-      style: string | null;
-      name: string;
-      colour: string | null;
-      roll_m: number;
-      part_rolls_m: number[];
-      pieces: number;
-      length_m: number;
-      new_rolls: number;
-      lower_bound: number;
-      useless_m: number;
-      rolls: components["schemas"]["CutRoll"][];
-      back_m: number;
-      sheet: components["schemas"]["WorkingSheet"];
-    };
-    CutRoll: {
-      length_m: number;
-      new: boolean;
-      left_m: number;
-      back: boolean;
-      cuts: components["schemas"]["Cut"][];
-    };
-    Cut: {
-      length_m: number;
-      for: string;
-    };
-    EndsKept: {
-      style: string;
-      version: number;
-      left_m: number;
-    };
-    VariantFields: {
-      name: string;
-      settings?: {
-        [key: string]: unknown;
-      };
-    };
-    Variant: {
-      id: string;
-      name: string;
-      settings: components["schemas"]["TreeSettings"];
-      made_at: string;
-    };
-    VariantPage: {
-      items: components["schemas"]["Variant"][];
-      page: number;
-      pages: number;
-      total: number;
-    };
-    StringToTest: {
-      label: string;
-    };
-    StringTest: {
-      label: string;
-      watts: number;
-      dead_bulbs: number;
-      sound: boolean;
-      by: string;
-      tested_at: string;
-    };
-    StringTestPage: {
-      items: components["schemas"]["StringTest"][];
-      page: number;
-      pages: number;
-      total: number;
-    };
-    TreeSettings: {
-      measure: components["schemas"]["MeasureSettings"];
-      lights: components["schemas"]["LightsSettings"];
-      crown: components["schemas"]["CrownSettings"];
-      ribbon: components["schemas"]["RibbonSettings"];
-      ornaments: components["schemas"]["OrnamentsSettings"];
-      picks: components["schemas"]["PicksSettings"];
-      foot: components["schemas"]["FootSettings"];
-      step_back: components["schemas"]["StepBackSettings"];
-    };
-    MissingOrnaments: {
-      style: string;
-      count: number;
-    };
-    MeasureSettings: {
-      weeks: number;
-      height_m: number | null;
-      /** @enum {string} */
-      shape: "full" | "classic" | "slim" | "pencil" | "half";
-      spread_m: number | null;
-      hem_m: number | null;
-      riser_m: number;
-      support_width_m: number | null;
-      /** @enum {string} */
-      kind: "artificial" | "real";
-    };
-    LightsSettings: {
-      /** @enum {string} */
-      way: "turns" | "deep";
-      prelit_strings: number;
-      prelit_dead: number;
-      prelit_bulbs: number;
-      /** @enum {string} */
-      globes: "none" | "soft" | "classic" | "bright";
-      globe_style: string | null;
-      filament: boolean;
-      watts: number | null;
-      max_run: number | null;
-      volts: number;
-      circuit_amps: number;
-      other_watts: number;
-      socket_way_m: number | null;
-      battery_units: number;
-      battery_hours: number;
-      battery_hours_a_day: number;
-      battery_days: number;
-      battery_cells: number;
-      style: string | null;
-      /** @enum {string} */
-      school: "soft" | "classic" | "bright" | "blaze";
-      working_bulbs: number;
-      bulbs_per_string: number;
-      string_m: number;
-    };
-    CrownSettings: {
-      streamers: number;
-      streamer_m: number;
-      weight_g: number | null;
-      /** @enum {string} */
-      topper: "first" | "last" | "none";
-      /** @enum {string} */
-      kind: "bow" | "two_part" | "star";
-      style: string | null;
-      rise_m: number;
-      loops: number;
-      loop_m: number;
-      tails: number;
-      tail_m: number;
-    };
-    RibbonSettings: {
-      /** @enum {string} */
-      share: "even" | "scarce";
-      cloth_width_m: number | null;
-      cloth_length_m: number | null;
-      strip_width_m: number;
-      /** @enum {string} */
-      method: "tuck" | "cascade" | "spiral" | "bows" | "none";
-      styles: string[];
-      /** @enum {string} */
-      cover: "airy" | "balanced" | "full";
-      loops: number;
-      chord_m: number;
-      stand_m: number;
-      /** @enum {string} */
-      billow: "flat" | "soft" | "full";
-      streams: number | null;
-      pitch_m: number;
-      bows: number;
-    };
-    OrnamentsSettings: {
-      /** @enum {string} */
-      pattern: "scatter" | "diamond" | "twos" | "threes";
-      seed: number;
-      missing: components["schemas"]["MissingOrnaments"][];
-      /** @enum {string} */
-      make_do: "spread_again" | "keep_places";
-      /** @enum {string} */
-      fill: "none" | "ribbon" | "picks";
-      /** @enum {string} */
-      count_by: "foot" | "cover" | "own";
-      /** @enum {string} */
-      cover: "airy" | "balanced" | "full" | "opulent";
-      own_total: number | null;
-      styles: string[];
-    };
-    PicksSettings: {
-      /** @enum {string|null} */
-      goes: "before" | "after" | null;
-      /** @enum {string} */
-      cover: "airy" | "balanced" | "lush";
-      /** @enum {integer} */
-      crown: 0 | 5 | 7 | 9;
-      styles: string[];
-    };
-    FootSettings: {
-      /** @enum {string} */
-      stand: "fixed" | "rotating";
-      opening_m: number | null;
-      presents: boolean;
-      tied_back: boolean;
-      /** @enum {string} */
-      kind: "none" | "skirt" | "blanket" | "collar";
-      cover_share: number;
-    };
-    StepBackSettings: {
-      mends: components["schemas"]["Mend"][];
-      looked: ("door" | "day" | "dusk" | "balance" | "colour" | "holes")[];
-    };
-    TreePlan: {
-      hanging?: components["schemas"]["HangingSummary"] | null;
-      steps: ("measure" | "lights" | "crown" | "ribbon" | "ornaments" | "picks" | "foot" | "step_back")[];
-      chosen: boolean;
-      settings: components["schemas"]["TreeSettings"];
-      best_size: components["schemas"]["BestSize"];
-      figures: {
-        [key: string]: components["schemas"]["PlanFigure"];
-      };
-      sheets: {
-        [key: string]: components["schemas"]["WorkingSheet"];
-      };
-      ledger: components["schemas"]["LedgerLine"][];
-      totals: components["schemas"]["LedgerTotals"];
-      cautions: components["schemas"]["StepCaution"][];
-      drawing: components["schemas"]["TreeDrawing"];
-    };
-    BestSize: {
-      height_m: number | null;
-      /** @enum {string} */
-      limit: "height" | "floor" | "none";
-      findings: components["schemas"]["Finding"][];
-      sizes: components["schemas"]["SizeFit"][];
-    };
-    SizeFit: {
-      height_m: number;
-      hem_m: number;
-      spread_m: number;
-      /** @enum {string} */
-      height: "ok" | "crowded" | "too_tall";
-      /** @enum {string} */
-      floor: "ok" | "squeezed" | "too_wide" | "unknown";
-      share: number;
-    };
-    PlanFigure: {
-      value: number | string;
-      unit: string;
-      sheet: string;
-    };
-    WorkingSheet: {
-      title: string;
-      rules: components["schemas"]["WorkingRule"][];
-      steps: components["schemas"]["WorkingStep"][];
-      findings: components["schemas"]["Finding"][];
-      other_schools: components["schemas"]["OtherSchool"][];
-      house_rules: components["schemas"]["UsedHouseRule"][];
-    };
-    WorkingRule: {
-      id: string;
-      title: string;
-      handbook: string;
-    };
-    WorkingStep: {
-      says: string;
-      sum: string;
-      gives: string;
-      value: (number | string | boolean) | null;
-      unit: string;
-    };
-    OtherSchool: {
-      says: string;
-      value: number;
-      unit: string;
-    };
-    UsedHouseRule: {
-      key: string;
-      title: string;
-      value: number;
-      unit: string;
-    };
-    LedgerLine: {
-      /** @enum {string} */
-      kind: "ornament" | "ribbon" | "light" | "pick";
-      step: string;
-      style: string | null;
-      label: string;
-      colour: string | null;
-      /** @enum {string} */
-      unit: "pieces" | "m";
-      need: number;
-      spares: number;
-      have: number;
-      short: number;
-      packs: number | null;
-      pack_size: number | null;
-      buy_cents: number | null;
-      left_over: number;
-      stock_cents: number;
-      sheet: string;
-    };
-    LedgerTotals: {
-      buy_cents: number;
-      stock_cents: number;
-      unpriced: number;
-    };
-    StepCaution: components["schemas"]["Finding"] & {
-      step: string;
-    };
-    TreeDrawing: {
-      room: components["schemas"]["RoomDrawing"];
-      tree?: components["schemas"]["TreeShape"];
-      tiers?: components["schemas"]["Tier"][];
-      ornaments?: components["schemas"]["OrnamentSite"][];
-      ribbon?: components["schemas"]["RibbonDrawing"];
-      picks?: components["schemas"]["PickDrawing"];
-      bulbs?: components["schemas"]["BulbDrawing"];
-      crown?: components["schemas"]["CrownDrawing"];
-      foot?: components["schemas"]["FootDrawing"];
-    };
-    PickDrawing: {
-      styles: string[];
-      sites: components["schemas"]["Pair"][];
-    };
-    RoomDrawing: {
-      width_m: number;
-      ceiling_left_m: number;
-      ceiling_right_m: number;
-      at_m: number;
-      /** @enum {string} */
-      stance: "corner" | "wall" | "bay" | "open";
-      free_width_m: number | null;
-      reach_m: number | null;
-    };
-    TreeShape: {
-      height_m: number;
-      spread_m: number;
-      hem_m: number;
-      arc_deg: number;
-      p: number;
-      base_m: number;
-      /** @enum {string} */
-      shape: "full" | "classic" | "slim" | "pencil" | "half";
-      silhouette: components["schemas"]["Pair"][];
-      ceiling_m: number;
-      tip_gap_m: number;
-      air_gap_m: number;
-      topper_rise_m: number;
-    };
-    /** @description radius and height, or height and angle */
-    Pair: number[];
-    Tier: {
-      from_m: number;
-      to_m: number;
-      radius_m: number;
-      share: number;
-      ornaments: {
-        [key: string]: number;
-      };
-    };
-    OrnamentSite: {
-      number: number;
-      tier: number;
-      clock: number;
-      style: string;
-      height_m: number;
-      angle_deg: number;
-      depth: number;
-      order: number;
-    };
-    RibbonDrawing: {
-      counts: number[];
-      fills: components["schemas"]["Pair"][];
-      width_m: number;
-      /** @enum {string} */
-      method: "tuck" | "cascade" | "spiral" | "bows" | "none";
-      styles: string[];
-      loops?: components["schemas"]["Pair"][];
-      per_piece?: number;
-      chord_m?: number;
-      stand_m?: number;
-      runs?: components["schemas"]["Pair"][][];
-    };
-    BulbDrawing: {
-      deep: boolean;
-      globes: components["schemas"]["Pair"][];
-      globe_colour: string | null;
-      count: number;
-      one_in: number;
-      points: components["schemas"]["Pair"][];
-    };
-    CrownDrawing: {
-      streamers: number;
-      streamer_m: number;
-      /** @enum {string} */
-      topper: "first" | "last" | "none";
-      /** @enum {string} */
-      kind: "bow" | "two_part" | "star";
-      rise_m: number;
-      tail_m: number;
-      loop_m: number;
-      style: string | null;
-      picks: number;
-    };
-    FootDrawing: {
-      presents: boolean;
-      /** @enum {string} */
-      stand: "fixed" | "rotating";
-      /** @enum {string} */
-      kind: "none" | "skirt" | "blanket" | "collar";
-      diameter_m: number;
-    };
-  };
-  responses: {
-    /** @description Done */
-    Signed: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": {
-          signed_in: boolean;
+    schemas: {
+        /** @description Problem details, RFC 9457 */
+        Problem: {
+            type: string;
+            title: string;
+            status: number;
+            detail: string;
+            request_id: string;
+            errors?: components["schemas"]["FieldError"][];
+            current?: {
+                [key: string]: unknown;
+            };
+            yours?: {
+                [key: string]: unknown;
+            };
         };
-      };
+        FieldError: {
+            pointer: string;
+            code: string;
+            message: string;
+            line?: number;
+        };
+        Door: {
+            founded: boolean;
+        };
+        SignIn: {
+            email: string;
+            password: string;
+        };
+        ChangePassword: {
+            password: string;
+            new_password: string;
+        };
+        Founding: {
+            studio: string;
+            name: string;
+            email: string;
+            password: string;
+            /** @enum {string} */
+            units: "metric" | "imperial";
+        };
+        Me: {
+            account: components["schemas"]["Account"];
+            studio: components["schemas"]["Studio"];
+            today: string;
+        };
+        Account: {
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "owner" | "assistant";
+        };
+        PeoplePage: {
+            items: components["schemas"]["Account"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        NewPerson: {
+            name: string;
+            email: string;
+            password: string;
+            /** @enum {string} */
+            role: "owner" | "assistant";
+        };
+        Studio: {
+            /** @enum {string} */
+            topper_school: "first" | "last" | "none";
+            /** @enum {string} */
+            picks_school: "before" | "after";
+            /** @enum {string} */
+            light_school: "soft" | "classic" | "bright" | "blaze";
+            name: string;
+            /** @enum {string} */
+            units: "metric" | "imperial";
+            currency: string;
+            version: number;
+        };
+        StudioChange: {
+            version: number;
+            /** @enum {string} */
+            units?: "metric" | "imperial";
+            /** @enum {string} */
+            topper_school?: "first" | "last" | "none";
+            /** @enum {string} */
+            picks_school?: "before" | "after";
+            /** @enum {string} */
+            light_school?: "soft" | "classic" | "bright" | "blaze";
+        };
+        AtVersion: {
+            version: number;
+        };
+        HomeFields: {
+            name: string;
+            client?: string;
+            visit_on?: string | null;
+            strike_on?: string | null;
+            look_id?: string | null;
+            children_ages?: number[];
+            pets?: string[];
+            rented?: boolean;
+            conifer_allergy?: boolean;
+            notes?: string;
+        };
+        HomeChange: components["schemas"]["HomeFields"] & {
+            version: number;
+        };
+        Home: {
+            id: string;
+            name: string;
+            client: string;
+            visit_on: string | null;
+            strike_on: string | null;
+            look_id: string | null;
+            children_ages: number[];
+            pets: ("dog" | "cat" | "other")[];
+            rented: boolean;
+            conifer_allergy: boolean;
+            notes: string;
+            version: number;
+            changed_at: string;
+        };
+        HomePage: {
+            items: components["schemas"]["Home"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        HomeTotals: {
+            short_lines: number;
+            buy_cents: number;
+            unpriced: number;
+            stops: number;
+            cautions: number;
+            minutes: number;
+            pieces: number;
+            without_tree: number;
+            worst: string | null;
+        };
+        SeasonCard: components["schemas"]["Home"] & {
+            days_to_go: number | null;
+            rooms: number;
+            totals: components["schemas"]["HomeTotals"];
+        };
+        SeasonDesk: {
+            items: components["schemas"]["SeasonCard"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        HomeInFull: components["schemas"]["Home"] & {
+            days_to_go: number | null;
+            totals: components["schemas"]["HomeTotals"];
+            rooms: components["schemas"]["RoomOfHome"][];
+        };
+        RoomOfHome: components["schemas"]["RoomSurvey"] & {
+            pieces: components["schemas"]["PieceOfRoom"][];
+        };
+        PieceOfRoom: {
+            id: string;
+            name: string;
+            kind: string;
+            version: number;
+            place: string | null;
+            height_m: number | null;
+            summary: components["schemas"]["PieceSummary"];
+        };
+        PieceSummary: {
+            chosen: boolean;
+            short_lines: number;
+            buy_cents: number;
+            unpriced: number;
+            stops: number;
+            cautions: number;
+            minutes: number;
+            worst: string | null;
+        };
+        ImportText: {
+            text: string;
+        };
+        PlaceFields: {
+            id?: string | null;
+            name: string;
+            stance: string;
+            from_left_m?: number | null;
+            free_width_m?: number | null;
+            free_depth_m?: number | null;
+            walkway_m?: number | null;
+            wall_m?: number | null;
+            near_heat?: boolean;
+            near_socket?: boolean;
+        };
+        Place: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            stance: "corner" | "wall" | "bay" | "open";
+            from_left_m: number | null;
+            free_width_m: number | null;
+            free_depth_m: number | null;
+            walkway_m: number | null;
+            wall_m: number | null;
+            near_heat: boolean;
+            near_socket: boolean;
+        };
+        PlaceWithBest: components["schemas"]["Place"] & {
+            best_size: components["schemas"]["BestSizeShort"];
+        };
+        BestSizeShort: {
+            height_m: number | null;
+            hem_m: number | null;
+            spread_m: number | null;
+            /** @enum {string} */
+            limit: "height" | "floor" | "none";
+            findings: components["schemas"]["Finding"][];
+        };
+        RoomFields: {
+            name: string;
+            width_m: number;
+            depth_m: number;
+            ceiling_left_m: number;
+            ceiling_right_m: number;
+            no_nails?: boolean;
+            heat?: string;
+            notes?: string;
+            places?: components["schemas"]["PlaceFields"][];
+        };
+        RoomChange: components["schemas"]["RoomFields"] & {
+            version: number;
+        };
+        RoomSurvey: {
+            id: string;
+            home_id: string;
+            name: string;
+            width_m: number;
+            depth_m: number;
+            ceiling_left_m: number;
+            ceiling_right_m: number;
+            no_nails: boolean;
+            /** @enum {string} */
+            heat: "none" | "radiator" | "stove" | "fireplace" | "underfloor";
+            notes: string;
+            places: components["schemas"]["Place"][];
+            version: number;
+            changed_at: string;
+        };
+        Room: {
+            id: string;
+            home_id: string;
+            home_name: string;
+            name: string;
+            width_m: number;
+            depth_m: number;
+            ceiling_left_m: number;
+            ceiling_right_m: number;
+            no_nails: boolean;
+            /** @enum {string} */
+            heat: "none" | "radiator" | "stove" | "fireplace" | "underfloor";
+            notes: string;
+            places: components["schemas"]["PlaceWithBest"][];
+            version: number;
+            changed_at: string;
+        };
+        PieceFields: {
+            name: string;
+            place_id?: string | null;
+            settings?: {
+                [key: string]: unknown;
+            };
+        };
+        PieceChange: {
+            version: number;
+            name: string;
+            place_id: string | null;
+            settings: {
+                [key: string]: unknown;
+            };
+        };
+        Dialled: {
+            place_id?: string | null;
+            settings?: {
+                [key: string]: unknown;
+            };
+        };
+        Piece: {
+            id: string;
+            room_id: string;
+            place_id: string | null;
+            /** @enum {string} */
+            kind: "tree";
+            name: string;
+            version: number;
+            settings: components["schemas"]["TreeSettings"];
+            settings_schema: number;
+            changed_at: string;
+            can_undo: boolean;
+            can_redo: boolean;
+        };
+        NamedThing: {
+            id: string;
+            name: string;
+        };
+        PieceOnBench: components["schemas"]["Piece"] & {
+            room: components["schemas"]["NamedThing"];
+            home: components["schemas"]["NamedThing"];
+            days_to_go: number | null;
+            look_id: string | null;
+            places: components["schemas"]["PlaceName"][];
+        };
+        PlaceName: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            stance: "corner" | "wall" | "bay" | "open";
+        };
+        HistoryPage: {
+            items: components["schemas"]["HistoryEntry"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        HistoryEntry: {
+            number: number;
+            /** @enum {string} */
+            act: "change" | "undo" | "redo";
+            of_number: number | null;
+            says: string;
+            by: string;
+            made_at: string;
+        };
+        StyleFields: {
+            name: string;
+            kind: string;
+            colour?: string | null;
+            diameter_mm?: number | null;
+            material?: string | null;
+            breakable?: boolean;
+            pack_size?: number;
+            price_cents?: number | null;
+            bulbs?: number | null;
+            lit_length_m?: number | null;
+            mass_g?: number | null;
+            keepsake?: boolean;
+            watts?: number | null;
+            max_run?: number | null;
+            on_hand?: number;
+        };
+        StyleChange: components["schemas"]["StyleFields"] & {
+            version: number;
+        };
+        Style: {
+            id: string;
+            version: number;
+            name: string;
+            /** @enum {string} */
+            kind: "ornament" | "ribbon" | "light" | "pick";
+            colour: string | null;
+            diameter_mm: number | null;
+            material: string | null;
+            breakable: boolean;
+            pack_size: number;
+            price_cents: number | null;
+            bulbs: number | null;
+            lit_length_m: number | null;
+            mass_g: number | null;
+            keepsake: boolean;
+            watts: number | null;
+            max_run: number | null;
+            on_hand: number;
+        };
+        StylePage: {
+            items: components["schemas"]["Style"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        LookPage: {
+            items: components["schemas"]["Look"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        Look: {
+            id: string;
+            name: string;
+            style_ids: string[];
+            colours: components["schemas"]["LookColour"][];
+        };
+        LookColour: {
+            name: string;
+            srgb: string;
+            share_percent: number;
+        };
+        HouseRules: {
+            chapters: components["schemas"]["HouseRuleChapter"][];
+        };
+        HouseRuleChapter: {
+            chapter: string;
+            constants: components["schemas"]["HouseRule"][];
+        };
+        HouseRule: {
+            key: string;
+            title: string;
+            unit: string;
+            why: string;
+            low: number;
+            high: number;
+            default: number;
+            value: number;
+            changed: boolean;
+        };
+        /** @description The new value, and the one it was made on */
+        HouseRuleValue: {
+            value: number;
+            was: number;
+        };
+        Trial: {
+            changes: {
+                [key: string]: number;
+            };
+        };
+        SampleTree: {
+            height_m: number;
+            ceiling_m: number;
+            shape: string;
+            styles: number;
+        };
+        TrialResult: {
+            sample: components["schemas"]["SampleTree"];
+            figures: components["schemas"]["TrialFigure"][];
+        };
+        TrialFigure: {
+            name: string;
+            unit: string;
+            before: number | string;
+            after: number | string;
+        };
+        LengthReading: {
+            metres: number;
+            metric: string;
+            imperial: string;
+        };
+        FoundList: {
+            items: components["schemas"]["Found"][];
+        };
+        Found: {
+            /** @enum {string} */
+            kind: "home" | "room" | "piece";
+            id: string;
+            name: string;
+            within: string | null;
+        };
+        Finding: {
+            code: string;
+            /** @enum {string} */
+            severity: "info" | "caution" | "stop";
+            message: string;
+        };
+        Evenness: {
+            whole: number | null;
+            largest_gap: number | null;
+            styles: {
+                [key: string]: number | null;
+            };
+        };
+        Unplaced: {
+            style: string;
+            count: number;
+            /** @enum {string} */
+            reason: "reach" | "reach_heavy" | "room" | "eye_level";
+        };
+        HangingSummary: {
+            evenness: components["schemas"]["Evenness"];
+            unplaced: components["schemas"]["Unplaced"][];
+            crossed_out: number;
+            to_fill: number;
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description map is left out when no tree is chosen */
+        HangingMap: {
+            piece: components["schemas"]["HangingPiece"];
+            map?: components["schemas"]["HangingSheet"];
+        };
+        HangingPiece: {
+            id: string;
+            name: string;
+            home: components["schemas"]["Named"];
+            room: components["schemas"]["Named"];
+            days_to_go: number | null;
+            version: number;
+        };
+        Named: {
+            id: string;
+            name: string;
+        };
+        HangingSheet: {
+            flat: components["schemas"]["FlatTree"];
+            sites: components["schemas"]["HangingSite"][];
+            styles: components["schemas"]["HangingStyle"][];
+            evenness: components["schemas"]["Evenness"];
+            unplaced: components["schemas"]["Unplaced"][];
+            findings: components["schemas"]["Finding"][];
+            up: number;
+            minutes_left: number;
+        };
+        FlatTree: {
+            rim_m: number;
+            half_deg: number;
+            closed: boolean;
+            crown_m: number;
+            tiers: components["schemas"]["FlatTier"][];
+            clocks: components["schemas"]["FlatClock"][];
+            reach_line_m: number | null;
+            reach_m: number | null;
+        };
+        FlatTier: {
+            tier: number;
+            from_m: number;
+            to_m: number;
+            low_m: number;
+            high_m: number;
+        };
+        FlatClock: {
+            clock: number;
+            turn_deg: number;
+        };
+        HangingSite: {
+            style: string;
+            number: number;
+            order: number;
+            depth: number;
+            height_m: number;
+            angle_deg: number;
+            reach_m: number;
+            turn_deg: number;
+            tier: number;
+            clock: number;
+            /** @enum {string} */
+            depth_word: "deep" | "half way" | "tips";
+            /** @enum {string} */
+            side: "left" | "front" | "right";
+            up: boolean;
+            planned: boolean;
+        };
+        HangingStyle: {
+            id: string;
+            name: string;
+            colour: string | null;
+            diameter_mm: number | null;
+            breakable: boolean;
+            keepsake: boolean;
+            count: number;
+            up: number;
+            nearest_m: number | null;
+            evenness: number | null;
+            minutes_left: number;
+        };
+        HungTick: {
+            ornaments: components["schemas"]["HungOrnament"][];
+            up: boolean;
+        };
+        HungOrnament: {
+            style: string;
+            number: number;
+        };
+        StepBackQuestion: {
+            place_id?: string | null;
+            settings?: {
+                [key: string]: unknown;
+            };
+            /** @enum {string} */
+            look_at: "plan" | "up";
+        };
+        StepBack: {
+            findings: components["schemas"]["StepBackFinding"][];
+            heat: components["schemas"]["Heat"][];
+            counted: number;
+            up: components["schemas"]["HungOrnament"][] | null;
+        };
+        StepBackFinding: components["schemas"]["Finding"] & {
+            spots: components["schemas"]["Spot"][];
+            mends: components["schemas"]["OfferedMend"][];
+        };
+        Spot: {
+            height_m: number;
+            angle_deg: number;
+            radius_m: number;
+        };
+        OfferedMend: {
+            label: string;
+            mend: components["schemas"]["Mend"];
+        };
+        Mend: {
+            /** @enum {string} */
+            kind: "move" | "add" | "tuck" | "pick";
+            style: string | null;
+            number: number | null;
+            height_m: number;
+            angle_deg: number;
+        };
+        Heat: {
+            height_m: number;
+            angle_deg: number;
+            empty: number;
+        };
+        CutPlanQuestion: {
+            part_rolls_m: {
+                [key: string]: number[];
+            };
+        };
+        CutPlan: {
+            piece: components["schemas"]["HangingPiece"];
+            ribbons: components["schemas"]["CutRibbon"][];
+        };
+        CutRibbon: {
+            style: string | null;
+            name: string;
+            colour: string | null;
+            roll_m: number;
+            part_rolls_m: number[];
+            pieces: number;
+            length_m: number;
+            new_rolls: number;
+            lower_bound: number;
+            useless_m: number;
+            rolls: components["schemas"]["CutRoll"][];
+            back_m: number;
+            sheet: components["schemas"]["WorkingSheet"];
+        };
+        CutRoll: {
+            length_m: number;
+            new: boolean;
+            left_m: number;
+            back: boolean;
+            cuts: components["schemas"]["Cut"][];
+        };
+        Cut: {
+            length_m: number;
+            for: string;
+        };
+        EndsKept: {
+            style: string;
+            version: number;
+            left_m: number;
+        };
+        VariantFields: {
+            name: string;
+            settings?: {
+                [key: string]: unknown;
+            };
+        };
+        Variant: {
+            id: string;
+            name: string;
+            settings: components["schemas"]["TreeSettings"];
+            made_at: string;
+        };
+        VariantPage: {
+            items: components["schemas"]["Variant"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        StringToTest: {
+            label: string;
+        };
+        StringTest: {
+            label: string;
+            watts: number;
+            dead_bulbs: number;
+            sound: boolean;
+            by: string;
+            tested_at: string;
+        };
+        StringTestPage: {
+            items: components["schemas"]["StringTest"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        TreeSettings: {
+            measure: components["schemas"]["MeasureSettings"];
+            lights: components["schemas"]["LightsSettings"];
+            crown: components["schemas"]["CrownSettings"];
+            ribbon: components["schemas"]["RibbonSettings"];
+            ornaments: components["schemas"]["OrnamentsSettings"];
+            picks: components["schemas"]["PicksSettings"];
+            foot: components["schemas"]["FootSettings"];
+            step_back: components["schemas"]["StepBackSettings"];
+        };
+        MissingOrnaments: {
+            style: string;
+            count: number;
+        };
+        MeasureSettings: {
+            weeks: number;
+            height_m: number | null;
+            /** @enum {string} */
+            shape: "full" | "classic" | "slim" | "pencil" | "half";
+            spread_m: number | null;
+            hem_m: number | null;
+            riser_m: number;
+            support_width_m: number | null;
+            /** @enum {string} */
+            kind: "artificial" | "real";
+        };
+        LightsSettings: {
+            /** @enum {string} */
+            way: "turns" | "deep";
+            prelit_strings: number;
+            prelit_dead: number;
+            prelit_bulbs: number;
+            /** @enum {string} */
+            globes: "none" | "soft" | "classic" | "bright";
+            globe_style: string | null;
+            filament: boolean;
+            watts: number | null;
+            max_run: number | null;
+            volts: number;
+            circuit_amps: number;
+            other_watts: number;
+            socket_way_m: number | null;
+            battery_units: number;
+            battery_hours: number;
+            battery_hours_a_day: number;
+            battery_days: number;
+            battery_cells: number;
+            style: string | null;
+            /** @enum {string} */
+            school: "soft" | "classic" | "bright" | "blaze";
+            working_bulbs: number;
+            bulbs_per_string: number;
+            string_m: number;
+        };
+        CrownSettings: {
+            streamers: number;
+            streamer_m: number;
+            weight_g: number | null;
+            /** @enum {string} */
+            topper: "first" | "last" | "none";
+            /** @enum {string} */
+            kind: "bow" | "two_part" | "star";
+            style: string | null;
+            rise_m: number;
+            loops: number;
+            loop_m: number;
+            tails: number;
+            tail_m: number;
+        };
+        RibbonSettings: {
+            /** @enum {string} */
+            share: "even" | "scarce";
+            cloth_width_m: number | null;
+            cloth_length_m: number | null;
+            strip_width_m: number;
+            /** @enum {string} */
+            method: "tuck" | "cascade" | "spiral" | "bows" | "none";
+            styles: string[];
+            /** @enum {string} */
+            cover: "airy" | "balanced" | "full";
+            loops: number;
+            chord_m: number;
+            stand_m: number;
+            /** @enum {string} */
+            billow: "flat" | "soft" | "full";
+            streams: number | null;
+            pitch_m: number;
+            bows: number;
+        };
+        OrnamentsSettings: {
+            /** @enum {string} */
+            pattern: "scatter" | "diamond" | "twos" | "threes";
+            seed: number;
+            missing: components["schemas"]["MissingOrnaments"][];
+            /** @enum {string} */
+            make_do: "spread_again" | "keep_places";
+            /** @enum {string} */
+            fill: "none" | "ribbon" | "picks";
+            /** @enum {string} */
+            count_by: "foot" | "cover" | "own";
+            /** @enum {string} */
+            cover: "airy" | "balanced" | "full" | "opulent";
+            own_total: number | null;
+            styles: string[];
+        };
+        PicksSettings: {
+            /** @enum {string|null} */
+            goes: "before" | "after" | null;
+            /** @enum {string} */
+            cover: "airy" | "balanced" | "lush";
+            /** @enum {integer} */
+            crown: 0 | 5 | 7 | 9;
+            styles: string[];
+        };
+        FootSettings: {
+            /** @enum {string} */
+            stand: "fixed" | "rotating";
+            opening_m: number | null;
+            presents: boolean;
+            tied_back: boolean;
+            /** @enum {string} */
+            kind: "none" | "skirt" | "blanket" | "collar";
+            cover_share: number;
+        };
+        StepBackSettings: {
+            mends: components["schemas"]["Mend"][];
+            looked: ("door" | "day" | "dusk" | "balance" | "colour" | "holes")[];
+        };
+        TreePlan: {
+            hanging?: components["schemas"]["HangingSummary"] | null;
+            steps: ("measure" | "lights" | "crown" | "ribbon" | "ornaments" | "picks" | "foot" | "step_back")[];
+            chosen: boolean;
+            settings: components["schemas"]["TreeSettings"];
+            best_size: components["schemas"]["BestSize"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            sheets: {
+                [key: string]: components["schemas"]["WorkingSheet"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            drawing: components["schemas"]["TreeDrawing"];
+        };
+        BestSize: {
+            height_m: number | null;
+            /** @enum {string} */
+            limit: "height" | "floor" | "none";
+            findings: components["schemas"]["Finding"][];
+            sizes: components["schemas"]["SizeFit"][];
+        };
+        SizeFit: {
+            height_m: number;
+            hem_m: number;
+            spread_m: number;
+            /** @enum {string} */
+            height: "ok" | "crowded" | "too_tall";
+            /** @enum {string} */
+            floor: "ok" | "squeezed" | "too_wide" | "unknown";
+            share: number;
+        };
+        PlanFigure: {
+            value: number | string;
+            unit: string;
+            sheet: string;
+        };
+        WorkingSheet: {
+            title: string;
+            rules: components["schemas"]["WorkingRule"][];
+            steps: components["schemas"]["WorkingStep"][];
+            findings: components["schemas"]["Finding"][];
+            other_schools: components["schemas"]["OtherSchool"][];
+            house_rules: components["schemas"]["UsedHouseRule"][];
+        };
+        WorkingRule: {
+            id: string;
+            title: string;
+            handbook: string;
+        };
+        WorkingStep: {
+            says: string;
+            sum: string;
+            gives: string;
+            value: (number | string | boolean) | null;
+            unit: string;
+        };
+        OtherSchool: {
+            says: string;
+            value: number;
+            unit: string;
+        };
+        UsedHouseRule: {
+            key: string;
+            title: string;
+            value: number;
+            unit: string;
+        };
+        LedgerLine: {
+            /** @enum {string} */
+            kind: "ornament" | "ribbon" | "light" | "pick";
+            step: string;
+            style: string | null;
+            label: string;
+            colour: string | null;
+            /** @enum {string} */
+            unit: "pieces" | "m";
+            need: number;
+            spares: number;
+            have: number;
+            short: number;
+            packs: number | null;
+            pack_size: number | null;
+            buy_cents: number | null;
+            left_over: number;
+            stock_cents: number;
+            sheet: string;
+        };
+        LedgerTotals: {
+            buy_cents: number;
+            stock_cents: number;
+            unpriced: number;
+        };
+        StepCaution: components["schemas"]["Finding"] & {
+            step: string;
+        };
+        TreeDrawing: {
+            room: components["schemas"]["RoomDrawing"];
+            tree?: components["schemas"]["TreeShape"];
+            tiers?: components["schemas"]["Tier"][];
+            ornaments?: components["schemas"]["OrnamentSite"][];
+            ribbon?: components["schemas"]["RibbonDrawing"];
+            picks?: components["schemas"]["PickDrawing"];
+            bulbs?: components["schemas"]["BulbDrawing"];
+            crown?: components["schemas"]["CrownDrawing"];
+            foot?: components["schemas"]["FootDrawing"];
+        };
+        PickDrawing: {
+            styles: string[];
+            sites: components["schemas"]["Pair"][];
+        };
+        RoomDrawing: {
+            width_m: number;
+            ceiling_left_m: number;
+            ceiling_right_m: number;
+            at_m: number;
+            /** @enum {string} */
+            stance: "corner" | "wall" | "bay" | "open";
+            free_width_m: number | null;
+            reach_m: number | null;
+        };
+        TreeShape: {
+            height_m: number;
+            spread_m: number;
+            hem_m: number;
+            arc_deg: number;
+            p: number;
+            base_m: number;
+            /** @enum {string} */
+            shape: "full" | "classic" | "slim" | "pencil" | "half";
+            silhouette: components["schemas"]["Pair"][];
+            ceiling_m: number;
+            tip_gap_m: number;
+            air_gap_m: number;
+            topper_rise_m: number;
+        };
+        /** @description radius and height, or height and angle */
+        Pair: number[];
+        Tier: {
+            from_m: number;
+            to_m: number;
+            radius_m: number;
+            share: number;
+            ornaments: {
+                [key: string]: number;
+            };
+        };
+        OrnamentSite: {
+            number: number;
+            tier: number;
+            clock: number;
+            style: string;
+            height_m: number;
+            angle_deg: number;
+            depth: number;
+            order: number;
+        };
+        RibbonDrawing: {
+            counts: number[];
+            fills: components["schemas"]["Pair"][];
+            width_m: number;
+            /** @enum {string} */
+            method: "tuck" | "cascade" | "spiral" | "bows" | "none";
+            styles: string[];
+            loops?: components["schemas"]["Pair"][];
+            per_piece?: number;
+            chord_m?: number;
+            stand_m?: number;
+            runs?: components["schemas"]["Pair"][][];
+        };
+        BulbDrawing: {
+            deep: boolean;
+            globes: components["schemas"]["Pair"][];
+            globe_colour: string | null;
+            count: number;
+            one_in: number;
+            points: components["schemas"]["Pair"][];
+        };
+        CrownDrawing: {
+            streamers: number;
+            streamer_m: number;
+            /** @enum {string} */
+            topper: "first" | "last" | "none";
+            /** @enum {string} */
+            kind: "bow" | "two_part" | "star";
+            rise_m: number;
+            tail_m: number;
+            loop_m: number;
+            style: string | null;
+            picks: number;
+        };
+        FootDrawing: {
+            presents: boolean;
+            /** @enum {string} */
+            stand: "fixed" | "rotating";
+            /** @enum {string} */
+            kind: "none" | "skirt" | "blanket" | "collar";
+            diameter_m: number;
+        };
     };
-    /** @description What is wrong and what would be right */
-    Problem: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/problem+json": components["schemas"]["Problem"];
-      };
+    responses: {
+        /** @description Done */
+        Signed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    signed_in: boolean;
+                };
+            };
+        };
+        /** @description What is wrong and what would be right */
+        Problem: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
     };
-  };
-  parameters: never;
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  lookAtDoor: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The door */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Door"];
-        };
-      };
-    };
-  };
-  signIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["SignIn"];
-      };
-    };
-    responses: {
-      200: components["responses"]["Signed"];
-      401: components["responses"]["Problem"];
-      403: components["responses"]["Problem"];
-      429: components["responses"]["Problem"];
-    };
-  };
-  signOut: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: {
-      content: {
-        "application/json": Record<string, never>;
-      };
-    };
-    responses: {
-      200: components["responses"]["Signed"];
-      401: components["responses"]["Problem"];
-    };
-  };
-  changePassword: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ChangePassword"];
-      };
-    };
-    responses: {
-      200: components["responses"]["Signed"];
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  foundStudio: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Founding"];
-      };
-    };
-    responses: {
-      /** @description Founded */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Door"];
-        };
-      };
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  readMe: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Who is signed in and how their studio likes its figures */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Me"];
-        };
-      };
-      401: components["responses"]["Problem"];
-    };
-  };
-  changeStudio: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["StudioChange"];
-      };
-    };
-    responses: {
-      /** @description Change how the studio likes its figures */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Me"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      403: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  listPeople: {
-    parameters: {
-      query?: {
-        page?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Everyone who can sign in to the studio */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["PeoplePage"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  addPerson: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["NewPerson"];
-      };
-    };
-    responses: {
-      /** @description The person */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Account"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      403: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  readSeason: {
-    parameters: {
-      query?: {
-        page?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The season desk */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["SeasonDesk"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  listHomes: {
-    parameters: {
-      query?: {
-        page?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Homes by date of visit */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HomePage"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  createHome: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["HomeFields"];
-      };
-    };
-    responses: {
-      /** @description Add a home */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Home"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  importHome: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["ImportText"];
-      };
-    };
-    responses: {
-      /** @description Read a home plan back in */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Home"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      413: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  exportHome: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The file */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": Record<string, never>;
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  readHome: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description A home with its rooms and pieces */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HomeInFull"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  changeHome: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["HomeChange"];
-      };
-    };
-    responses: {
-      /** @description Change a home */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Home"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  deleteHome: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Done */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      401: components["responses"]["Problem"];
-      403: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  restoreHome: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Bring a deleted home back */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Home"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      403: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  createRoom: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["RoomFields"];
-      };
-    };
-    responses: {
-      /** @description Add a room with its survey */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Room"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  readRoom: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description A room */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Room"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  changeRoom: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["RoomChange"];
-      };
-    };
-    responses: {
-      /** @description Keep a survey */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Room"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  deleteRoom: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Done */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  restoreRoom: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Bring a deleted room back */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Room"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  createPiece: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PieceFields"];
-      };
-    };
-    responses: {
-      /** @description Add a piece to a room */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Piece"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  readPiece: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description A piece as it stands on the bench */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["PieceOnBench"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  changePiece: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["PieceChange"];
-      };
-    };
-    responses: {
-      /** @description Keep a change of a piece */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Piece"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  deletePiece: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Done */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  restorePiece: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Bring a deleted piece back */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Piece"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  planPiece: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Dialled"];
-      };
-    };
-    responses: {
-      /** @description The plan of a piece as dialled; stores nothing */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["TreePlan"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  undoPiece: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["AtVersion"];
-      };
-    };
-    responses: {
-      /** @description Undo the last change of a piece */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Piece"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  redoPiece: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["AtVersion"];
-      };
-    };
-    responses: {
-      /** @description Redo what was undone last */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Piece"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  readHistory: {
-    parameters: {
-      query?: {
-        page?: number;
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Every change of a piece */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HistoryPage"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  exportLedger: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The file */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "text/csv": string;
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  readHanging: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The hanging map of a tree as saved */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HangingMap"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  tickHung: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["HungTick"];
-      };
-    };
-    responses: {
-      /** @description Take ornaments as hung */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HangingMap"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  printHanging: {
-    parameters: {
-      query?: {
-        style?: string;
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The hanging map on A4 */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/pdf": string;
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  drawHanging: {
-    parameters: {
-      query?: {
-        style?: string;
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The hanging map as a drawing */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "image/svg+xml": string;
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  stepBack: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["StepBackQuestion"];
-      };
-    };
-    responses: {
-      /** @description What the look from the door finds */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["StepBack"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  readCutPlan: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description What to cut of each ribbon */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["CutPlan"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  tryCutPlan: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["CutPlanQuestion"];
-      };
-    };
-    responses: {
-      /** @description The same with rolls as they are at hand */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["CutPlan"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  keepEnds: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["EndsKept"];
-      };
-    };
-    responses: {
-      /** @description Cutting is done */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Style"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  listVariants: {
-    parameters: {
-      query?: {
-        page?: number;
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Named versions of a tree */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["VariantPage"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  keepVariant: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["VariantFields"];
-      };
-    };
-    responses: {
-      /** @description Keep the tree as dialled under a name */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Variant"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  deleteVariant: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Done */
-      204: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content?: never;
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-    };
-  };
-  listTests: {
-    parameters: {
-      query?: {
-        page?: number;
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Tests of the strings of a style */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["StringTestPage"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  testString: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["StringToTest"];
-      };
-    };
-    responses: {
-      /** @description Plug a string into the meter and keep what it reads */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["StringTest"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  listStyles: {
-    parameters: {
-      query?: {
-        page?: number;
-        kind?: "ornament" | "ribbon" | "light" | "pick";
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Styles with what is on hand */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["StylePage"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  createStyle: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["StyleFields"];
-      };
-    };
-    responses: {
-      /** @description Add a style */
-      201: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Style"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  changeStyle: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["StyleChange"];
-      };
-    };
-    responses: {
-      /** @description Change a style or what is on hand */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["Style"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  listLooks: {
-    parameters: {
-      query?: {
-        page?: number;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Looks with palette and styles */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["LookPage"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  readHouseRules: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Every constant by chapter */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HouseRules"];
-        };
-      };
-      401: components["responses"]["Problem"];
-    };
-  };
-  tryHouseRules: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["Trial"];
-      };
-    };
-    responses: {
-      /** @description What a sample tree takes before and after a change */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["TrialResult"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  setHouseRule: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        key: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": components["schemas"]["HouseRuleValue"];
-      };
-    };
-    responses: {
-      /** @description Set a constant */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HouseRules"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      403: components["responses"]["Problem"];
-      404: components["responses"]["Problem"];
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  resetHouseRule: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        key: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Back to the default */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["HouseRules"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      403: components["responses"]["Problem"];
-    };
-  };
-  readLength: {
-    parameters: {
-      query: {
-        text: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Read a length in any spelling */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["LengthReading"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
-  find: {
-    parameters: {
-      query: {
-        text: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Homes */
-      200: {
-        headers: {
-          [name: string]: unknown;
-        };
-        content: {
-          "application/json": components["schemas"]["FoundList"];
-        };
-      };
-      401: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
-    };
-  };
+    lookAtDoor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The door */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Door"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignIn"];
+            };
+        };
+        responses: {
+            200: components["responses"]["Signed"];
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            200: components["responses"]["Signed"];
+            401: components["responses"]["Problem"];
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangePassword"];
+            };
+        };
+        responses: {
+            200: components["responses"]["Signed"];
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    foundStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Founding"];
+            };
+        };
+        responses: {
+            /** @description Founded */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Door"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readMe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who is signed in and how their studio likes its figures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    changeStudio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StudioChange"];
+            };
+        };
+        responses: {
+            /** @description Change how the studio likes its figures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listPeople: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everyone who can sign in to the studio */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeoplePage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    addPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description The person */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readSeason: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The season desk */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonDesk"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listHomes: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Homes by date of visit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomePage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    createHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HomeFields"];
+            };
+        };
+        responses: {
+            /** @description Add a home */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Home"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    importHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportText"];
+            };
+        };
+        responses: {
+            /** @description Read a home plan back in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Home"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            413: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    exportHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A home with its rooms and pieces */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeInFull"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    changeHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HomeChange"];
+            };
+        };
+        responses: {
+            /** @description Change a home */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Home"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bring a deleted home back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Home"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    createRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoomFields"];
+            };
+        };
+        responses: {
+            /** @description Add a room with its survey */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Room"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A room */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Room"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    changeRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoomChange"];
+            };
+        };
+        responses: {
+            /** @description Keep a survey */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Room"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bring a deleted room back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Room"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    createPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceFields"];
+            };
+        };
+        responses: {
+            /** @description Add a piece to a room */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A piece as it stands on the bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceOnBench"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    changePiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceChange"];
+            };
+        };
+        responses: {
+            /** @description Keep a change of a piece */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deletePiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restorePiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bring a deleted piece back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    planPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Dialled"];
+            };
+        };
+        responses: {
+            /** @description The plan of a piece as dialled; stores nothing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreePlan"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    undoPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtVersion"];
+            };
+        };
+        responses: {
+            /** @description Undo the last change of a piece */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    redoPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtVersion"];
+            };
+        };
+        responses: {
+            /** @description Redo what was undone last */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readHistory: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every change of a piece */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    exportLedger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readHanging: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The hanging map of a tree as saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HangingMap"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    tickHung: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HungTick"];
+            };
+        };
+        responses: {
+            /** @description Take ornaments as hung */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HangingMap"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    printHanging: {
+        parameters: {
+            query?: {
+                style?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The hanging map on A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    drawHanging: {
+        parameters: {
+            query?: {
+                style?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The hanging map as a drawing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    stepBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepBackQuestion"];
+            };
+        };
+        responses: {
+            /** @description What the look from the door finds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepBack"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readCutPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What to cut of each ribbon */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPlan"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    tryCutPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutPlanQuestion"];
+            };
+        };
+        responses: {
+            /** @description The same with rolls as they are at hand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPlan"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepEnds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndsKept"];
+            };
+        };
+        responses: {
+            /** @description Cutting is done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Style"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listVariants: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Named versions of a tree */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VariantPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepVariant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VariantFields"];
+            };
+        };
+        responses: {
+            /** @description Keep the tree as dialled under a name */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Variant"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteVariant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listTests: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tests of the strings of a style */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StringTestPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    testString: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StringToTest"];
+            };
+        };
+        responses: {
+            /** @description Plug a string into the meter and keep what it reads */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StringTest"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listStyles: {
+        parameters: {
+            query?: {
+                page?: number;
+                kind?: "ornament" | "ribbon" | "light" | "pick";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Styles with what is on hand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StylePage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    createStyle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StyleFields"];
+            };
+        };
+        responses: {
+            /** @description Add a style */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Style"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeStyle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StyleChange"];
+            };
+        };
+        responses: {
+            /** @description Change a style or what is on hand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Style"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listLooks: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Looks with palette and styles */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readHouseRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every constant by chapter */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseRules"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    tryHouseRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Trial"];
+            };
+        };
+        responses: {
+            /** @description What a sample tree takes before and after a change */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialResult"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    setHouseRule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseRuleValue"];
+            };
+        };
+        responses: {
+            /** @description Set a constant */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseRules"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    resetHouseRule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back to the default */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseRules"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+        };
+    };
+    readLength: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Read a length in any spelling */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LengthReading"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    find: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Homes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
 }

@@ -43,7 +43,8 @@ export function paintBulbs(scene: TreeScene, { context, projection, turn }: Brus
   context.save();
   if (scene.dusk) context.globalCompositeOperation = "lighter";
   bulbs.points.forEach(([height = 0, angle = 0], i) => {
-    const { across, facing } = turned(angle, turn);
+    // A string never hangs quite regularly; without this the turns would line up into columns.
+    const { across, facing } = turned(angle + (((i * 0.382) % 1) - 0.5) * 9, turn);
     if (facing < 0.02) return;
     // Some hang further in than others; each bulb always the same.
     const depth = bulbs.deep ? 0.35 + 0.6 * ((i * 0.618) % 1) : 0.8 + 0.17 * ((i * 0.618) % 1);

@@ -77,7 +77,7 @@ module DeckBough
 
       # Every set with the first piece that fits the length, loses no more than may be, and leaves no room for another piece.
       def fills(first, left, length, spare, &)
-        others = (first + 1...@order.size).select { |place| left.anybits?(bit(place)) }
+        others = ((first + 1)...@order.size).select { |place| left.anybits?(bit(place)) }
         sums = others.reverse.each_with_object([0]) { |place, totals| totals << (totals.last + piece(place)) }.reverse
         dig(others, sums, 0, length - piece(first), [first], nil, spare, &)
       end

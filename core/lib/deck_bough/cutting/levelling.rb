@@ -78,7 +78,8 @@ module DeckBough
         was_into = @over[into]
         now_from = was_from - length
         now_into = was_into + length
-        more = (now_from.positive? ? now_from : 0) + (now_into.positive? ? now_into : 0) - (was_from.positive? ? was_from : 0) - (was_into.positive? ? was_into : 0)
+        more = (now_from.positive? ? now_from : 0) + (now_into.positive? ? now_into : 0) -
+               (was_from.positive? ? was_from : 0) - (was_into.positive? ? was_into : 0)
         return false if more.positive? && (warmth.zero? || @chance.rand >= Math.exp(-more / warmth))
 
         @over[from] = now_from

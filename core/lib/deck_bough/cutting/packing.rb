@@ -204,18 +204,27 @@ module DeckBough
           @best_left = left
           @best = chosen.dup
         end
-        (from...@candidates.size).each do |at|
-          return if @best_left <= @tolerance || @tries > MOST_TRIES
-          # Even all that follow would not fill it better.
-          return if left - @rest[at] >= @best_left
-
-          piece = @pieces[@candidates[at]]
-          next if piece > left || (at > from && piece == @pieces[@candidates[at - 1]])
-
-          chosen << @candidates[at]
-          dig(at + 1, left - piece, chosen)
-          chosen.pop
+        at = from
+        # Even all that follow would not fill it better.
+        while at < @candidates.size && !done? && left - @rest[at] < @best_left
+          take(at, left, chosen) unless @pieces[@candidates[at]] > left || (at > from && same?(at))
+          at += 1
         end
+      end
+
+      def take(at, left, chosen)
+        chosen << @candidates[at]
+        dig(at + 1, left - @pieces[@candidates[at]], chosen)
+        chosen.pop
+      end
+
+      # Of equal pieces only the first is tried at a place.
+      def same?(at)
+        @pieces[@candidates[at]] == @pieces[@candidates[at - 1]]
+      end
+
+      def done?
+        @best_left <= @tolerance || @tries > MOST_TRIES
       end
     end
   end

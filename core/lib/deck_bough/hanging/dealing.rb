@@ -50,7 +50,7 @@ module DeckBough
       def weigh
         @size = @spots.size
         @near = Array.new(@size) { Array.new(@size, 0.0) }
-        @size.times { |i| (i + 1...@size).each { |j| @near[i][j] = @near[j][i] = 1 / (square(i, j)**2) } }
+        @size.times { |i| ((i + 1)...@size).each { |j| @near[i][j] = @near[j][i] = 1 / (square(i, j)**2) } }
         @kinds = @colours.size
         @scale = scales(@dealt.tally, @kinds)
         shades = @colours.compact.uniq
@@ -161,9 +161,11 @@ module DeckBough
         return false if kind == with || !@may[kind][other] || !@may[with][one]
 
         twins = twins_at(one, other, nearest)
-        @dealt[one], @dealt[other] = with, kind
+        @dealt[one] = with
+        @dealt[other] = kind
         fewer = twins_at(one, other, nearest) < twins
-        @dealt[one], @dealt[other] = kind, with
+        @dealt[one] = kind
+        @dealt[other] = with
         fewer
       end
 

@@ -18,8 +18,9 @@ module DeckBough
       # Points feel each other as far as the second ring of neighbours begins.
       FELT = 1.35
       # How near to an edge a site may lie, in spacings; nearer to the crown, so that no collar stays bare under it.
-      EDGE = 0.42
+      EDGE = 0.44
       CROWN_EDGE = 0.3
+      EDGE_PUSH = 1.7
 
       def initialize(flat, zones, counts, house)
         @flat = flat
@@ -60,7 +61,7 @@ module DeckBough
         @bands.each_with_index do |band, number|
           band[:count].times do |i|
             @reach << reach_at(band, band[:sums].last * (i + 0.5) / band[:count])
-            @turn << ((((@turn.size * TreeSurface::GOLDEN) % 1.0) * 2) - 1) * @flat.half
+            @turn << (((((@turn.size * TreeSurface::GOLDEN) % 1.0) * 2) - 1) * @flat.half)
             @band << number
           end
         end
@@ -86,11 +87,25 @@ module DeckBough
       def step(index, spot, squares, spacing, widest, heat)
         x, y = spot
         own = spacing[index]
+        across, along = pushed(x, y, squares, spacing, widest, own)
+        out, round = edges(index, own)
+        ux = x / @reach[index]
+        uy = y / @reach[index]
+        across += (ux * out) + (uy * round)
+        along += (uy * out) - (ux * round)
+        scale = heat * 0.3
+        long = Math.hypot(across, along)
+        scale = 0.25 * own / long if long * scale > 0.25 * own
+        [x + (across * scale), y + (along * scale)]
+      end
+
+      # The sum of what every near site pushes.
+      def pushed(x, y, squares, spacing, widest, own)
         across = along = 0.0
         column = (x / widest).floor - 1
         row = (y / widest).floor - 1
-        (column..column + 2).each do |i|
-          (row..row + 2).each do |j|
+        (column..(column + 2)).each do |i|
+          (row..(row + 2)).each do |j|
             squares[(i << 20) + j]&.each do |ox, oy, other|
               dx = x - ox
               dy = y - oy
@@ -105,15 +120,7 @@ module DeckBough
             end
           end
         end
-        out, round = edges(index, own)
-        ux = x / @reach[index]
-        uy = y / @reach[index]
-        across += (ux * out) + (uy * round)
-        along += (uy * out) - (ux * round)
-        scale = heat * 0.3
-        long = Math.hypot(across, along)
-        scale = 0.25 * own / long if long * scale > 0.25 * own
-        [x + (across * scale), y + (along * scale)]
+        [across, along]
       end
 
       # @return [Array(Float, Float)] the push of the edges: away from the tip, and round to the right
@@ -128,7 +135,7 @@ module DeckBough
       end
 
       def edge(distance, felt)
-        distance < felt ? (felt - distance) * 1.2 : 0.0
+        distance < felt ? (felt - distance) * EDGE_PUSH : 0.0
       end
 
       def settle(index, x, y)

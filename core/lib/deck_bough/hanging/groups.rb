@@ -58,7 +58,7 @@ module DeckBough
           items = same.sort_by { |ornament, i| [-ornament.diameter_mm, i] }.flat_map { |ornament, i| [i] * ornament.count }
           clusters = (items.size / 3.0).ceil
           gap = gap(same.map { |ornament, _| ornament }, house)
-          roles = items.each_slice(clusters).each_with_index.map { |part, role| part.map { |item| [item, [bearing, role]] } }
+          roles = items.each_slice(clusters).with_index.map { |part, role| part.map { |item| [item, [bearing, role]] } }
           Array.new(clusters) do |i|
             members = roles.filter_map { |role| role[i] }
             group(members.map(&:first), members.map(&:last), bearing, gap)

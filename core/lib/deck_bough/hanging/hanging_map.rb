@@ -52,7 +52,7 @@ module DeckBough
       def placeable
         @placeable ||= begin
           groups = Groups.of(@pattern, @ornaments, @house)
-          groups = without(groups, "eye_level") { |group| group.keepsake && eye_band.nil? }
+          groups = without(groups, "eye_level") { |group| group.keepsake && keepsakes.eye_band.nil? }
           room = @zones.allot(tally(groups)).each_with_object(Hash.new(0)) { |zone, sum| zone.each { |bearing, count| sum[bearing] += count } }
           # Keepsakes before the rest; of the rest every style gives up in turn.
           kept = spread(groups).group_by(&:bearing).flat_map { |bearing, same| same.first(room[bearing]) }
@@ -63,8 +63,9 @@ module DeckBough
 
       # Groups of the same ornaments are equal but not the same.
       def except(groups, others)
-        gone = others.to_h { |group| [group.object_id, true] }
-        groups.reject { |group| gone[group.object_id] }
+        gone = {}.compare_by_identity
+        others.each { |group| gone[group] = true }
+        groups.reject { |group| gone[group] }
       end
 
       def without(groups, reason, &)
@@ -94,27 +95,24 @@ module DeckBough
         groups.map(&:bearing).tally
       end
 
-      # @return [Range, nil] heights above the stand of eye level on the foliage
-      def eye_band
-        low = [@house["ornaments.eye_low"] - @riser, @surface.hem].max
-        high = [@house["ornaments.eye_high"] - @riser, Zones.top(@surface, @house)].min
-        low < high ? (low..high) : nil
-      end
-
       # @return [Array<Array(Array(Float, Float), Integer)>] spot and style number of every ornament
       def hang
         groups = placeable
         return [] if groups.empty?
 
-        @spots, @taken = sites(groups)
+        spots, taken = sites(groups)
         kept, rest = groups.partition(&:keepsake)
-        hung, free, refused = hang_keepsakes(kept)
-        return hung + deal(rest, free) if refused.empty?
+        hung, free, refused = keepsakes.call(kept, spots, taken)
+        return hung + Deal.new(@flat, @zones.zones, @ornaments, pattern: @pattern, seed: @seed, house: @house).call(rest, spots, taken, free) if refused.empty?
 
         # The rest is spread anew without those that found no place at eye level.
         refused.each { |group| @unplaced[[group.items.first, "eye_level"]] += 1 }
         @placeable = except(@placeable, refused)
         hang
+      end
+
+      def keepsakes
+        @keepsakes ||= Keepsakes.new(@flat, @zones.zones, riser_m: @riser, house: @house)
       end
 
       # @return [Array(Array, Array)] spots as [reach, turn, zone], and how many of each bearing go into each zone
@@ -158,127 +156,6 @@ module DeckBough
           keep = taken[zone].values.sum
           same.each_with_index.select { |_, i| ((i + 1) * keep / same.size) > (i * keep / same.size) }.map(&:first)
         end
-      end
-
-      # Keepsakes choose first: at eye level in front, far from one another.
-      #
-      # @return [Array(Array, Array<Integer>, Array<Group>)] hung, the numbers of the sites left, and those without a place
-      def hang_keepsakes(groups)
-        free = (0...@spots.size).to_a
-        refused = []
-        hung = groups.filter_map do |group|
-          site = best_for_keepsake(group, free)
-          next (refused << group) && nil unless site
-
-          free -= [site]
-          [@spots[site].first(2), group.items.first]
-        end
-        [hung, free, refused]
-      end
-
-      def best_for_keepsake(group, free)
-        front = @flat.turn_of(@house["ornaments.front"])
-        seen = free.select { |i| @spots[i][1].abs <= front && eye_band.cover?(@flat.height_at(@spots[i][0])) && make_room(@spots[i][2], group.bearing, try: true) }
-        others = @spots.each_index.to_a - free
-        best = seen.max_by { |i| [others.map { |other| apart(i, other) }.min || (front - @spots[i][1].abs), -i] }
-        make_room(@spots[best][2], group.bearing) if best
-        best
-      end
-
-      def apart(one, other)
-        Math.hypot(@spots[one][0] - @spots[other][0], @spots[one][0] * (@spots[one][1] - @spots[other][1]))
-      end
-
-      # Takes one of a bearing out of what a zone holds; when it holds none, another zone gives one for one it may have.
-      def make_room(zone, bearing, try: false)
-        exchange = @taken[zone][bearing].positive? ? [] : exchange(zone, bearing)
-        return false unless exchange
-        return true if try
-
-        unless exchange.empty?
-          giver, given = exchange
-          @taken[giver][bearing] -= 1
-          @taken[giver][given] += 1
-          @taken[zone][given] -= 1
-          @taken[zone][bearing] += 1
-        end
-        @taken[zone][bearing] -= 1
-        true
-      end
-
-      def exchange(zone, bearing)
-        return nil unless @zones.zones[zone].takes?(bearing)
-
-        @taken.each_index.to_a.product(@taken[zone].keys).find do |giver, given|
-          giver != zone && @taken[giver][bearing].positive? && @taken[zone][given].positive? && @zones.zones[giver].takes?(given)
-        end
-      end
-
-      # Deals whole groups to the sites, then what is in them to their slots.
-      def deal(groups, free)
-        return [] if groups.empty?
-
-        placed = deal_groups(groups, free)
-        return placed.map { |site, group| [@spots[site].first(2), group.items.first] } if Groups::TOGETHER.fetch(@pattern) == 1
-
-        deal_slots(placed)
-      end
-
-      # @return [Array<Array(Integer, Group)>] site and group
-      def deal_groups(groups, free)
-        pools = groups.shuffle(random: Random.new(@seed)).group_by(&:bearing)
-        start = free.group_by { |site| @spots[site][2] }.flat_map do |zone, sites|
-          sites.zip(@taken[zone].flat_map { |bearing, count| (pools[bearing] || []).shift([count, 0].max) }).select(&:last)
-        end
-        kinds = start.map { |_, group| kind_of(group) }.uniq
-        dealt = swap(start.map { |site, _| @spots[site] }, start.map { |_, group| kinds.index(kind_of(group)) }, kinds)
-        by_kind = start.map(&:last).group_by { |group| kind_of(group) }
-        start.each_with_index.map { |(site, _), i| [site, by_kind.fetch(kinds[dealt[i]]).shift] }
-      end
-
-      # Single ornaments are dealt by style, groups by what they may hold.
-      def kind_of(group)
-        Groups::TOGETHER.fetch(@pattern) == 1 ? group.items.first : group.kind
-      end
-
-      def swap(spots, dealt, kinds)
-        bearings = kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].bearing : kind.last }
-        lawful = bearings.map { |bearing| @zones.zones.map { |zone| zone.takes?(bearing) } }
-        zone_of = spots.map(&:last)
-        Dealing.new(@flat, spots.map { |spot| spot.first(2) }, dealt, seed: @seed, leaning: leaning(kinds, spots),
-                                                                      colours: kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].colour : nil }) do |kind, site|
-          lawful[kind][zone_of[site]]
-        end.call
-      end
-
-      # Smaller ornaments high: what the top of the tree costs a style of a size; below TOP all sizes hang alike.
-      LEANING = { "hero" => 20.0, "large" => 12.0, "medium" => 0.0, "small" => -12.0 }.freeze
-      TOP = 0.7
-
-      def leaning(kinds, spots)
-        return nil unless kinds.all?(Integer)
-
-        up = spots.map { |spot| [(1 - (spot[0] / @flat.rim) - TOP) / (1 - TOP), 0].max }
-        kinds.map { |kind| up.map { |share| LEANING.fetch(@ornaments[kind].size.to_s) * share } }
-      end
-
-      def deal_slots(placed)
-        slots = placed.flat_map { |site, group| positions(@spots[site], group).zip(group.items, group.slots) }
-        kinds = slots.map { |_, item, slot| [item, slot] }.uniq
-        dealt = Dealing.new(@flat, slots.map(&:first), slots.map { |_, item, slot| kinds.index([item, slot]) }, seed: @seed,
-                                                                                                               colours: kinds.map { |item, _| @ornaments[item].colour || item }) do |kind, site|
-          kinds[kind].last == slots[site].last
-        end.call
-        slots.each_with_index.map { |(spot, _, _), i| [spot, kinds[dealt[i]].first] }
-      end
-
-      # Side by side; three with the first above the other two.
-      def positions((reach, turn, _), group)
-        half = group.gap_m / 2
-        offsets = { 1 => [[0, 0]], 2 => [[0, -half], [0, half]],
-                    3 => [[-half * 2 / Math.sqrt(3), 0], [half / Math.sqrt(3), -half], [half / Math.sqrt(3), half]] }.fetch(group.items.size)
-        top = @flat.reach_at(Zones.top(@surface, @house))
-        offsets.map { |down, across| [(reach + down).clamp(top, @flat.rim), @flat.within(turn + (across / reach))] }
       end
 
       def evenness(spots)

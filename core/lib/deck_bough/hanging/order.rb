@@ -17,6 +17,12 @@ module DeckBough
         hour.zero? ? 12.0 : hour
       end
 
+      # @return [String] "5 o'clock", "half past 5"
+      def self.told(clock)
+        hour = clock.floor.zero? ? 12 : clock.floor
+        (clock * 2).to_i.odd? ? "half past #{hour}" : "#{hour} o'clock"
+      end
+
       def initialize(surface, ornaments, house)
         @surface = surface
         @ornaments = ornaments

@@ -15,6 +15,8 @@ module DeckBough
       end
 
       # A row of a perfect honeycomb takes √3/2 of its width.
+      # Breakables hang above the reach line, not on it.
+      ABOVE = 0.001
       HONEYCOMB = Math.sqrt(3) / 2
       # Those with the least choice are placed first; breakable and heavy ones have the least of all.
       ORDER = [[true, true], [false, true], [true, false], [false, false]].freeze
@@ -84,9 +86,6 @@ module DeckBough
                    natural: weight / weights.sum, room: room(low, high))
         end
       end
-
-      # Breakables hang above the line, not on it.
-      ABOVE = 0.001
 
       def lines
         found = []

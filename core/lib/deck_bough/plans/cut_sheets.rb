@@ -3,11 +3,12 @@
 module DeckBough
   # What to cut of each ribbon of a tree, from part rolls on hand and new rolls.
   #
-  #   CutSheets.new(reckoning).call.first # => { style: "plum", name: "Plum ribbon", pieces: 27, new_rolls: 1, rolls: [{ length_m:, new:, cuts: [{ length_m:, for: }], left_m:, back: }] }
+  #   CutSheets.new(reckoning).call.first # => { style: "plum", pieces: 27, new_rolls: 1, rolls: [{ length_m:, cuts: [{ length_m:, for: }], … }], … }
   #
   # Tucked pieces vary by a fifth so that they look natural; together they are as long as the ledger says. What is longer than a roll is cut
   # into equal parts and joined. Source: handbook 40, Cut plan, Tucked loops.
   class CutSheets
+    NAMES = { "tuck" => "tucked piece", "cascade" => "stream", "spiral" => "spiral", "bows" => "bow" }.freeze
     VARIED = 0.2
     # A ribbon nobody gave a roll length comes on a common one.
     COMMON_ROLL = 10.0
@@ -43,8 +44,6 @@ module DeckBough
       said[:topper] == "none" ? [] : [{ style: @reckoning.crown_style, for: "streamer", lengths: Array.new(said[:streamers], said[:streamer_m]) }]
     end
 
-    NAMES = { "tuck" => "tucked piece", "cascade" => "stream", "spiral" => "spiral", "bows" => "bow" }.freeze
-
     def body
       return [] unless @reckoning.ribbon
 
@@ -74,9 +73,15 @@ module DeckBough
       pieces = parts.flat_map { |part| part[:lengths].flat_map { |length| joined(length, roll).map { |piece| [piece, part[:for]] } } }
       rolls = @part_rolls[style&.id] || on_hand(style, roll)
       answer = @reckoning.ask("ribbon.cut_plan", pieces_m: pieces.map(&:first), part_rolls_m: rolls, new_roll_m: roll)
-      { style: style&.id, name: style&.name || "Ribbon, no style chosen", colour: style&.colour, roll_m: roll, part_rolls_m: rolls, pieces: pieces.size, length_m: pieces.sum(&:first),
-        **answer.outputs.slice(:new_rolls, :lower_bound, :useless_m), rolls: cuts(answer[:rolls], pieces), back_m: back(answer[:rolls], rolls),
-        sheet: WorkingSheet.of("Cut plan", [answer], @house).then { |told| { **told, steps: told[:steps].reject { |step| step[:gives] == "rolls" } } } }
+      { style: style&.id, name: style&.name || "Ribbon, no style chosen", colour: style&.colour, roll_m: roll, part_rolls_m: rolls,
+        pieces: pieces.size, length_m: pieces.sum(&:first), **answer.outputs.slice(:new_rolls, :lower_bound, :useless_m),
+        rolls: cuts(answer[:rolls], pieces), back_m: back(answer[:rolls], rolls), sheet: working(answer) }
+    end
+
+    # The rolls themselves are shown, not told in the working.
+    def working(answer)
+      sheet = WorkingSheet.of("Cut plan", [answer], @house)
+      { **sheet, steps: sheet[:steps].reject { |step| step[:gives] == "rolls" } }
     end
 
     def joined(length, roll)
@@ -96,7 +101,9 @@ module DeckBough
       left = pieces.sort_by.with_index { |(length, _), i| [-length, i] }
       rolls.map do |roll|
         told = roll[:cuts_m].map { |length| left.delete_at(left.index { |piece, _| piece == length }) }
-        { **roll.slice(:length_m, :new, :left_m), back: roll[:left_m] >= @house["ribbon.useless_end"], cuts: told.map { |length, use| { length_m: length, for: use } } }
+        { **roll.slice(:length_m, :new, :left_m), back: roll[:left_m] >= @house["ribbon.useless_end"], cuts: told.map do |length, use|
+          { length_m: length, for: use }
+        end }
       end
     end
 

@@ -9,7 +9,7 @@ module DeckBough
   class HangingSheet
     # An ornament is deep, half way in or at the tips.
     DEPTHS = { 0.72 => "deep", 0.93 => "half way" }.freeze
-    CLOCKS = (1..12).freeze
+    CLOCKS = (1..12)
     DEGREES = 180 / Math::PI
 
     # @param hung [Array<Hash>] style, number, height_m, angle_deg of what is up
@@ -78,9 +78,10 @@ module DeckBough
       height = site[:height_m]
       angle = site[:angle_deg]
       tiers = @reckoning.surface.tiers(@house["tree.tier"])
-      { **site.slice(:style, :number, :order, :depth), height_m: height, angle_deg: angle, reach_m: @flat.reach_at(height), turn_deg: @flat.turn_of(angle) * DEGREES,
-        tier: (tiers.index { |tier| height < tier[:to_m] } || (tiers.size - 1)) + 1, clock: Hanging::Order.clock(angle),
-        depth_word: self.class.depth_word(site[:depth]), side: side(angle) }
+      { **site.slice(:style, :number, :order, :depth), height_m: height, angle_deg: angle, reach_m: @flat.reach_at(height),
+                                                       turn_deg: @flat.turn_of(angle) * DEGREES,
+                                                       tier: (tiers.index { |tier| height < tier[:to_m] } || (tiers.size - 1)) + 1, clock: Hanging::Order.clock(angle),
+                                                       depth_word: self.class.depth_word(site[:depth]), side: side(angle) }
     end
 
     # From four to eight o'clock is the front.
@@ -94,7 +95,8 @@ module DeckBough
     def styles
       sites.group_by { |site| site[:style] }.sort_by { |_, own| own.first[:order] }.map do |id, own|
         style = @reckoning.ornament_styles.find { |known| known.id == id }
-        { id: id, name: style&.name || "No longer chosen", colour: style&.colour, diameter_mm: style&.diameter_mm, breakable: style&.breakable || false, keepsake: style&.keepsake || false,
+        { id: id, name: style&.name || "No longer chosen", colour: style&.colour, diameter_mm: style&.diameter_mm,
+          breakable: style&.breakable || false, keepsake: style&.keepsake || false,
           count: own.size, up: own.count { |site| site[:up] }, nearest_m: nearest(own), evenness: @plan.evenness[:styles][id],
           minutes_left: own.count { |site| !site[:up] } * @house["minutes.ornament"] }
       end

@@ -28,7 +28,8 @@ module DeckBough
     def answer
       return nil unless watts && strings.positive?
 
-      @answer ||= @reckoning.ask("lights.power", strings: [{ watts: watts, count: strings, max_run: max_run.to_i }], **@said.slice(:volts, :circuit_amps, :other_watts))
+      @answer ||= @reckoning.ask("lights.power", strings: [{ watts: watts, count: strings, max_run: max_run.to_i }],
+                                                 **@said.slice(:volts, :circuit_amps, :other_watts))
     end
 
     # @return [Float, nil] the cord to take, m; nil when the way is not measured or longer than any cord

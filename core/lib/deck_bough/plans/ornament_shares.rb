@@ -6,7 +6,8 @@ module DeckBough
   #
   #   OrnamentShares.new(total: 40, mix: answer, styles: [glass, velvet], house: house).counts # => { "glass" => 22, "velvet" => 18 }
   #
-  # Keepsakes hang each once, as many as there are; the others share the rest. A class without a style gives its share to the classes that have one. The counts always sum to the total.
+  # Keepsakes hang each once, as many as there are; the others share the rest. A class without a style
+  # gives its share to the classes that have one. The counts always sum to the total.
   class OrnamentShares
     def initialize(total:, mix:, styles:, house:, even: false)
       @total = total

@@ -18,6 +18,8 @@ module DeckBough
     HALF = 0.5
     # Fewer of a colour say nothing about its sides.
     FEWEST = 4
+    # A ring round one ornament.
+    DOT = 0.05
 
     # @param up [Array<Hash>] style, number, height_m, angle_deg of every ornament that hangs
     def initialize(reckoning, up:)
@@ -37,9 +39,7 @@ module DeckBough
 
     # Where a spot is, as a person at the tree says it: "tier 3 at 5 o'clock".
     def where(height, angle)
-      clock = Hanging::Order.clock(angle)
-      hour = clock.floor.zero? ? 12 : clock.floor
-      "tier #{tier(height)} at #{clock % 1 == 0.5 ? "half past #{hour}" : "#{hour} o'clock"}"
+      "tier #{tier(height)} at #{Hanging::Order.told(Hanging::Order.clock(angle))}"
     end
 
     private
@@ -50,8 +50,10 @@ module DeckBough
     end
 
     def told(code, spots, mends, **values)
-      { **Finding.of(code, units: @reckoning.units, **values).to_h, spots: spots.map { |height, angle, radius| { height_m: height, angle_deg: angle, radius_m: radius } },
-        mends: mends }
+      { **Finding.of(code, units: @reckoning.units, **values).to_h, spots: spots.map do |height, angle, radius|
+        { height_m: height, angle_deg: angle, radius_m: radius }
+      end,
+                                                                    mends: mends }
     end
 
     def points
@@ -132,14 +134,18 @@ module DeckBough
       return [] unless @reckoning.settings[:ornaments][:pattern] == "scatter" && @up.size > 1
 
       near = Neighbourhood.new(@flat, points, cell: spacing)
-      pairs = @up.each_index.filter_map { |i| near.nearest_of(i).then { |distance, other| [distance, i, other] if i < other && distance < @house["tree.clump"] * spacing } }
+      pairs = @up.each_index.filter_map do |i|
+        near.nearest_of(i).then do |distance, other|
+          [distance, i, other] if i < other && distance < @house["tree.clump"] * spacing
+        end
+      end
       pairs.min_by(MOST_CLUMPS, &:first).map { |distance, one, other| clump(distance, @up[one], @up[other]) }
     end
 
     def clump(distance, one, other)
       spot = empty_spots.map { |empty| at(empty) }.find { |height, _| lawful_site?(other, height) }
       told(:clump, [[one[:height_m], one[:angle_deg], distance]], spot ? [moved(other, *spot)] : [], one: name(one), other: name(other), apart_m: distance,
-                                                                                                 where: where(one[:height_m], one[:angle_deg]))
+                                                                                                     where: where(one[:height_m], one[:angle_deg]))
     end
 
     def lawful_site?(site, height)
@@ -164,8 +170,9 @@ module DeckBough
       there, = sites.partition { |site| site[:angle_deg].positive? == (side == "right") }
       spot = empty_spots.map { |empty| at(empty) }.find { |_, angle| angle.positive? != (side == "right") }
       mover = spot && there.select { |site| lawful_site?(site, spot.first) }.max_by { |site| apart(site[:height_m], site[:angle_deg], *spot) }
-      told(:one_sided, there.map { |site| [site[:height_m], site[:angle_deg], 0.05] }, mover ? [moved(mover, *spot)] : [], name: names.join(" and "),
-                                                                                                                  percent: (share * 100).round, side: side)
+      spots = there.map { |site| [site[:height_m], site[:angle_deg], DOT] }
+      told(:one_sided, spots, mover ? [moved(mover, *spot)] : [], name: names.join(" and "),
+                                                                  percent: (share * 100).round, side: side)
     end
 
     # Ornaments weighed by their size: what the eye sees of them.
@@ -184,8 +191,9 @@ module DeckBough
       low = @up.select { |site| @styles[site[:style]]&.breakable && site[:height_m] < reach }
       low.map do |site|
         spot = empty_spots.map { |empty| at(empty) }.find { |height, _| height >= reach }
-        told(:within_reach, [[site[:height_m], site[:angle_deg], 0.05]], spot ? [moved(site, *spot)] : [], name: name(site), reach_m: reach + @reckoning.measure[:riser_m],
-                                                                                                        where: where(site[:height_m], site[:angle_deg]))
+        line = reach + @reckoning.measure[:riser_m]
+        told(:within_reach, [[site[:height_m], site[:angle_deg], DOT]], spot ? [moved(site, *spot)] : [], name: name(site), reach_m: line,
+                                                                                                          where: where(site[:height_m], site[:angle_deg]))
       end
     end
 

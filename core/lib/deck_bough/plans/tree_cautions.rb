@@ -5,6 +5,8 @@ module DeckBough
   #
   # It warns and defers; it certifies nothing.
   class TreeCautions
+    # How the chosen kinds behave in the hand (handbook 40).
+    BEHAVES = { "sheer" => :ribbon_sheer, "gauze" => :ribbon_sheer, "velvet" => :ribbon_velvet, "unwired" => :ribbon_unwired }.freeze
     ORDER = { "stop" => 0, "caution" => 1, "info" => 2 }.freeze
 
     def initialize(reckoning)
@@ -65,7 +67,8 @@ module DeckBough
     end
 
     def lights
-      [*@reckoning.lights.findings, *@reckoning.pitch.findings, *@reckoning.power.findings, *@reckoning.battery&.findings, of(:test_lights), (of(:no_socket) unless @place.near_socket)].compact
+      [*@reckoning.lights.findings, *@reckoning.pitch.findings, *@reckoning.power.findings, *@reckoning.battery&.findings, of(:test_lights),
+       (of(:no_socket) unless @place.near_socket)].compact
     end
 
     def crown
@@ -83,12 +86,10 @@ module DeckBough
       [*streams_apart, *@reckoning.cloth&.findings, *behaviour]
     end
 
-    # How the chosen kinds behave in the hand (handbook 40).
-    BEHAVES = { "sheer" => :ribbon_sheer, "gauze" => :ribbon_sheer, "velvet" => :ribbon_velvet, "unwired" => :ribbon_unwired }.freeze
-
     def behaviour
       styles = @settings[:ribbon][:method] == "none" ? [] : @reckoning.ribbon_styles
-      found = styles.group_by { |style| BEHAVES[style.material.to_s.downcase] }.except(nil).map { |code, those| of(code, names: those.map(&:name).join(" and ")) }
+      alike = styles.group_by { |style| BEHAVES[style.material.to_s.downcase] }.except(nil)
+      found = alike.map { |code, those| of(code, names: those.map(&:name).join(" and ")) }
       styles.one? ? found << of(:one_ribbon) : found
     end
 

@@ -70,7 +70,8 @@ module DeckBough
     def ribbon
       said = @reckoning.settings[:ribbon]
       styles = @reckoning.ribbon_styles.map(&:id)
-      shared = { method: said[:method], styles: styles, width_m: ribbon_width, counts: ribbon_counts, fills: spots_of("ribbon"), chord_m: said[:chord_m], stand_m: said[:stand_m],
+      shared = { method: said[:method], styles: styles, width_m: ribbon_width, counts: ribbon_counts, fills: spots_of("ribbon"),
+                 chord_m: said[:chord_m], stand_m: said[:stand_m],
                  per_piece: said[:loops] }
       case said[:method]
       when "tuck" then shared.merge(loops: spots(@reckoning.ribbon[:pieces], 0.31))
@@ -144,7 +145,8 @@ module DeckBough
 
     def crown
       said = @reckoning.settings[:crown]
-      { topper: said[:topper], kind: said[:kind], rise_m: @reckoning.topper_rise, streamers: said[:topper] == "none" ? 0 : said[:streamers], streamer_m: said[:streamer_m], tail_m: said[:tail_m], loop_m: said[:loop_m],
+      { topper: said[:topper], kind: said[:kind], rise_m: @reckoning.topper_rise,
+        streamers: said[:topper] == "none" ? 0 : said[:streamers], streamer_m: said[:streamer_m], tail_m: said[:tail_m], loop_m: said[:loop_m],
         style: @reckoning.crown_style&.id, picks: @reckoning.settings[:picks][:crown] }
     end
 

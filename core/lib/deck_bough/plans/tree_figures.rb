@@ -51,8 +51,10 @@ module DeckBough
     def light_entries
       power = @reckoning.power.answer
       found = {}
-      found.merge!(amps: [power[:amps], "A", "power"], load_limit: [power[:limit_amps], "A", "power"], load: [power[:load], "verdict", "power"],
-                   sockets: [power[:runs], "sockets", "power"], load_share: [power[:share], "share", "power"]) if power
+      if power
+        found.merge!(amps: [power[:amps], "A", "power"], load_limit: [power[:limit_amps], "A", "power"], load: [power[:load], "verdict", "power"],
+                     sockets: [power[:runs], "sockets", "power"], load_share: [power[:share], "share", "power"])
+      end
       found[:cord] = [@reckoning.power.cord_m, "m", "cord"] if @reckoning.power.cord_m
       found[:globes] = [@reckoning.globes, "bulbs", "globes"] if @reckoning.globes.positive?
       found[:cells] = [@reckoning.battery[:cells], "cells", "battery"] if @reckoning.battery
@@ -109,7 +111,9 @@ module DeckBough
       sheet = WorkingSheet.of("Hanging map", [answer], @reckoning.house)
       measured = { "sites" => [answer[:sites].size, "pieces"], "evenness" => [answer[:evenness][:whole]&.round(3), "of 2.15"],
                    "unplaced" => [answer[:unplaced].sum { |one| one[:count] }, "pieces"] }
-      { **sheet, steps: sheet[:steps].map { |step| measured.key?(step[:gives]) ? { **step, value: measured[step[:gives]].first, unit: measured[step[:gives]].last } : step } }
+      { **sheet, steps: sheet[:steps].map do |step|
+        measured.key?(step[:gives]) ? { **step, value: measured[step[:gives]].first, unit: measured[step[:gives]].last } : step
+      end }
     end
 
     def bows?

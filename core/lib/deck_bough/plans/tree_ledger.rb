@@ -92,7 +92,8 @@ module DeckBough
       school = @reckoning.settings[:lights][:globes]
       more = [note("Globes: per m² × visible surface", "#{Figure.print(@house["lights.globe_#{school}"])} × #{Figure.print(@reckoning.area[:area_m2])}", "globes",
                    @reckoning.globes, "bulbs"), note("Strings, rounded up", "#{@reckoning.globes} ÷ #{each}", "need", count, "strings")]
-      [LedgerLine.new(kind: "light", step: "lights", style: style, need: count, label: "Globes, loose", sheet: keep("globes", "Globes", [@reckoning.area], more: more))]
+      [LedgerLine.new(kind: "light", step: "lights", style: style, need: count, label: "Globes, loose",
+                      sheet: keep("globes", "Globes", [@reckoning.area], more: more))]
     end
 
     def cells
@@ -131,7 +132,8 @@ module DeckBough
       return [] if count.zero?
 
       each = @reckoning.tuck_piece
-      [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", "#{count} × #{Figure.print(each[:piece_m])}", "fill_m")]
+      [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", "#{count} × #{Figure.print(each[:piece_m])}",
+           "fill_m")]
     end
 
     def use(style, step, length, answer, says, sum, gives)
@@ -151,7 +153,8 @@ module DeckBough
 
     # How the body's ribbon divides: how many parts, how long each, and what they are called.
     def body_parts(answer)
-      [*@reckoning.ribbon_parts, { "tuck" => "pieces", "cascade" => "streams", "bows" => "bows" }.fetch(answer ? @reckoning.settings[:ribbon][:method] : "", "spiral")]
+      [*@reckoning.ribbon_parts,
+       { "tuck" => "pieces", "cascade" => "streams", "bows" => "bows" }.fetch(answer ? @reckoning.settings[:ribbon][:method] : "", "spiral")]
     end
 
     def picks

@@ -34,7 +34,10 @@ module DeckBough
           next if spot[2] == except
 
           distance = ((spot[0] - x)**2) + ((spot[1] - y)**2)
-          best, found = Math.sqrt(distance), spot[2] if distance < best * best
+          if distance < best * best
+            best = Math.sqrt(distance)
+            found = spot[2]
+          end
         end
         ring += 1
       end
@@ -52,9 +55,9 @@ module DeckBough
     def each_in_ring(x, y, ring, &)
       column = (x / @cell).floor
       row = (y / @cell).floor
-      (column - ring..column + ring).each do |across|
+      ((column - ring)..(column + ring)).each do |across|
         edge = (across - column).abs == ring
-        (row - ring..row + ring).each do |along|
+        ((row - ring)..(row + ring)).each do |along|
           @squares[(across << 20) + along]&.each(&) if edge || (along - row).abs == ring
         end
       end

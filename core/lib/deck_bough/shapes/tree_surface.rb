@@ -19,8 +19,9 @@ module DeckBough
 
     # The hem when the box does not say.
     def self.default_hem(height_m, house)
+      low = house["tree.hem_low"]
       # A studio may set its low above its high; then the low one holds.
-      [[house["tree.hem_share"] * height_m, house["tree.hem_high"]].min, house["tree.hem_low"]].max
+      (house["tree.hem_share"] * height_m).clamp(low, [house["tree.hem_high"], low].max)
     end
 
     def initialize(height_m:, spread_m:, hem_m:, arc_deg:, p: 1.0)

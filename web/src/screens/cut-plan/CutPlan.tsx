@@ -16,48 +16,9 @@ import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { cutLength, length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
+import { RollRow } from "./RollRow";
 
 type Ribbon = Schemas["CutRibbon"];
-type Roll = Schemas["CutRoll"];
-
-/** Pieces of one use that follow one another, said together: "5 tucked pieces". */
-function RollRow({ roll, number }: { roll: Roll; number: number }) {
-  const units = useUnits();
-  return (
-    <Box
-      component="li"
-      sx={(theme) => ({ py: 1, borderTop: `1px solid ${theme.palette.divider}`, breakInside: "avoid" })}
-    >
-      <Typography variant="body2">
-        <strong>
-          {number}. {roll.new ? "New roll" : "Part roll"}, {cutLength(roll.length_m, units)}
-        </strong>
-        {` · ${roll.cuts.length} ${roll.cuts.length === 1 ? "piece" : "pieces"}`}
-      </Typography>
-      <Box aria-hidden sx={{ display: "flex", height: 16, my: 0.5, border: 1, borderColor: "divider" }}>
-        {roll.cuts.map((cut, i) => (
-          <Box
-            key={i}
-            sx={(theme) => ({
-              width: `${(cut.length_m / roll.length_m) * 100}%`,
-              bgcolor: i % 2 === 0 ? theme.palette.tokens.lichen : theme.palette.tokens.frost,
-              borderRight: `1px solid ${theme.palette.background.paper}`,
-            })}
-          />
-        ))}
-      </Box>
-      <Typography variant="body2" sx={{ fontVariantNumeric: "tabular-nums" }}>
-        {roll.cuts.map((cut) => `${length(cut.length_m, units)} ${cut.for}`).join(" · ")}
-      </Typography>
-      <Typography variant="body2" color="textSecondary">
-        {roll.left_m < 0.005
-          ? "Nothing is left."
-          : `${length(roll.left_m, units)} left: ${roll.back ? "back to stock" : "too short to keep"}.`}
-      </Typography>
-    </Box>
-  );
-}
-
 /** Lengths typed with blanks or semicolons between them, in metres. */
 function readRolls(text: string): number[] {
   return text
@@ -111,8 +72,9 @@ function RibbonCuts({
             {ribbon.new_rolls}
           </Button>
           <Typography variant="body2" color="textSecondary">
-            of {cutLength(ribbon.roll_m, units)};{" "}
-            {over === 0 ? "fewer cannot do" : `at least ${ribbon.lower_bound} are needed`}
+            {ribbon.new_rolls === 0
+              ? "stock is enough"
+              : `of ${cutLength(ribbon.roll_m, units)}; ${over === 0 ? "fewer cannot do" : `at least ${ribbon.lower_bound} are needed`}`}
           </Typography>
         </Box>
         <Box>

@@ -6,9 +6,9 @@ import { useUnits } from "../../units/useUnits";
 import { siteKey, type Side, type Site } from "./useHangingMap";
 
 /** Drawing units for a metre; all sizes below are in these. */
-const METRE = 320;
+const METRE = 225;
 const RADIANS = Math.PI / 180;
-const DOT = 11;
+const DOT = 12;
 
 type Flat = Schemas["FlatTree"];
 
@@ -34,7 +34,7 @@ function band(from: number, to: number, half: number): string {
 function view({ rim_m, half_deg }: Flat): string {
   const across = (half_deg >= 90 ? 1 : Math.sin(half_deg * RADIANS)) * rim_m * METRE;
   const top = half_deg > 90 ? Math.cos(half_deg * RADIANS) * rim_m * METRE : 0;
-  const side = 96;
+  const side = 84;
   return `${-across - side} ${top - 34} ${2 * (across + side)} ${rim_m * METRE - top + 100}`;
 }
 
@@ -180,7 +180,7 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, onPo
               cy={y}
               r={r}
               fill={site.up ? tokens.card : colour}
-              stroke={site.up ? colour : tokens.ink}
+              stroke={site.up ? tokens.spruce : tokens.ink}
               strokeWidth={site.up ? 3 : 1}
             />
             <text

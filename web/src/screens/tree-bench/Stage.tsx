@@ -8,7 +8,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonGroup from "@mui/material/ButtonGroup";
 import Typography from "@mui/material/Typography";
-import { memo, useState } from "react";
+import { memo, useMemo, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
@@ -60,6 +60,14 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
   const units = useUnits();
   const [list, setList] = useState(false);
   const { room } = plan.drawing;
+  const up = look?.up;
+  // Looking at what is up, nothing else is drawn.
+  const drawing = useMemo(() => {
+    if (!up) return plan.drawing;
+    const there = new Set(up.map(({ style, number }) => `${style} ${number}`));
+    const hung = plan.drawing.ornaments?.filter(({ style, number }) => there.has(`${style} ${number}`));
+    return { ...plan.drawing, ...(hung ? { ornaments: hung } : {}) };
+  }, [plan.drawing, up]);
   const surface = plan.figures.area;
   const tool = {
     bgcolor: dusk ? "#2b353b" : "#ffffff",
@@ -70,7 +78,7 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
   return (
     <>
       <TreeStage
-        drawing={plan.drawing}
+        drawing={drawing}
         styles={styles}
         dusk={dusk}
         turn={turn}

@@ -54,7 +54,8 @@ function Side({
           label={label}
           value={shown.id}
           onChange={(event) => onShow(event.target.value)}
-          sx={{ minWidth: 200 }}
+          fullWidth={false}
+          sx={{ width: 220 }}
         >
           {versions.map((version) => (
             <MenuItem key={version.id} value={version.id}>
@@ -98,7 +99,8 @@ function KeepForm({ onKeep }: { onKeep: (name: string) => Promise<boolean> }) {
         value={name}
         onChange={(event) => setName(event.target.value)}
         placeholder="With cascade"
-        sx={{ minWidth: 280 }}
+        fullWidth={false}
+        sx={{ width: 300 }}
         slotProps={{ htmlInput: { maxLength: 120 }, inputLabel: { shrink: true } }}
       />
       <Button type="submit" variant="outlined" disabled={name.trim() === ""}>

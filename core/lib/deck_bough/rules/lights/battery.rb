@@ -23,7 +23,8 @@ module DeckBough
                 outputs: { sets: "sets", changes: "changes", days_per_set: "days", cells: "cells" }
 
         def call
-          { sets: sets, changes: sets - 1, days_per_set: given[:hours_per_set].fdiv(given[:hours_per_day]), cells: sets * given[:cells_per_set] * given[:units] }
+          { sets: sets, changes: sets - 1, days_per_set: given[:hours_per_set].fdiv(given[:hours_per_day]),
+            cells: sets * given[:cells_per_set] * given[:units] }
         end
 
         def working(outputs)

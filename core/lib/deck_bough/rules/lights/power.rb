@@ -15,7 +15,8 @@ module DeckBough
                 inputs: [
                   Input.list(:strings, "Strings", [
                                Input.number(:watts, "Watts of one string", "W", 0.05..3_000, why: "A string draws something."),
-                               Input.whole(:count, "Strings", "strings", 0..2_000), Input.whole(:max_run, "Joined end to end, at most", "strings", 1..500, why: "One is always allowed.")
+                               Input.whole(:count, "Strings", "strings", 0..2_000),
+                               Input.whole(:max_run, "Joined end to end, at most", "strings", 1..500, why: "One is always allowed.")
                              ], 1..60),
                   Input.number(:volts, "Volts", "V", 100..260, why: "Mains are 100 to 260 V."),
                   Input.number(:circuit_amps, "Circuit", "A", 1..125, why: "A circuit bears something."),

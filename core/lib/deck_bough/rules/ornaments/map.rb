@@ -16,7 +16,8 @@ module DeckBough
         TREE = [Given::HEIGHT, Given::SPREAD, Input.number(:hem_m, "Hem", "m", 0..5, default: nil, default_says: "a tenth of the height"),
                 Input.number(:arc_deg, "Dressed arc", "degrees", 10..360, why: "Some of the tree is seen."),
                 Input.number(:p, "Roundness", "exponent", 0.6..1.4, default: 1.0)].freeze
-        STYLE = [Input.text(:id, "Style", 1..64), Input.whole(:count, "Count", "pieces", 0..MOST), Input.number(:diameter_mm, "Size", "mm", 5..600, why: "An ornament has a size."),
+        STYLE = [Input.text(:id, "Style", 1..64), Input.whole(:count, "Count", "pieces", 0..MOST),
+                 Input.number(:diameter_mm, "Size", "mm", 5..600, why: "An ornament has a size."),
                  Input.number(:mass_g, "Weight", "g", 0..5_000, default: 0), Input.text(:colour, "Colour", 1..40, default: nil),
                  Input.flag(:breakable, "Breakable", default: false), Input.flag(:keepsake, "Keepsake", default: false)].freeze
 

@@ -16,7 +16,8 @@ module DeckBough
         declare id: "ribbon.cut_plan", title: "Cut plan", handbook: "40 Cut plan",
                 inputs: [
                   Input.list(:pieces_m, "Pieces", Input.number(:piece, "A piece", "m", 0.01..200, why: "A piece has a length."), 0..1_000),
-                  Input.list(:part_rolls_m, "Part rolls", Input.number(:part, "A part roll", "m", 0.01..1_000, why: "An empty roll is none."), 0..200, default: [].freeze),
+                  Input.list(:part_rolls_m, "Part rolls", Input.number(:part, "A part roll", "m", 0.01..1_000, why: "An empty roll is none."), 0..200,
+                             default: [].freeze),
                   Input.number(:new_roll_m, "New roll", "m", 0.1..1_000, why: "A roll has a length.")
                 ],
                 outputs: { new_rolls: "rolls", rolls: "list", lower_bound: "rolls", useless_m: "m" },
@@ -31,7 +32,8 @@ module DeckBough
         def working(outputs)
           total = given[:pieces_m].sum
           [step("No fewer new rolls can do: what part rolls cannot take, and what cannot share a roll",
-                "#{figure(total)} m in #{given[:pieces_m].size} pieces, #{figure(given[:part_rolls_m].sum)} m on part rolls, #{figure(given[:new_roll_m])} m a roll",
+                "#{figure(total)} m in #{given[:pieces_m].size} pieces, #{figure(given[:part_rolls_m].sum)} m on part rolls, " \
+                "#{figure(given[:new_roll_m])} m a roll",
                 :lower_bound, outputs),
            step("Each roll filled as far as it goes, the longest first", "#{outputs[:rolls].size} rolls are cut", :rolls, outputs),
            step("New rolls", "#{outputs[:new_rolls]} against at least #{outputs[:lower_bound]}", :new_rolls, outputs),

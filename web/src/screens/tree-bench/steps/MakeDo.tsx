@@ -58,11 +58,19 @@ export function MakeDo({ bench, plan, styles }: StepProps) {
           </Typography>
         </>
       )}
-      <Box className="whole-row" sx={{ display: "flex", flexWrap: "wrap", gap: 2, "& > *": { width: 250 } }}>
+      <Typography variant="body2" className="whole-row" sx={{ fontWeight: 600, color: "text.secondary", mb: -0.5 }}>
+        Missing of each
+      </Typography>
+      <Box
+        role="group"
+        aria-label="Missing of each"
+        className="whole-row"
+        sx={{ display: "flex", flexWrap: "wrap", gap: 2, "& > *": { width: 250 } }}
+      >
         {ornaments.styles.map((id) => (
           <CountDial
             key={id}
-            label={`${styles.find((style) => style.id === id)?.name ?? "A style"}: missing`}
+            label={styles.find((style) => style.id === id)?.name ?? "A style"}
             value={missing.get(id) ?? 0}
             onChange={(count) => setMissing(id, count)}
           />

@@ -27,7 +27,7 @@ export function Power({ bench, plan, styles }: StepProps) {
         note={figures.load ? `${share} of its limit, ${VERDICTS[String(figures.load.value)] ?? ""}` : undefined}
       />
       <FigureValue label="It bears for hours" figure={figures.load_limit} size="small" />
-      <FigureValue label="Sockets" figure={figures.sockets} size="small" />
+      <FigureValue label="Sockets" figure={figures.sockets} after="" size="small" />
       <FigureValue label="Cord to take" figure={figures.cord} size="small" />
       {!label?.watts && (
         <NumberField
@@ -52,16 +52,16 @@ export function Power({ bench, plan, styles }: StepProps) {
       />
       <NumberField label="Mains, V" value={lights.volts} onChange={(volts) => volts && dial({ volts })} />
       <CountDial
-        label="What else is on it, W"
+        label="Else on it, W"
         value={Math.round(lights.other_watts)}
         step={50}
         onChange={(other_watts) => dial({ other_watts })}
       />
       <LengthField
-        label="Way round the room to the socket"
+        label="Way to the socket"
         value={lights.socket_way_m}
         onChange={(socket_way_m) => dial({ socket_way_m })}
-        help="Along the wall, not across"
+        help="Round the room, along the wall"
         placeholder="2.4 m"
       />
       <Tick label="Bulbs with a filament" checked={lights.filament} onChange={(filament) => dial({ filament })} />

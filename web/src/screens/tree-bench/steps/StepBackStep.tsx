@@ -18,10 +18,19 @@ const LOOKS: { value: Schemas["StepBackSettings"]["looked"][number]; label: stri
 
 type Finding = Schemas["StepBackFinding"];
 
-function FoundRow({ finding, onMend }: { finding: Finding; onMend: (mend: Schemas["Mend"]) => void }) {
+/** One finding; its number is that of its ring in the drawing. */
+function FoundRow({
+  finding,
+  number,
+  onMend,
+}: {
+  finding: Finding;
+  number: number;
+  onMend: (mend: Schemas["Mend"]) => void;
+}) {
   return (
     <Box component="li" sx={{ mb: 1 }}>
-      <Caution finding={finding} />
+      <Caution finding={{ ...finding, message: `${number}. ${finding.message}` }} />
       {finding.mends.length > 0 && (
         <Box sx={{ display: "flex", gap: 0.75, flexWrap: "wrap", mt: 0.5, pl: 1.5 }}>
           {finding.mends.map((offered) => (
@@ -74,10 +83,11 @@ export function StepBackStep({ bench, look }: StepProps) {
           </Typography>
         )}
         <Box component="ul" aria-label="What is found" sx={{ listStyle: "none", m: 0, p: 0 }}>
-          {findings?.map((finding) => (
+          {findings?.map((finding, i) => (
             <FoundRow
               key={finding.message}
               finding={finding}
+              number={i + 1}
               onMend={(mend) => {
                 look.setMoment("after");
                 bench.dial("step_back", { mends: [...mends, mend] });

@@ -1,0 +1,103 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Hanging
+    # Deals whole groups to the sites, then what is in them to their slots.
+    #
+    #   Deal.new(flat, zones, ornaments, pattern: "scatter", seed: 1, house: house).call(groups, spots, taken, free)
+    class Deal
+      # Smaller ornaments high: what the top of the tree costs a style of a size; below TOP all sizes hang alike.
+      LEANING = { "hero" => 20.0, "large" => 12.0, "medium" => 0.0, "small" => -12.0 }.freeze
+      TOP = 0.7
+
+      def initialize(flat, zones, ornaments, pattern:, seed:, house:)
+        @flat = flat
+        @zones = zones
+        @ornaments = ornaments
+        @pattern = pattern
+        @seed = seed
+        @house = house
+      end
+
+      # @param spots [Array<Array(Float, Float, Integer)>] reach, turn, zone
+      # @param taken [Array<Hash>] how many of each bearing go into each zone
+      # @param free [Array<Integer>] numbers of the spots that are free
+      # @return [Array<Array(Array(Float, Float), Integer)>] spot and style number of every ornament
+      def call(groups, spots, taken, free)
+        return [] if groups.empty?
+
+        @spots = spots
+        @taken = taken
+
+        placed = deal_groups(groups, free)
+        return placed.map { |site, group| [@spots[site].first(2), group.items.first] } if Groups::TOGETHER.fetch(@pattern) == 1
+
+        deal_slots(placed)
+      end
+
+      private
+
+      # Every zone gets as many of each bearing as it may hold, by chance.
+      def lawful_start(groups, free)
+        pools = groups.shuffle(random: Random.new(@seed)).group_by(&:bearing)
+        free.group_by { |site| @spots[site][2] }.flat_map do |zone, sites|
+          sites.zip(@taken[zone].flat_map { |bearing, count| (pools[bearing] || []).shift([count, 0].max) }).select(&:last)
+        end
+      end
+
+      # @return [Array<Array(Integer, Group)>] site and group
+      def deal_groups(groups, free)
+        start = lawful_start(groups, free)
+        kinds = start.map { |_, group| kind_of(group) }.uniq
+        dealt = swap(start.map { |site, _| @spots[site] }, start.map { |_, group| kinds.index(kind_of(group)) }, kinds)
+        by_kind = start.map(&:last).group_by { |group| kind_of(group) }
+        start.each_with_index.map { |(site, _), i| [site, by_kind.fetch(kinds[dealt[i]]).shift] }
+      end
+
+      # Single ornaments are dealt by style, groups by what they may hold.
+      def kind_of(group)
+        Groups::TOGETHER.fetch(@pattern) == 1 ? group.items.first : group.kind
+      end
+
+      def swap(spots, dealt, kinds)
+        bearings = kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].bearing : kind.last }
+        lawful = bearings.map { |bearing| @zones.map { |zone| zone.takes?(bearing) } }
+        zone_of = spots.map(&:last)
+        Dealing.new(@flat, spots.map { |spot| spot.first(2) }, dealt, seed: @seed, leaning: leaning(kinds, spots),
+                                                                      colours: kinds.map do |kind|
+                                                                        kind.is_a?(Integer) ? @ornaments[kind].colour : nil
+                                                                      end) do |kind, site|
+          lawful[kind][zone_of[site]]
+        end.call
+      end
+
+      def leaning(kinds, spots)
+        return nil unless kinds.all?(Integer)
+
+        up = spots.map { |spot| [(1 - (spot[0] / @flat.rim) - TOP) / (1 - TOP), 0].max }
+        kinds.map { |kind| up.map { |share| LEANING.fetch(@ornaments[kind].size.to_s) * share } }
+      end
+
+      def deal_slots(placed)
+        slots = placed.flat_map { |site, group| positions(@spots[site], group).zip(group.items, group.slots) }
+        kinds = slots.map { |_, item, slot| [item, slot] }.uniq
+        dealt = Dealing.new(@flat, slots.map(&:first), slots.map { |_, item, slot| kinds.index([item, slot]) }, seed: @seed,
+                                                                                                                colours: kinds.map do |item, _|
+                                                                                                                  @ornaments[item].colour || item
+                                                                                                                end) do |kind, site|
+          kinds[kind].last == slots[site].last
+        end.call
+        slots.each_with_index.map { |(spot, _, _), i| [spot, kinds[dealt[i]].first] }
+      end
+
+      # Side by side; three with the first above the other two.
+      def positions((reach, turn, _), group)
+        half = group.gap_m / 2
+        offsets = { 1 => [[0, 0]], 2 => [[0, -half], [0, half]],
+                    3 => [[-half * 2 / Math.sqrt(3), 0], [half / Math.sqrt(3), -half], [half / Math.sqrt(3), half]] }.fetch(group.items.size)
+        top = @flat.reach_at(Zones.top(@flat.surface, @house))
+        offsets.map { |down, across| [(reach + down).clamp(top, @flat.rim), @flat.within(turn + (across / reach))] }
+      end
+    end
+  end
+end
