@@ -46,10 +46,12 @@ class CoreTest < Minitest::Test
   end
 
   # Answers that take long are the same for the same question, whichever test asks.
-  KEPT = {}
-  def KEPT.fetch(key)
-    self[key] ||= yield
+  class Kept
+    def fetch(key)
+      (@answers ||= {})[key] ||= yield
+    end
   end
+  KEPT = Kept.new
 
   def plan(settings, place: surroundings, with: styles, **rest)
     TreePlan.new(settings: settings, surroundings: place, styles: with, kept: KEPT, **rest).call

@@ -7,7 +7,8 @@ class ExamplesTest < CoreTest
   EXAMPLE = /^ *# {3,}(?<call>\S.*?) *# => (?<wanted>.+)$/
   SPLIT = /^ *# {3,}(?<call>\S.*)\n *# {3,}# => (?<wanted>.+)$/
   # Calls that name something the header only imagines (a style, a piece, a house of one's own).
-  IMAGINED = /\A(house\[|plan\[|answer|LedgerLine|OrnamentShares|OrnamentSites|WorkingSheet|SettingsDifference|TreeSettings|Reckoner|tree\.|Dealing|DiamondSites|Evenness|HangingMap|EvenSites|Groups|near\.|reckoning|StepBack|flat\.|#)/
+  IMAGINED = /\A(house\[|plan\[|answer|LedgerLine|OrnamentShares|WorkingSheet|SettingsDifference|TreeSettings|Reckoner|tree\.|Deal|DiamondSites
+                 |Evenness|HangingMap|HangingSheet|Keepsakes|EvenSites|Groups|CutSheets|near\.|reckoning|StepBack|flat\.|\#)/x
 
   def self.told_in(file)
     text = File.read(file)

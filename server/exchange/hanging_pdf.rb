@@ -131,8 +131,7 @@ module DeckBough
         end
 
         def told(site)
-          hour = site[:clock].floor.zero? ? 12 : site[:clock].floor
-          "#{site[:number]}. tier #{site[:tier]}, #{hour}:#{site[:clock] % 1 == 0.5 ? '30' : '00'}, #{site[:depth_word]}"
+          "#{site[:number]}. tier #{site[:tier]}, #{DeckBough::Hanging::Order.told(site[:clock])}, #{site[:depth_word]}"
         end
       end
     end

@@ -19,7 +19,8 @@ module DeckBough
           refuse_other(style)
           reading = meter.read(label, watts: style[:watts], bulbs: style[:bulbs])
           id = transaction do
-            rows(:string_tests).returning(:id).insert(studio_id: studio_id, style_id: style[:id], label: label, sound: reading[:dead_bulbs].zero?, account_id: account_id,
+            rows(:string_tests).returning(:id).insert(studio_id: studio_id, style_id: style[:id], label: label,
+                                                      sound: reading[:dead_bulbs].zero?, account_id: account_id,
                                                       tested_at: now, **reading).first[:id]
           end
           shown(rows(:string_tests).where(id: id).first, database[:accounts].where(studio_id: studio_id).to_hash(:id, :name))

@@ -86,9 +86,9 @@ class ContractTest < ServerTest
       told = schema["properties"][group.to_s]["properties"]
 
       assert_equal inputs.map { |input| input.name.to_s }.sort, told.keys.sort, group
-      inputs.select do |input|
-        input.kind == :choice
-      end.each { |input| assert_equal input.choices, told[input.name.to_s]["enum"].compact, "#{group} #{input.name}" }
+      choices = inputs.select { |input| input.kind == :choice }
+
+      choices.each { |input| assert_equal input.choices, told[input.name.to_s]["enum"].compact, "#{group} #{input.name}" }
     end
   end
 

@@ -116,8 +116,8 @@ class HangingRoutesTest < ServerTest
   end
 
   def test_a_mend_that_is_applied_is_on_the_map_and_in_the_ledger
-    found = ask(:post, path("/step-back"),
-                { look_at: "plan", settings: ornaments(missing: [{ style: @tree["settings"]["ornaments"]["styles"].first, count: 8 }], make_do: "keep_places") })
+    missing = [{ style: @tree["settings"]["ornaments"]["styles"].first, count: 8 }]
+    found = ask(:post, path("/step-back"), { look_at: "plan", settings: ornaments(missing: missing, make_do: "keep_places") })
     mends = found["findings"].flat_map { |finding| finding["mends"] }.map { |offered| offered["mend"] }
     add = mends.find { |mend| mend["kind"] == "tuck" } || { "kind" => "tuck", "style" => nil, "number" => nil, "height_m" => 1.0, "angle_deg" => 10.0 }
     before = ask(:post, path("/plan"), {})

@@ -91,12 +91,14 @@ module DeckBough
       end
 
       # Side by side; three with the first above the other two.
-      def positions((reach, turn, _), group)
+      def positions((reach, turn, zone), group)
         half = group.gap_m / 2
         offsets = { 1 => [[0, 0]], 2 => [[0, -half], [0, half]],
                     3 => [[-half * 2 / Math.sqrt(3), 0], [half / Math.sqrt(3), -half], [half / Math.sqrt(3), half]] }.fetch(group.items.size)
-        top = @flat.reach_at(Zones.top(@flat.surface, @house))
-        offsets.map { |down, across| [(reach + down).clamp(top, @flat.rim), @flat.within(turn + (across / reach))] }
+        # No part of a group leaves the zone in which all of it may hang.
+        near = @flat.reach_at(@zones[zone].high_m)
+        far = @flat.reach_at(@zones[zone].low_m)
+        offsets.map { |down, across| [(reach + down).clamp(near, far), @flat.within(turn + (across / reach))] }
       end
     end
   end

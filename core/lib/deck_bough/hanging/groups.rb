@@ -36,7 +36,7 @@ module DeckBough
       end
 
       def alone(numbered)
-        numbered.flat_map { |ornament, i| Array.new(ornament.count) { single(ornament, i, nil) } }
+        numbered.flat_map { |ornament, i| Array.new(ornament.count) { single(ornament, i, [ornament.bearing, :alone]) } }
       end
 
       def single(ornament, number, slot)

@@ -90,8 +90,9 @@ module DeckBough
       each = style&.bulbs || 1
       count = (@reckoning.globes.to_f / each).ceil
       school = @reckoning.settings[:lights][:globes]
-      more = [note("Globes: per m² × visible surface", "#{Figure.print(@house["lights.globe_#{school}"])} × #{Figure.print(@reckoning.area[:area_m2])}", "globes",
-                   @reckoning.globes, "bulbs"), note("Strings, rounded up", "#{@reckoning.globes} ÷ #{each}", "need", count, "strings")]
+      sum = "#{Figure.print(@house["lights.globe_#{school}"])} × #{Figure.print(@reckoning.area[:area_m2])}"
+      more = [note("Globes: per m² × visible surface", sum, "globes", @reckoning.globes, "bulbs"),
+              note("Strings, rounded up", "#{@reckoning.globes} ÷ #{each}", "need", count, "strings")]
       [LedgerLine.new(kind: "light", step: "lights", style: style, need: count, label: "Globes, loose",
                       sheet: keep("globes", "Globes", [@reckoning.area], more: more))]
     end
@@ -132,8 +133,8 @@ module DeckBough
       return [] if count.zero?
 
       each = @reckoning.tuck_piece
-      [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", "#{count} × #{Figure.print(each[:piece_m])}",
-           "fill_m")]
+      sum = "#{count} × #{Figure.print(each[:piece_m])}"
+      [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", sum, "fill_m")]
     end
 
     def use(style, step, length, answer, says, sum, gives)
