@@ -18,7 +18,12 @@ class AccessibilityTest < SystemTest
     room = DATABASE[:rooms].where(name: "Long room").get(:id)
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place", "/homes/#{home}/rooms/new" => "The room",
-      "/pieces/#{piece_id('Quay window tree')}" => "Ornaments", "/house-rules" => "On a sample tree", "/nowhere" => "Nothing here" }
+      **tree_views, "/house-rules" => "On a sample tree", "/nowhere" => "Nothing here" }
+  end
+
+  def tree_views
+    tree = "/pieces/#{piece_id('Quay window tree')}"
+    { tree => "Ornaments", "#{tree}/map" => "Next one is up", "#{tree}/cuts" => "From stock", "#{tree}/versions" => "From stock" }
   end
 
   def sweep(where)
@@ -59,6 +64,18 @@ class AccessibilityTest < SystemTest
       step name
 
       assert_clean "step #{name}"
+    end
+    step "Lights"
+    %w[power batteries tests].each do |part|
+      click_button part
+
+      assert_clean "lights, #{part}"
+    end
+    step "Ornaments"
+    ["spread", "make do", "how many"].each do |part|
+      click_button part
+
+      assert_clean "ornaments, #{part}"
     end
     find("button[aria-label^='On the tree:']").click
 

@@ -16,6 +16,10 @@ class ShownViews
     "tree-bench-dusk" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").press("n") }],
     "tree-bench-slope" => [DESK, ->(at) { at.tree("The Signal Loft", "Signal tree").press("1") }],
     "tree-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree") }],
+    "hanging-map" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").map }],
+    "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
+    "versions" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Versions", "What each takes") }],
+    "hanging-map-phone" => [PHONE, ->(at) { at.tree("The Signal Loft", "Signal tree").map }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
     "house-rules" => [DESK, lambda(&:house_rules)]
   }.freeze
@@ -69,6 +73,19 @@ class ShownViews
     home(home)
     @browser.click_link(name)
     @browser.assert_text("What it takes")
+    self
+  end
+
+  def map
+    @browser.click_link("Map")
+    @browser.assert_text("Next one is up")
+    self
+  end
+
+  def choose(entry, text)
+    @browser.click_button("More for this tree")
+    @browser.find("[role=menuitem]", text: entry).click
+    text == "What each takes" ? @browser.assert_selector("[aria-label='What each takes']") : @browser.assert_text(text)
     self
   end
 

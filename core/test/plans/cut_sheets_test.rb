@@ -19,7 +19,7 @@ class CutSheetsTest < CoreTest
         cuts = sheet[:rolls].flat_map { |roll| roll[:cuts] }
 
         assert_in_delta need.fetch(sheet[:style]), cuts.sum { |cut| cut[:length_m] }, 1e-6, method
-        assert(cuts.all? { |cut| cut[:length_m] <= sheet[:roll_m] + 1e-9 }, method)
+        assert cuts.all? { |cut| cut[:length_m] <= sheet[:roll_m] + 1e-9 }, "method #{method}"
       end
     end
   end

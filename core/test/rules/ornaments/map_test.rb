@@ -72,7 +72,7 @@ class OrnamentsMapTest < CoreTest
 
       assert_equal styles.to_h { |style| [style[:id], style[:count]] }, placed.map { |site| site[:style] }.tally.sort.to_h, pattern
       assert_equal (1..97).to_a, placed.map { |site| site[:order] }, pattern
-      assert(placed.all? { |site| site[:height_m].between?(0.24 - 1e-9, 2.25 + 1e-9) }, pattern)
+      assert placed.all? { |site| site[:height_m].between?(0.24 - 1e-9, 2.25 + 1e-9) }, "pattern #{pattern}"
     end
   end
 
@@ -93,10 +93,10 @@ class OrnamentsMapTest < CoreTest
       heavy = placed.select { |site| %w[s1 s5].include?(site[:style]) }
 
       assert_equal 120, placed.size, pattern
-      assert(fragile.all? { |site| site[:height_m] >= 1.0 }, pattern)
-      assert(sturdy.any? { |site| site[:height_m] < 1.0 }, pattern)
-      assert(heavy.all? { |site| site[:height_m] <= 2.4 - (0.15 * 2.16) + 1e-9 }, pattern)
-      assert(heavy.all? { |site| site[:depth].between?(0.5, 0.7) }, pattern)
+      assert fragile.all? { |site| site[:height_m] >= 1.0 }, "pattern #{pattern}"
+      assert sturdy.any? { |site| site[:height_m] < 1.0 }, "pattern #{pattern}"
+      assert heavy.all? { |site| site[:height_m] <= 2.4 - (0.15 * 2.16) + 1e-9 }, "pattern #{pattern}"
+      assert heavy.all? { |site| site[:depth].between?(0.5, 0.7) }, "pattern #{pattern}"
     end
   end
 

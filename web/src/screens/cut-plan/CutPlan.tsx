@@ -192,10 +192,7 @@ export function CutPlan() {
           To the bench
         </Button>
       </Strip>
-      <Box
-        component="main"
-        sx={{ flex: 1, overflow: "auto", p: 3, "@media print": { "& .not-on-paper": { display: "none" } } }}
-      >
+      <Box sx={{ flex: 1, overflow: "auto", p: 3, "@media print": { "& .not-on-paper": { display: "none" } } }}>
         <Box sx={{ maxWidth: 880 }}>
           <ProblemAlert problem={problem ?? (plan.isError ? asProblem(plan.error) : null)} />
           {ribbons.length === 0 ? (

@@ -9,6 +9,7 @@ import { Loading } from "../../parts/Loading";
 import { Strip } from "../../shell/Strip";
 import { RuleRow } from "./RuleRow";
 import { SampleTree } from "./SampleTree";
+import { Schools } from "./Schools";
 import { useHouseRules } from "./useHouseRules";
 
 export const CHAPTERS: Record<string, string> = {
@@ -52,6 +53,7 @@ export function HouseRules() {
         }}
       >
         <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
+          <Schools mayChange={owner} />
           <Box sx={{ mb: 2 }}>
             <ChoiceDial
               label="Chapter"

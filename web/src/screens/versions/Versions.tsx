@@ -137,7 +137,7 @@ function Compared({ piece, variants }: { piece: Schemas["PieceOnBench"]; variant
     );
   };
   return (
-    <Box component="main" sx={{ flex: 1, overflow: "auto", p: { xs: 2, md: 3 } }}>
+    <Box sx={{ flex: 1, overflow: "auto", p: { xs: 2, md: 3 } }}>
       <ProblemAlert problem={problem} />
       <KeepForm onKeep={keep} />
       {variants.length === 0 ? (

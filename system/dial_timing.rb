@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+# Turns the cover dial of a tree and measures, in the page, from the input to the frame that shows the new drawing.
+class DialTiming
+  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
+              "disable-component-update" => nil, "disable-sync" => nil }.freeze
+  TURNS = 24
+  # The drawing's text equivalent tells how many ornaments hang: when it changes, the drawing has.
+  MEASURE = <<~JS
+    const done = arguments[arguments.length - 1];
+    const stage = document.querySelector("[role=img][aria-label*='ornaments']");
+    const slider = document.querySelector("input[type=range]");
+    const begun = performance.now();
+    new MutationObserver((_, observer) => {
+      observer.disconnect();
+      requestAnimationFrame(() => requestAnimationFrame(() => done(performance.now() - begun)));
+    }).observe(stage, { attributes: true, attributeFilter: ["aria-label"] });
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
+    set.call(slider, Number(slider.value) === 1 ? "2" : "1");
+    slider.dispatchEvent(new Event("change", { bubbles: true }));
+  JS
+
+  def initialize(address)
+    @address = address
+    Capybara.register_driver(:dial) do |app|
+      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800], process_timeout: 30, timeout: 30, browser_options: BROWSER.dup)
+    end
+  end
+
+  # @return [Array<Float>] seconds
+  def times
+    browser = Capybara::Session.new(:dial)
+    open_tree(browser)
+    Array.new(TURNS) { browser.evaluate_async_script(MEASURE) / 1000.0 }
+  ensure
+    browser&.quit
+  end
+
+  private
+
+  def open_tree(browser)
+    browser.visit("#{@address}/sign-in")
+    browser.fill_in("Email", with: "ottoline@wick-fennel.example")
+    browser.fill_in("Password", with: "marrow-quay-2026")
+    browser.click_button("Sign in")
+    browser.click_link("Tidewaiter's House", match: :first, wait: 15)
+    browser.click_link("Quay window tree", wait: 15)
+    browser.assert_text("What it takes", wait: 15)
+    browser.driver.wait_for_network_idle
+  end
+end

@@ -1,0 +1,75 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useQueryClient } from "@tanstack/react-query";
+import { ask, client, type Schemas } from "../../api/client";
+import { keys, useMe } from "../../api/queries";
+import { ChoiceDial } from "../../parts/ChoiceDial";
+import { useUndo } from "../../parts/undo";
+
+type Studio = Schemas["Studio"];
+type Schools = Pick<Studio, "topper_school" | "picks_school" | "light_school">;
+
+/** How the studio likes to work where a piece does not say otherwise; it decides the order of work. */
+export function Schools({ mayChange }: { mayChange: boolean }) {
+  const studio = useMe().data?.studio;
+  const cache = useQueryClient();
+  const { say } = useUndo();
+  if (!studio) return null;
+  const { version } = studio;
+
+  async function change(part: Partial<Schools>) {
+    if (!mayChange) {
+      say("An owner of the studio sets this.");
+      return;
+    }
+    try {
+      cache.setQueryData(keys.me, await ask(client.PATCH("/api/studio", { body: { version, ...part } })));
+    } catch (error) {
+      say(error instanceof Error ? error.message : String(error));
+      await cache.invalidateQueries({ queryKey: keys.me });
+    }
+  }
+
+  return (
+    <Box component="section" aria-label="Schools of the studio" sx={{ mb: 3 }}>
+      <Typography variant="h3" component="h2" gutterBottom>
+        How we work
+      </Typography>
+      <Box sx={{ display: "flex", gap: 3, rowGap: 1.5, flexWrap: "wrap" }}>
+        <ChoiceDial
+          label="Topper"
+          value={studio.topper_school}
+          onChange={(topper_school) => void change({ topper_school })}
+          choices={[
+            { value: "first", label: "first" },
+            { value: "last", label: "last" },
+            { value: "none", label: "none" },
+          ]}
+        />
+        <ChoiceDial
+          label="Picks"
+          value={studio.picks_school}
+          onChange={(picks_school) => void change({ picks_school })}
+          choices={[
+            { value: "before", label: "before ornaments" },
+            { value: "after", label: "after them" },
+          ]}
+        />
+        <ChoiceDial
+          label="Light"
+          value={studio.light_school}
+          onChange={(light_school) => void change({ light_school })}
+          choices={[
+            { value: "soft", label: "soft" },
+            { value: "classic", label: "classic" },
+            { value: "bright", label: "bright" },
+            { value: "blaze", label: "blaze" },
+          ]}
+        />
+      </Box>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
+        New trees begin with these, and the steps on the bench come in this order. A tree may differ.
+      </Typography>
+    </Box>
+  );
+}
