@@ -184,7 +184,7 @@ class BenchStepsTest < SystemTest
     assert_text "Not saved"
     offline(false)
 
-    assert_figure "On the tree", "64"
+    assert_figure "On the tree", "72"
     assert_text "Saved"
     assert_no_text "cannot be reached"
   end

@@ -133,6 +133,6 @@ class HomesTest < SystemTest
     click_button "Keep mine"
 
     assert_text "Rope knot, 6 cm was kept."
-    assert_selector "[aria-label='Ledger'] tr", text: /Rope knot, 6 cm\s+10\s+20/
+    assert_selector "[aria-label='Ledger'] tr", text: /Rope knot, 6 cm\s+9\s+20/
   end
 end

@@ -132,7 +132,7 @@ class TreeBenchTest < SystemTest
     end
 
     assert_no_selector "[role=dialog]"
-    assert_figure "On the tree", "64"
+    assert_figure "On the tree", "72"
     assert_text "Saved"
     assert_equal "foot", DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ornaments'->>'count_by'"))
   end

@@ -16,7 +16,7 @@ class TwoPeopleTest < SystemTest
       click_button "by the foot"
 
       assert_text "Saved 0"
-      assert_figure "On the tree", "64"
+      assert_figure "On the tree", "72"
     end
   end
 
@@ -53,7 +53,7 @@ class TwoPeopleTest < SystemTest
     dial_as_bram do
       within("[role=dialog]") { click_button "Take theirs" }
 
-      assert_figure "On the tree", "64"
+      assert_figure "On the tree", "72"
     end
     assert_equal "foot", counted
   end

@@ -48,7 +48,12 @@ module DeckBough
 
         def styles(keys)
           known = @styles.for_plan(keys.keys).to_h { |style| [style.id, style] }
-          keys.map { |id, key| { key: key, **known.fetch(id).to_h.slice(*STYLE) } }
+          keys.map { |id, key| { key: key, **known.fetch(id).to_h.slice(*STYLE), **kept(known.fetch(id)) } }
+        end
+
+        # Keepsakes belong to the home: how many there are comes along.
+        def kept(style)
+          style.keepsake ? { on_hand: style.on_hand } : {}
         end
 
         def room_out(room, pieces, keys)

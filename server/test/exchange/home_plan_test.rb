@@ -52,7 +52,10 @@ class HomePlanTest < ServerTest
     piece = ask(:get, "/api/homes/#{made['id']}")["rooms"].flat_map { |room| room["pieces"] }.first
     plan = ask(:post, "/api/pieces/#{piece['id']}/plan", {})
 
-    assert_equal [0], styles.map { |style| style["on_hand"] }.uniq
+    keepsakes, others = styles.partition { |style| style["keepsake"] }
+
+    assert_equal [0], others.map { |style| style["on_hand"] }.uniq
+    assert_equal([3], keepsakes.map { |style| style["on_hand"] })
     assert_equal(original["ledger"].map { |line| line.values_at("label", "need") }, plan["ledger"].map { |line| line.values_at("label", "need") })
   end
 

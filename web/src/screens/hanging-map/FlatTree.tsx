@@ -1,4 +1,5 @@
 import { useTheme } from "@mui/material/styles";
+import useMediaQuery from "@mui/material/useMediaQuery";
 import { memo } from "react";
 import type { Schemas } from "../../api/client";
 import { clockPosition, depthWords, length } from "../../units/format";
@@ -31,20 +32,21 @@ function band(from: number, to: number, half: number): string {
   return `${arc(from, half)} L ${x} ${y} A ${size} ${size} 0 ${half > 90 ? 1 : 0} 1 ${x1} ${y1} Z`;
 }
 
-function view({ rim_m, half_deg }: Flat): string {
+/** `large`: how much larger lettering and dots are than on a desk, so that they can be read on a phone. */
+function view({ rim_m, half_deg }: Flat, large: number): string {
   const across = (half_deg >= 90 ? 1 : Math.sin(half_deg * RADIANS)) * rim_m * METRE;
   const top = half_deg > 90 ? Math.cos(half_deg * RADIANS) * rim_m * METRE : 0;
-  const side = 84;
-  return `${-across - side} ${top - 34} ${2 * (across + side)} ${rim_m * METRE - top + 100}`;
+  const side = 84 * large;
+  return `${-across - side} ${top - 34 * large} ${2 * (across + side)} ${rim_m * METRE - top + 34 * large + 62 * large}`;
 }
 
-function Ground({ flat }: { flat: Flat }) {
+function Ground({ flat, large }: { flat: Flat; large: number }) {
   const { tokens } = useTheme().palette;
   const units = useUnits();
   const { half_deg: half, rim_m: rim } = flat;
   const last = flat.tiers.at(-1);
   return (
-    <g fontSize={15}>
+    <g fontSize={15 * large}>
       {flat.tiers.map((tier, i) => (
         <path
           key={tier.tier}
@@ -78,14 +80,14 @@ function Ground({ flat }: { flat: Flat }) {
       {flat.tiers.map((tier) => {
         const [x, y] = spot((tier.from_m + tier.to_m) / 2, -half);
         return (
-          <text key={tier.tier} x={x - 14} y={y + (half > 90 ? -6 : 0)} textAnchor="end" fill={tokens.quiet}>
+          <text key={tier.tier} x={x - 14 * large} y={y + (half > 90 ? -6 : 0)} textAnchor="end" fill={tokens.quiet}>
             {tier === last ? "" : "tier "}
             {tier.tier}
           </text>
         );
       })}
       {flat.clocks.map(({ clock, turn_deg }) => {
-        const [x, y] = spot(rim + 0.075, turn_deg);
+        const [x, y] = spot(rim + (20 * large) / METRE, turn_deg);
         return (
           <text
             key={`${clock} ${turn_deg}`}
@@ -99,7 +101,7 @@ function Ground({ flat }: { flat: Flat }) {
           </text>
         );
       })}
-      <text x={0} y={(rim + 0.15) * METRE} textAnchor="middle" fill={tokens.quiet}>
+      <text x={0} y={rim * METRE + 46 * large} textAnchor="middle" fill={tokens.quiet}>
         front, 6 o'clock
       </text>
       {flat.reach_line_m !== null && flat.reach_m !== null && (
@@ -113,7 +115,7 @@ function Ground({ flat }: { flat: Flat }) {
           />
           <text x={spot(flat.reach_line_m, half)[0] + 12} y={spot(flat.reach_line_m, half)[1] - 2} fill={tokens.quiet}>
             <tspan x={spot(flat.reach_line_m, half)[0] + 12}>glass above</tspan>
-            <tspan x={spot(flat.reach_line_m, half)[0] + 12} dy={17}>
+            <tspan x={spot(flat.reach_line_m, half)[0] + 12} dy={17 * large}>
               {length(flat.reach_m, units)}
             </tspan>
           </text>
@@ -135,19 +137,20 @@ interface Props {
 /** The side of the tree laid flat: one style lit and numbered in hanging order, the others as rings. */
 export const FlatTree = memo(function FlatTree({ map, style, side, pointed, onPoint, onTick }: Props) {
   const { tokens } = useTheme().palette;
+  const large = useMediaQuery("(max-width: 599px)") ? 1.6 : 1;
   const styles = new Map(map.styles.map((known) => [known.id, known]));
   const lit = (site: Site) => (style === null || site.style === style) && (side === "all" || site.side === side);
   const ordered = [...map.sites].sort((a, b) => Number(lit(a)) - Number(lit(b)));
   const name = style === null ? "all styles" : (styles.get(style)?.name ?? "");
   return (
     <svg
-      viewBox={view(map.flat)}
+      viewBox={view(map.flat, large)}
       role="img"
       aria-label={`The tree laid flat, ${name} lit. The list beside it tells every place.`}
       preserveAspectRatio="xMidYMid meet"
       style={{ width: "100%", height: "100%", display: "block" }}
     >
-      <Ground flat={map.flat} />
+      <Ground flat={map.flat} large={large} />
       {ordered.map((site) => {
         const [x, y] = spot(site.reach_m, site.turn_deg);
         const colour = styles.get(site.style)?.colour ?? tokens.edge;
@@ -164,7 +167,7 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, onPo
               strokeOpacity={0.75}
             />
           );
-        const r = pointed === key ? DOT * 1.45 : style === null ? DOT * 0.8 : DOT;
+        const r = pointed === key ? DOT * 1.45 * large : style === null ? DOT * 0.8 * large : DOT * large;
         return (
           <g
             key={key}

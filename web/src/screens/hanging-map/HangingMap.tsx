@@ -39,7 +39,7 @@ function Chooser({ sheet, hanging }: { sheet: Schemas["HangingSheet"]; hanging: 
           gap: 0.75,
           flexWrap: { xs: "nowrap", md: "wrap" },
           overflowX: { xs: "auto", md: "visible" },
-          flex: 1,
+          flex: { xs: "1 0 100%", md: 1 },
           minWidth: 0,
           pb: 0.5,
         }}
@@ -105,14 +105,14 @@ function Foot({ pieceId, sheet, hanging }: { pieceId: string; sheet: Schemas["Ha
         px: 2,
         py: 1,
         display: "flex",
-        gap: 1.5,
+        gap: { xs: 0.75, sm: 1.5 },
         alignItems: "center",
         flexWrap: "wrap",
         borderTop: `1px solid ${theme.palette.divider}`,
         bgcolor: "background.paper",
       })}
     >
-      <Typography variant="body2" sx={{ flex: 1, minWidth: 180 }}>
+      <Typography variant="body2" sx={{ flex: { xs: "1 0 100%", sm: 1 }, minWidth: 180 }}>
         <strong>
           {at >= 0 ? `${ordinal(at + 1)} of ${sheet.styles.length} styles` : `${sheet.styles.length} styles`}
         </strong>
