@@ -83,7 +83,7 @@ class ShownViews
   end
 
   def choose(entry, text)
-    @browser.click_button("More for this tree")
+    @browser.find("button[aria-label='More for this tree']").click
     @browser.find("[role=menuitem]", text: entry).click
     text == "What each takes" ? @browser.assert_selector("[aria-label='What each takes']") : @browser.assert_text(text)
     self
