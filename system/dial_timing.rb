@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Turns the number of ornaments of a tree up, so that every turn asks for a map nobody has asked for, and measures, in the page, from the input to the frame that shows the new drawing.
+# Turns the number of ornaments of a tree up, so that every turn asks for a map nobody has asked for, and measures, in
+# the page, from the input to the frame that shows the new drawing.
 class DialTiming
   BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
               "disable-component-update" => nil, "disable-sync" => nil }.freeze
