@@ -141,6 +141,8 @@ class TreePlanTest < CoreTest
     assert_includes warned(flat), "bare_below"
     refute_includes warned(raised), "bare_below"
     assert_includes warned(raised), "riser_with_climbers"
+    assert_includes warned(raised), "riser_bears"
+    refute_includes warned(flat), "riser_bears"
   end
 
   def test_warns_where_it_can_hurt

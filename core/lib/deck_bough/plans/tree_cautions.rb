@@ -134,7 +134,12 @@ module DeckBough
     end
 
     def foot
-      [*opening, *rotating, (of(:presents) if @settings[:foot][:presents]), (of(:presents_heat) if @settings[:foot][:presents] && fire?)].compact
+      [*opening, *rotating, (of(:riser_bears) if @reckoning.measure[:riser_m].positive?),
+       *(presents if @settings[:foot][:presents])].compact
+    end
+
+    def presents
+      [of(:presents), (of(:presents_heat) if fire?)]
     end
 
     def fire?

@@ -61,7 +61,7 @@ function Tests({ styleId, name }: { styleId: string; name: string }) {
           helperText={problem ? (problem.field("/label") ?? problem.message) : `${name}: plug it in, name it, read it`}
           slotProps={{ inputLabel: { shrink: true } }}
         />
-        <Button type="submit" variant="outlined" sx={{ mt: 0.25 }}>
+        <Button type="submit" variant="outlined" sx={{ mt: 0.25, flexShrink: 0 }}>
           Read the meter
         </Button>
       </Box>
