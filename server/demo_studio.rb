@@ -69,8 +69,8 @@ module DeckBough
         said.fetch("pieces", []).each do |piece|
           settings = Exchange::StyleNames.replace(piece["settings"], @styles)
           made = Store::Pieces.new(@database, @studio_id).create(room[:id],
-                                                                 { "name" => piece["name"], "place_id" => places.fetch(piece["place"]),
-                                                                   "settings" => settings })
+                                                                 { "name" => piece["name"], "kind" => piece.fetch("kind", "tree"),
+                                                                   "place_id" => piece["place"] && places.fetch(piece["place"]), "settings" => settings })
           piece.fetch("versions", []).each { |version| version(made[:id], version, settings) }
         end
       end

@@ -13,6 +13,7 @@ module DeckBough
         @rooms = Store::Rooms.new(database, studio[:id])
         @homes = Store::Homes.new(database, studio[:id])
         @styles = Store::Styles.new(database, studio[:id])
+        @pieces = Store::Pieces.new(database, studio[:id])
         @house = Store::HouseRules.new(database, studio[:id]).current
       end
 
@@ -21,20 +22,22 @@ module DeckBough
         of(piece, **dialled).call
       end
 
-      # @return [TreePlan] to ask for whatever is wanted of it
+      # @return [TreePlan, RunPlan] to ask for whatever is wanted of it
       def of(piece, settings: piece[:settings], place_id: piece[:place_id])
         room = @rooms.find(piece[:room_id])
-        ask(settings, surroundings(@homes.find(room[:home_id]), room, place_id))
+        around = surroundings(@homes.find(room[:home_id]), room, place_id)
+        piece[:kind] == "run" ? run(settings, around, elsewhere: greens_beside(piece), stock: greens) : tree(settings, around)
       end
 
       # For many pieces at once: room and home are given.
       def summary(home, room, piece)
-        ask(piece[:settings], surroundings(home, room, piece[:place_id])).summary
+        around = surroundings(home, room, piece[:place_id])
+        (piece[:kind] == "run" ? run(piece[:settings], around) : tree(piece[:settings], around)).summary
       end
 
       # The best size of every place of a room, for a classic tree.
       def best_sizes(home, room)
-        room[:places].to_h { |place| [place[:id], best_size(ask({}, surroundings(home, room, place[:id])).call[:best_size])] }
+        room[:places].to_h { |place| [place[:id], best_size(tree({}, surroundings(home, room, place[:id])).call[:best_size])] }
       end
 
       # What a sample tree takes under other house rules.
@@ -62,10 +65,33 @@ module DeckBough
         { **told.slice(:height_m, :limit, :findings), spread_m: chosen && chosen[:spread_m], hem_m: chosen && chosen[:hem_m] }
       end
 
-      def ask(settings, surroundings)
-        ids = TreeSettings.style_ids(TreeSettings.check(settings))
-        TreePlan.new(settings: settings, surroundings: surroundings, styles: ids.empty? ? [] : @styles.for_plan(ids), house: @house, units: @studio[:units],
-                     picks: @studio[:picks_school], kept: @kept)
+      def tree(settings, surroundings)
+        asked(TreeSettings, settings) do |styles|
+          TreePlan.new(settings: settings, surroundings: surroundings, styles: styles, house: @house, units: @studio[:units],
+                       picks: @studio[:picks_school], kept: @kept)
+        end
+      end
+
+      def run(settings, surroundings, **around)
+        asked(RunSettings, settings) do |styles|
+          RunPlan.new(settings: settings, surroundings: surroundings, styles: styles, house: @house, units: @studio[:units], **around)
+        end
+      end
+
+      # Garlands and stems the studio has, for what closes a thin stretch and for the automatic start.
+      def greens
+        @styles.of_kinds(%w[garland stem])
+      end
+
+      # The garlands and stems of the room's other runs: greens repeat.
+      def greens_beside(piece)
+        others = @pieces.of_rooms([piece[:room_id]]).select { |other| other[:kind] == "run" && other[:id] != piece[:id] }
+        others.flat_map { |other| RunSettings.greens(other[:settings]) }.uniq
+      end
+
+      def asked(kind, settings)
+        ids = kind.style_ids(kind.check(settings))
+        yield ids.empty? ? [] : @styles.for_plan(ids)
       rescue InputError => e
         raise Problem.of_faults(e.faults, under: "/settings")
       end

@@ -43,7 +43,15 @@ module DeckBough
 
       def told(home, room, piece)
         place = room[:places].find { |candidate| candidate[:id] == piece[:place_id] }
-        { place: place && place[:name], height_m: piece[:settings][:measure][:height_m], summary: @planning.summary(home, room, piece) }
+        { place: place && place[:name], **measured(piece), summary: @planning.summary(home, room, piece) }
+      end
+
+      # What a piece is known by: a tree by its height, a run by its length.
+      def measured(piece)
+        return { height_m: piece[:settings][:measure][:height_m], length_m: nil } if piece[:kind] == "tree"
+
+        survey = piece[:settings][:survey]
+        { height_m: nil, length_m: survey[survey[:kind] == "rail" ? :going_m : :length_m] }
       end
 
       def days(home, today)

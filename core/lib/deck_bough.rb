@@ -20,7 +20,7 @@ end
 %w[ornament zones even_sites dealing evenness order groups diamond_sites keepsakes deal hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
-Dir[File.join(DeckBough::ROOT, "cutting", "*.rb")].each { |file| require file }
+%w[cutting greenery].each { |folder| Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file } }
 require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }
 require_relative "deck_bough/catalogue"

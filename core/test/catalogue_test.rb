@@ -9,7 +9,7 @@ class CatalogueTest < CoreTest
   def test_every_rule_has_a_worked_example_or_its_own_test
     without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
 
-    assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan], without
+    assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights], without
   end
 
   EXAMPLES.each_with_index do |row, i|
@@ -26,9 +26,15 @@ class CatalogueTest < CoreTest
     { "id" => id, "count" => 7, "diameter_mm" => size, "mass_g" => mass, "colour" => colour, "breakable" => breakable, "keepsake" => false }
   end.push({ "id" => "kept", "count" => 2, "diameter_mm" => 60, "keepsake" => true }).freeze
 
+  GREENS = [{ "kind" => "body", "from_m" => 0, "to_m" => 1.5, "loft_m" => 0.2, "kg_per_m" => 0.5, "fluffed" => false },
+            { "kind" => "rise", "at_m" => 0.4, "spread_m" => 0.3, "rise_m" => 0.32, "kg" => 0.05 },
+            { "kind" => "trail", "at_m" => 0.6, "spread_m" => 0.3, "trail_m" => 0.3, "kg" => 0.08 }].freeze
+
   SAMPLES = EXAMPLES.to_h { |row| [row["rule"], row["inputs"]] }
                     .merge("tree.best_size" => { "ceiling_m" => 2.7, "spread_ratio" => 0.58, "free_width_m" => 1.5 },
                            "ribbon.cut_plan" => { "pieces_m" => [0.9, 0.6, 0.5, 0.4, 0.4], "part_rolls_m" => [0.55], "new_roll_m" => 1.2 },
+                           "garland.lights" => { "run_m" => 3.2, "school" => "classic", "bulbs_per_string" => 10 },
+                           "garland.profile" => { "run_m" => 2.0, "items" => GREENS, "wanted" => { "shape" => "crest", "low_m" => 0.1, "high_m" => 0.3 } },
                            "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 }, "reach_m" => 0.7,
                                                 "styles" => MAP_STYLES }).freeze
 
@@ -149,7 +155,8 @@ class CatalogueTest < CoreTest
            else
              []
            end
-    [sample, *maps, *slim, *chosen, *heights, *fits.map { |more| sample.merge(more) }, *arcs]
+    tight = id == "stockings.spacing" ? [sample.merge("count" => 12)] : []
+    [sample, *maps, *tight, *slim, *chosen, *heights, *fits.map { |more| sample.merge(more) }, *arcs]
   end
 
   # So many that they touch: how close they may hang decides who is left out.

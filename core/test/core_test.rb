@@ -10,6 +10,7 @@ class CoreTest < Minitest::Test
 
   # Within 0.2 %, and for counts and words exactly.
   def assert_close(expected, actual, message = nil)
+    return expected.zip(actual) { |wanted, got| assert_close(wanted, got, message) } if expected.is_a?(Array) && expected.size == actual.size
     return assert_equal(expected, actual, message) unless expected.is_a?(Float)
 
     assert_in_delta expected, actual, [0.002 * expected.abs, 1e-4].max, message

@@ -8,7 +8,9 @@ class ExamplesTest < CoreTest
   SPLIT = /^ *# {3,}(?<call>\S.*)\n *# {3,}# => (?<wanted>.+)$/
   # Calls that name something the header only imagines (a style, a piece, a house of one's own).
   IMAGINED = /\A(house\[|plan\[|answer|LedgerLine|OrnamentShares|WorkingSheet|SettingsDifference|TreeSettings|Reckoner|tree\.|Deal|DiamondSites
-                 |Evenness|HangingMap|HangingSheet|Keepsakes|EvenSites|Groups|CutSheets|near\.|reckoning|StepBack|flat\.|\#)/x
+                 |Evenness|HangingMap|HangingSheet|Keepsakes|EvenSites|Groups|CutSheets|near\.|reckoning|StepBack
+                 |Greenery::(?:Profile|Piece|Anchoring|Building|Supply|Run)
+                 |supply|anchors|built|path|RunSettings|RunPlan|flat\.|\#)/x
 
   def self.told_in(file)
     text = File.read(file)

@@ -42,7 +42,7 @@ module DeckBough
         private
 
         def style_keys(pieces)
-          ids = pieces.flat_map { |piece| TreeSettings.style_ids(piece[:settings]) }.uniq
+          ids = pieces.flat_map { |piece| PieceSettings.of(piece[:kind]).style_ids(piece[:settings]) }.uniq
           ids.each_with_index.to_h { |id, i| [id, "style-#{i + 1}"] }
         end
 
@@ -85,7 +85,7 @@ module DeckBough
           made = @rooms.create(home[:id], room.except("pieces").merge("places" => places))
           place_ids = room["places"].map { |place| place["key"] }.zip(made[:places].map { |place| place[:id] }).to_h
           room["pieces"].each do |piece|
-            @pieces.create(made[:id], { "name" => piece["name"], "place_id" => place_ids[piece["place"]],
+            @pieces.create(made[:id], { "name" => piece["name"], "kind" => piece["kind"], "place_id" => place_ids[piece["place"]],
                                         "settings" => StyleNames.replace(piece["settings"], ids) })
           end
         end

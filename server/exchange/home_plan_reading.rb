@@ -115,16 +115,17 @@ module DeckBough
 
           (piece.keys - PIECE).each { |name| fault([*path, name], "unknown", "#{name} is not a part of a piece. Known: #{PIECE.join(', ')}.") }
           Inputs.collect([Survey::NAME], piece.slice("name"), path, @faults)
-          fault([*path, "kind"], "kind", "kind is #{piece['kind'].inspect}. Version 1 knows \"tree\".") unless piece["kind"] == "tree"
+          known = PieceSettings::KINDS.include?(piece["kind"])
+          fault([*path, "kind"], "kind", "kind is #{piece['kind'].inspect}. Version 1 knows #{PieceSettings::KINDS.join(' and ')}.") unless known
           unless [nil, *place_keys].include?(piece["place"])
             fault([*path, "place"], "unknown", "place names #{piece['place'].inspect}, which is no place of this room.")
           end
-          settings(piece["settings"], [*path, "settings"], style_keys)
+          settings(PieceSettings.of(piece["kind"]), piece["settings"], [*path, "settings"], style_keys) if known
         end
 
-        def settings(document, path, style_keys)
-          checked = TreeSettings.check(document)
-          (TreeSettings.style_ids(checked) - style_keys).each do |id|
+        def settings(kind, document, path, style_keys)
+          checked = kind.check(document)
+          (kind.style_ids(checked) - style_keys).each do |id|
             fault(path, "unknown", "The settings name style #{id.inspect}, which the plan does not list under styles.")
           end
         rescue InputError => e

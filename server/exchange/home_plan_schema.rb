@@ -31,9 +31,13 @@ module DeckBough
         end
 
         def piece
-          groups = TreeSettings::GROUPS.transform_values { |inputs| declared(inputs) }
-          object({ name: { type: "string", minLength: 1, maxLength: 120 }, kind: { const: "tree" }, place: { type: %w[string null] },
-                   settings_schema: { const: TreeSettings::SCHEMA }, settings: object(groups, []) }, %w[name kind settings])
+          { oneOf: PieceSettings::BY_KIND.map { |kind, settings| piece_of(kind, settings) } }
+        end
+
+        def piece_of(kind, settings)
+          groups = settings::GROUPS.transform_values { |inputs| declared(inputs) }
+          object({ name: { type: "string", minLength: 1, maxLength: 120 }, kind: { const: kind }, place: { type: %w[string null] },
+                   settings_schema: { const: settings::SCHEMA }, settings: object(groups, []) }, %w[name kind settings])
         end
 
         def declared(inputs, more: {}, required: [])
@@ -66,7 +70,7 @@ module DeckBough
           else { type: TYPES.fetch(input.kind) }
           end
         end
-        private_class_method :home, :style, :room, :piece, :declared, :object, :list, :value, :kind
+        private_class_method :home, :style, :room, :piece, :piece_of, :declared, :object, :list, :value, :kind
       end
     end
   end

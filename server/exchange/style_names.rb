@@ -3,39 +3,35 @@
 module DeckBough
   module Server
     module Exchange
-      # Puts other names in the place of style ids in a document of tree settings; a name nobody knows stays.
+      # Puts other names in the place of style ids in a document of a piece's settings; a name nobody knows stays.
       #
       #   StyleNames.replace({ "crown" => { "style" => "a" } }, { "a" => "style-1" }) # => { "crown" => { "style" => "style-1" } }
       module StyleNames
+        # The fields that name a style, and the one that lists several.
+        ONE = %w[style globe_style also].freeze
+        SEVERAL = "styles"
+
         module_function
 
         def replace(settings, names)
-          settings.to_h do |group, values|
-            next [group, values] unless values.is_a?(Hash)
+          renamed(settings, names)
+        end
 
-            [group, values.to_h { |name, value| [name, renamed(name.to_s, value, names)] }]
+        def renamed(value, names)
+          case value
+          when Hash then value.to_h { |name, part| [name, field(name.to_s, part, names)] }
+          when Array then value.map { |part| renamed(part, names) }
+          else value
           end
         end
 
-        LISTS = %w[mends missing].freeze
-        NAMES = %w[style globe_style].freeze
+        def field(name, value, names)
+          return names.fetch(value, value) if ONE.include?(name)
+          return value.map { |style| names.fetch(style, style) } if name == SEVERAL && value.is_a?(Array)
 
-        def renamed(name, value, names)
-          return names.fetch(value, value) if NAMES.include?(name)
-          return value unless value.is_a?(Array)
-          return value.map { |style| names.fetch(style, style) } if name == "styles"
-
-          LISTS.include?(name) ? value.map { |entry| entry_renamed(entry, names) } : value
+          renamed(value, names)
         end
-
-        def entry_renamed(entry, names)
-          if entry.is_a?(Hash)
-            entry.to_h { |key, value| [key, key.to_s == "style" ? names.fetch(value, value) : value] }
-          else
-            entry
-          end
-        end
-        private_class_method :renamed, :entry_renamed
+        private_class_method :renamed, :field
       end
     end
   end

@@ -16,7 +16,7 @@ module DeckBough
 
         module Answers
           def tree
-            @tree ||= store(Store::Pieces).find(id)
+            @tree ||= piece.tap { |found| raise Problem.not_found("tree") unless found[:kind] == "tree" }
           end
 
           def hung

@@ -20,6 +20,10 @@ module DeckBough
         end
 
         module Answers
+          def piece
+            @piece ||= store(Store::Pieces).find(id)
+          end
+
           # The piece with the names around it and the places it could stand in.
           def on_bench(piece)
             room = store(Store::Rooms).find(piece[:room_id])
@@ -35,12 +39,10 @@ module DeckBough
 
           # The plan of a piece as dialled; nothing is stored.
           def dialled
-            piece = store(Store::Pieces).find(id)
             planning.plan(piece, settings: said.fetch("settings", piece[:settings]), place_id: said.fetch("place_id", piece[:place_id]))
           end
 
           def ledger_csv
-            piece = store(Store::Pieces).find(id)
             file(Exchange::LedgerCsv.write(planning.plan(piece)[:ledger], studio[:currency]), "text/csv", "#{piece[:name]}-ledger.csv")
           end
         end

@@ -18,23 +18,24 @@ module DeckBough
 
         def create(room_id, given)
           name = checked([Survey::NAME], { "name" => given["name"] })[:name]
-          settings = checked_settings(by_schools(given["settings"] || {}))
+          kind = given.fetch("kind", "tree")
+          settings = checked_settings(kind, kind == "tree" ? by_schools(given["settings"] || {}) : given["settings"] || {})
           id = transaction do
             rows(:rooms).where(id: room_id, deleted_at: nil).for_share.first or raise Problem.not_found("room")
             check_place(room_id, given["place_id"])
-            rows(:pieces).returning(:id).insert(studio_id: studio_id, room_id: room_id, place_id: given["place_id"], name: name, kind: "tree",
+            rows(:pieces).returning(:id).insert(studio_id: studio_id, room_id: room_id, place_id: given["place_id"], name: name, kind: kind,
                                                 position: present.where(room_id: room_id).max(:position).to_i + 1,
-                                                settings_schema: TreeSettings::SCHEMA, settings: Sequel.pg_jsonb(settings)).first[:id]
+                                                settings_schema: PieceSettings.of(kind)::SCHEMA, settings: Sequel.pg_jsonb(settings)).first[:id]
           end
           find(id)
         end
 
         # @param given [Hash] "name", "place_id", "settings": the whole state, made on `version`
         def change(id, version, given, account_id:, units:)
-          after = { "name" => checked([Survey::NAME], { "name" => given["name"] })[:name], "place_id" => given["place_id"],
-                    "settings" => checked_settings(given["settings"]) }
+          name = checked([Survey::NAME], { "name" => given["name"] })[:name]
           transaction do
             row = locked(id, "piece")
+            after = { "name" => name, "place_id" => given["place_id"], "settings" => checked_settings(row[:kind], given["settings"]) }
             raise Problem.conflict(current: shown(row), yours: given) if row[:version] != version
 
             check_place(row[:room_id], after["place_id"])
@@ -90,9 +91,9 @@ module DeckBough
           end
         end
 
-        def checked_settings(document)
-          settings = TreeSettings.check(document)
-          ids = TreeSettings.style_ids(settings)
+        def checked_settings(kind, document)
+          settings = PieceSettings.of(kind).check(document)
+          ids = PieceSettings.of(kind).style_ids(settings)
           known = rows(:styles).where(Sequel.cast(:id, String) => ids).select_map(Sequel.cast(:id, String))
           unknown_styles(settings, ids - known) if known.size < ids.size
           settings
@@ -100,17 +101,23 @@ module DeckBough
           raise Problem.of_faults(e.faults, under: "/settings")
         end
 
+        # Wherever an unknown style is named: the group and the field.
         def unknown_styles(settings, ids)
           faults = settings.flat_map do |group, values|
-            [*values[:styles], values[:style], values[:globe_style], *[*values[:mends], *values[:missing]].map do |entry|
-              entry[:style]
-            end].compact.select { |id| ids.include?(id) }
-                .map do
-              Inputs.fault(:styles_unknown, [group.to_s, values.key?(:styles) ? "styles" : "style"],
-                           title: group.to_s.capitalize)
+            values.filter_map do |field, value|
+              Inputs.fault(:styles_unknown, [group.to_s, field.to_s], title: group.to_s.tr("_", " ").capitalize) if named_in(value).intersect?(ids)
             end
           end
-          raise InputError, faults.uniq
+          raise InputError, faults
+        end
+
+        # Texts in a value, and in the entries of a list.
+        def named_in(value)
+          case value
+          when Hash then value.values.flat_map { |part| named_in(part) }
+          when Array then value.flat_map { |part| named_in(part) }
+          else [value].grep(String)
+          end
         end
 
         def check_place(room_id, place_id)
@@ -125,14 +132,18 @@ module DeckBough
 
         def same?(row, after)
           JSON.generate(state(row).slice("name", "place_id")) == JSON.generate(after.slice("name", "place_id")) &&
-            TreeSettings.check(row[:settings].to_h) == after["settings"]
+            settings_of(row) == after["settings"]
         end
 
         def says(row, after, units)
           return "Renamed to #{after['name']}" if row[:name] != after["name"]
           return "Moved to another place" if row[:place_id] != after["place_id"]
 
-          SettingsDifference.says(TreeSettings.check(row[:settings].to_h), after["settings"], units)
+          SettingsDifference.says(settings_of(row), after["settings"], units, groups: PieceSettings.of(row[:kind])::GROUPS)
+        end
+
+        def settings_of(row)
+          PieceSettings.of(row[:kind]).check(row[:settings].to_h)
         end
 
         def keep(row, after, act:, says:, account_id:, of_number: nil)
@@ -168,7 +179,7 @@ module DeckBough
         def shown(row)
           stack = ChangeStack.new(changes(row[:id]).order(:number).select(:number, :act, :of_number).all)
           row.slice(:id, :room_id, :place_id, :kind, :name, :version).merge(
-            settings: TreeSettings.check(row[:settings].to_h), settings_schema: row[:settings_schema], changed_at: row[:changed_at].iso8601,
+            settings: settings_of(row), settings_schema: row[:settings_schema], changed_at: row[:changed_at].iso8601,
             can_undo: !stack.undoable.nil?, can_redo: !stack.redoable.nil?
           )
         end

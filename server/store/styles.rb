@@ -3,10 +3,11 @@
 module DeckBough
   module Server
     module Store
-      # Styles of ornaments, ribbons, lights and picks, with the quantity on hand.
+      # Styles of everything that is put up, with the quantity on hand.
       class Styles < Table
         FIELDS = Style::INPUTS.map(&:name).freeze
         COLUMNS = (FIELDS - [:on_hand]).freeze
+        MOST_OF_KINDS = 60
 
         def list(page:, kind: nil)
           wanted = kind ? joined.where(kind: kind) : joined
@@ -22,6 +23,11 @@ module DeckBough
           joined.where(Sequel.cast(Sequel[:styles][:id], String) => ids).map do |row|
             Style.new(**row.slice(:id, :on_hand, *COLUMNS))
           end
+        end
+
+        # @return [Array<Style>] all of some kinds, those on hand first
+        def of_kinds(kinds)
+          joined.where(kind: kinds).order(Sequel.desc(:on_hand), :name).limit(MOST_OF_KINDS).map { |row| Style.new(**row.slice(:id, :on_hand, *COLUMNS)) }
         end
 
         def create(given)
@@ -46,7 +52,26 @@ module DeckBough
           find(id)
         end
 
+        # @param offcuts [Array<Hash>] style, length_m
+        # @return [Array<Hash>] the garlands they became, one more of each on hand
+        def keep_offcuts(offcuts)
+          transaction do
+            offcuts.group_by { |off| [off[:style], off[:length_m].round(2)] }.map { |(id, length), those| keep_offcut(find(id), length, those.size) }
+          end
+        end
+
         private
+
+        # The same garland, shorter: loft and texture as they were, its weight by its length, no price.
+        def keep_offcut(whole, length, count)
+          name = "#{(whole[:belongs_with] || whole[:name])[0, 100]}, #{format('%.2f', length)} m cut off"
+          known = joined.where(kind: "garland", name: name).first
+          return change(known[:id], known[:version], shown(known).except(:id, :version).merge(on_hand: known[:on_hand] + count)) if known
+
+          share = whole[:length_m] ? length / whole[:length_m] : 1.0
+          create(whole.except(:id, :version).merge(name: name, length_m: length, mass_g: whole[:mass_g]&.*(share), price_cents: nil, on_hand: count,
+                                                   belongs_with: whole[:belongs_with] || whole[:name]))
+        end
 
         def joined
           rows(:styles).left_join(:stock_quantities, style_id: :id).where(Sequel[:styles][:studio_id] => studio_id)

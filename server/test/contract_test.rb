@@ -80,15 +80,17 @@ class ContractTest < ServerTest
     assert_equal told.sort, written.sort
   end
 
-  def test_the_contract_knows_the_settings_of_a_tree_just_as_the_core_declares_them
-    schema = CONTRACT.definition.paths["/api/pieces/{id}/plan"]["post"]["responses"]["200"]["content"]["application/json"]["schema"]["properties"]["settings"]
-    TreeSettings::GROUPS.each do |group, inputs|
-      told = schema["properties"][group.to_s]["properties"]
+  def test_the_contract_knows_the_settings_of_every_kind_of_piece_just_as_the_core_declares_them
+    plans = CONTRACT.definition.paths["/api/pieces/{id}/plan"]["post"]["responses"]["200"]["content"]["application/json"]["schema"]["anyOf"]
+    PieceSettings::BY_KIND.values.zip(plans) do |settings, plan|
+      settings::GROUPS.each do |group, inputs|
+        told = plan["properties"]["settings"]["properties"][group.to_s]["properties"]
 
-      assert_equal inputs.map { |input| input.name.to_s }.sort, told.keys.sort, group
-      choices = inputs.select { |input| input.kind == :choice }
+        assert_equal inputs.map { |input| input.name.to_s }.sort, told.keys.sort, group
+        choices = inputs.select { |input| input.kind == :choice }
 
-      choices.each { |input| assert_equal input.choices, told[input.name.to_s]["enum"].compact, "#{group} #{input.name}" }
+        choices.each { |input| assert_equal input.choices, told[input.name.to_s]["enum"].compact, "#{group} #{input.name}" }
+      end
     end
   end
 

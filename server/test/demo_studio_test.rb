@@ -13,8 +13,10 @@ class DemoStudioTest < ServerTest
   end
 
   def test_three_homes_each_with_a_tree_that_fits_its_place
-    assert_equal(["Quay window tree", "Signal tree", "Alcove tree"], pieces.map { |piece| piece["name"] })
-    pieces.each do |piece|
+    trees = pieces.select { |piece| piece["kind"] == "tree" }
+
+    assert_equal(["Quay window tree", "Signal tree", "Alcove tree"], trees.map { |piece| piece["name"] })
+    trees.each do |piece|
       plan = ask(:post, "/api/pieces/#{piece['id']}/plan", {})
 
       assert_equal "ok", plan["figures"]["height_verdict"]["value"], piece["name"]

@@ -11,7 +11,9 @@ module DeckBough
       Rules::Ornaments::ByFoot, Rules::Ornaments::ByCover, Rules::Ornaments::Mix, Rules::Ornaments::Map,
       Rules::Ribbon::Spiral, Rules::Ribbon::Cascade, Rules::Ribbon::Tuck, Rules::Ribbon::Bow,
       Rules::Ribbon::TwoPartBow, Rules::Ribbon::FabricStrips, Rules::Ribbon::Share, Rules::Ribbon::CutPlan,
-      Rules::Picks::Tree
+      Rules::Picks::Tree,
+      Rules::Garland::Swag, Rules::Garland::Wrap, Rules::Garland::Pieces, Rules::Garland::Loft, Rules::Garland::Profile,
+      Rules::Garland::Anchors, Rules::Garland::SwagPull, Rules::Garland::Lights, Rules::Stockings::Spacing, Rules::Balance::Mantel
     ].freeze
 
     # @raise [ArgumentError] naming what a rule lacks; ours to mend, so it stops the load

@@ -40,7 +40,7 @@ class ConstraintsTest < ServerTest
     numbers = DATABASE.tables.flat_map do |table|
       DATABASE.schema(table).select { |_, about| about[:type] == :float }.map { |name, _| "#{table}.#{name}" }
     end
-    without_unit = numbers.grep_v(/(_(m|mm|g|deg|cents|percent)|\.watts)\z/)
+    without_unit = numbers.grep_v(/(_(m|mm|g|kg|deg|cents|percent)|\.watts)\z/)
 
     assert_equal %w[house_rule_values.value stock_quantities.on_hand styles.pack_size], without_unit.sort
   end

@@ -465,6 +465,82 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/build": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A good layering for the outline wanted, from what is on hand; stores nothing */
+        post: operations["buildRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/offcuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was cut off the garlands of a run goes to stock, with what it belongs to */
+        post: operations["keepOffcuts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/run-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Nail map and layer order on A4 */
+        get: operations["printRunSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/run-sheet.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Nail map as a drawing */
+        get: operations["drawRunSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/hanging": {
         parameters: {
             query?: never;
@@ -590,10 +666,10 @@ export interface paths {
             };
             cookie?: never;
         };
-        /** Named versions of a tree */
+        /** Named versions of a piece */
         get: operations["listVariants"];
         put?: never;
-        /** Keep the tree as dialled under a name */
+        /** Keep the piece as dialled under a name */
         post: operations["keepVariant"];
         delete?: never;
         options?: never;
@@ -950,6 +1026,7 @@ export interface components {
             version: number;
             place: string | null;
             height_m: number | null;
+            length_m: number | null;
             summary: components["schemas"]["PieceSummary"];
         };
         PieceSummary: {
@@ -1050,6 +1127,8 @@ export interface components {
         };
         PieceFields: {
             name: string;
+            /** @enum {string} */
+            kind?: "tree" | "run";
             place_id?: string | null;
             settings?: {
                 [key: string]: unknown;
@@ -1074,10 +1153,10 @@ export interface components {
             room_id: string;
             place_id: string | null;
             /** @enum {string} */
-            kind: "tree";
+            kind: "tree" | "run";
             name: string;
             version: number;
-            settings: components["schemas"]["TreeSettings"];
+            settings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"];
             settings_schema: number;
             changed_at: string;
             can_undo: boolean;
@@ -1130,6 +1209,16 @@ export interface components {
             keepsake?: boolean;
             watts?: number | null;
             max_run?: number | null;
+            length_m?: number | null;
+            loft_m?: number | null;
+            rise_m?: number | null;
+            reach_m?: number | null;
+            trail_m?: number | null;
+            spread_m?: number | null;
+            texture?: string | null;
+            two_way?: boolean;
+            rated_kg?: number | null;
+            belongs_with?: string | null;
             on_hand?: number;
         };
         StyleChange: components["schemas"]["StyleFields"] & {
@@ -1140,7 +1229,7 @@ export interface components {
             version: number;
             name: string;
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing";
             colour: string | null;
             diameter_mm: number | null;
             material: string | null;
@@ -1153,6 +1242,17 @@ export interface components {
             keepsake: boolean;
             watts: number | null;
             max_run: number | null;
+            length_m: number | null;
+            loft_m: number | null;
+            rise_m: number | null;
+            reach_m: number | null;
+            trail_m: number | null;
+            spread_m: number | null;
+            /** @enum {string|null} */
+            texture: "needle" | "scale" | "broadleaf" | "fern" | "berry" | "cone" | "twig" | "flower" | null;
+            two_way: boolean;
+            rated_kg: number | null;
+            belongs_with: string | null;
             on_hand: number;
         };
         StylePage: {
@@ -1439,7 +1539,7 @@ export interface components {
         Variant: {
             id: string;
             name: string;
-            settings: components["schemas"]["TreeSettings"];
+            settings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"];
             made_at: string;
         };
         VariantPage: {
@@ -1593,6 +1693,362 @@ export interface components {
             mends: components["schemas"]["Mend"][];
             looked: ("door" | "day" | "dusk" | "balance" | "colour" | "holes")[];
         };
+        RunSettings: {
+            survey: components["schemas"]["RunSurveySettings"];
+            length: components["schemas"]["RunLengthSettings"];
+            anchors: components["schemas"]["RunAnchorsSettings"];
+            body: components["schemas"]["RunBodySettings"];
+            rise_and_trail: components["schemas"]["RunRiseAndTrailSettings"];
+            lights: components["schemas"]["RunLightsSettings"];
+            accents: components["schemas"]["RunAccentsSettings"];
+            ribbon: components["schemas"]["RunRibbonSettings"];
+            mantel: components["schemas"]["RunMantelSettings"];
+            step_back: components["schemas"]["RunStepBackSettings"];
+        };
+        RunSurveySettings: {
+            /** @enum {string} */
+            kind: "mantel" | "ledge" | "rail" | "frame" | "mirror" | "rod" | "ring" | "opening" | "table";
+            length_m: number | null;
+            depth_m: number | null;
+            height_m: number;
+            left_drop_m: number;
+            right_drop_m: number;
+            side_m: number;
+            going_m: number | null;
+            rise_m: number;
+            steps: number | null;
+            diameter_m: number;
+            /** @enum {string} */
+            edge: "square" | "rounded" | "moulded";
+            /** @enum {string} */
+            surface: "painted" | "fresh_paint" | "wallpaper" | "brick" | "stone" | "tile" | "wood" | "plaster" | "glass" | "metal";
+            /** @enum {string} */
+            firebox: "none" | "cold" | "working";
+            firebox_width_m: number;
+            firebox_height_m: number;
+            dressed_lit: boolean;
+            mirror_width_m: number;
+            mirror_height_m: number;
+            mirror_up_m: number;
+            newel: boolean;
+            free_side: boolean;
+            /** @enum {string} */
+            below: "floor" | "seat" | "bed";
+            socket_m: number | null;
+        };
+        RunLengthSettings: {
+            /** @enum {string} */
+            method: "laid" | "swags" | "wrapped" | "woven";
+            spans: number;
+            sag_m: number;
+            pitch_m: number;
+            /** @enum {string} */
+            direction: "from_middle" | "to_right" | "to_left";
+        };
+        RunAnchorsSettings: {
+            /** @enum {string} */
+            fixing: "small_hook" | "medium_hook" | "large_hook" | "large_strip" | "nail" | "padded_tie" | "cable_tie" | "suction_hook" | "putty" | "tension_rod" | "shelf_weight" | "none";
+            style: string | null;
+            rated_kg: number | null;
+            more: number;
+        };
+        RunBodySettings: {
+            bodies: components["schemas"]["RunBody"][];
+        };
+        RunRiseAndTrailSettings: {
+            /** @enum {string} */
+            shape: "level" | "crest" | "ends" | "crescent" | "waterfall" | "free";
+            low_m: number;
+            high_m: number;
+            /** @enum {string} */
+            side: "left" | "right";
+            points: components["schemas"]["OutlinePoint"][];
+            stems: components["schemas"]["RunStems"][];
+        };
+        RunLightsSettings: {
+            style: string | null;
+            /** @enum {string} */
+            school: "none" | "soft" | "classic" | "bright";
+            bulbs_per_string: number;
+            /** @enum {string} */
+            goes: "before" | "after";
+        };
+        RunAccentsSettings: {
+            accents: components["schemas"]["RunAccent"][];
+        };
+        RunRibbonSettings: {
+            /** @enum {string} */
+            method: "none" | "weave" | "loops" | "bows";
+            style: string | null;
+            chord_m: number;
+            stand_m: number;
+        };
+        RunMantelSettings: {
+            /** @enum {string} */
+            school: "mirrored" | "one_sided";
+            /** @enum {string} */
+            side: "left" | "right";
+            things: components["schemas"]["MantelThing"][];
+            stockings: number;
+            stocking_width_m: number;
+            stocking_length_m: number;
+            stocking_kg: number;
+            /** @enum {string} */
+            holder: "shelf_weight" | "large_hook" | "nail" | "rail";
+        };
+        RunStepBackSettings: {
+            looked: ("door" | "day" | "dusk" | "balance")[];
+        };
+        RunBody: {
+            style: string;
+            also: string | null;
+            from_m: number;
+            to_m: number | null;
+            passes: number;
+            fluffed: boolean;
+        };
+        RunStems: {
+            style: string;
+            count: number;
+            from_m: number;
+            to_m: number | null;
+        };
+        OutlinePoint: {
+            at_m: number;
+            thickness_m: number;
+        };
+        RunAccent: {
+            style: string;
+            count: number;
+        };
+        MantelThing: {
+            name: string;
+            at_m: number;
+            width_m: number;
+            height_m: number;
+            lightness: number;
+            depth_m: number;
+            see_through: boolean;
+        };
+        RunPlan: {
+            /** @enum {string} */
+            kind: "run";
+            chosen: boolean;
+            steps: ("measure" | "anchors" | "body" | "rise_and_trail" | "lights" | "accents" | "ribbon" | "mantel" | "step_back")[];
+            settings: components["schemas"]["RunSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            sheets: {
+                [key: string]: components["schemas"]["WorkingSheet"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            anchors: components["schemas"]["Anchor"][];
+            fixings: components["schemas"]["FixingHere"][];
+            layers: components["schemas"]["RunLayer"][];
+            closing: components["schemas"]["ThinStretch"][];
+            offcuts: components["schemas"]["Offcut"][];
+            drawing: components["schemas"]["RunDrawing"];
+        };
+        RunBuilt: {
+            bodies: {
+                [key: string]: unknown;
+            }[];
+            stems: {
+                [key: string]: unknown;
+            }[];
+            fullness: number;
+            kg: number;
+            most_kg: number | null;
+        };
+        OffcutsKept: {
+            styles: components["schemas"]["Style"][];
+        };
+        Offcut: {
+            style: string | null;
+            name: string;
+            length_m: number;
+        };
+        Anchor: {
+            number: number;
+            at_m: number;
+            x_m: number;
+            floor_m: number;
+            down_kg: number;
+            side_kg: number;
+            kg: number;
+            fixings: number;
+            if_it_fails: components["schemas"]["AnchorAfter"][];
+        };
+        AnchorAfter: {
+            number: number;
+            kg: number;
+            holds: boolean;
+        };
+        FixingHere: {
+            name: string;
+            title: string;
+            /** @enum {string} */
+            here: "goes" | "label" | "never";
+            rated_kg: number | null;
+        };
+        RunLayer: {
+            step: string;
+            title: string;
+            says: string;
+            places_m: number[];
+        };
+        ThinStretch: {
+            from_m: number;
+            to_m: number;
+            by_m: number;
+            ways: components["schemas"]["ClosingWay"][];
+        };
+        ClosingWay: {
+            /** @enum {string} */
+            kind: "garland" | "fold" | "stems";
+            style: string | null;
+            name: string | null;
+            have: number | null;
+            from_m: number;
+            to_m: number;
+            count: number;
+            on_hand: boolean;
+            closes: number;
+            kg: number;
+        };
+        RunDrawing: {
+            /** @enum {string} */
+            kind: "mantel" | "ledge" | "rail" | "frame" | "mirror" | "rod" | "ring" | "opening" | "table";
+            room: components["schemas"]["RunRoom"];
+            shelf?: components["schemas"]["Shelf"];
+            firebox?: components["schemas"]["Firebox"];
+            mirror?: components["schemas"]["Upright"];
+            frame?: components["schemas"]["Upright"];
+            rod?: components["schemas"]["Rod"];
+            ring?: components["schemas"]["RingShape"];
+            stair?: components["schemas"]["Stair"];
+            clear_zone?: components["schemas"]["Firebox"];
+            samples?: components["schemas"]["RunSample"][];
+            stems?: components["schemas"]["StemSite"][];
+            styles?: {
+                [key: string]: components["schemas"]["DrawnGreens"];
+            };
+            anchors?: components["schemas"]["Anchor"][];
+            joins?: components["schemas"]["WayPoint"][];
+            accents?: components["schemas"]["AccentSite"][];
+            bulbs?: components["schemas"]["SpotXY"][];
+            ribbon?: components["schemas"]["RunRibbon"];
+            stockings?: components["schemas"]["StockingSite"][];
+            things?: components["schemas"]["ThingSite"][];
+            thin?: components["schemas"]["Stretch"][];
+        };
+        RunRoom: {
+            width_m: number;
+            ceiling_left_m: number;
+            ceiling_right_m: number;
+        };
+        Shelf: {
+            left_m: number;
+            right_m: number;
+            top_m: number;
+            thickness_m: number;
+            depth_m: number | null;
+        };
+        Firebox: {
+            left_m: number;
+            right_m: number;
+            top_m: number;
+        };
+        Upright: {
+            left_m: number;
+            right_m: number;
+            bottom_m: number;
+            top_m: number;
+        };
+        Rod: {
+            left_m: number;
+            right_m: number;
+            height_m: number;
+            diameter_m: number;
+        };
+        RingShape: {
+            middle_m: number;
+            height_m: number;
+            diameter_m: number;
+        };
+        Stair: {
+            treads: components["schemas"]["SpotXY"][];
+            going_m: number;
+            rise_m: number;
+            rail_m: number;
+            newel: boolean;
+        };
+        SpotXY: {
+            x_m: number;
+            y_m: number;
+        };
+        WayPoint: {
+            x_m: number;
+            y_m: number;
+            out_x: number;
+            out_y: number;
+        };
+        RunSample: components["schemas"]["WayPoint"] & {
+            at_m: number;
+            upper_m: number;
+            lower_m: number;
+            thickness_m: number;
+            wanted_m: number;
+            body_m: number;
+            kg_per_m: number;
+        };
+        StemSite: components["schemas"]["WayPoint"] & {
+            style: string;
+            at_m: number;
+            rise_m: number;
+            trail_m: number;
+            spread_m: number;
+        };
+        DrawnGreens: {
+            name: string;
+            colour: string | null;
+            texture: string | null;
+            kind: string;
+            diameter_m: number;
+        };
+        AccentSite: components["schemas"]["SpotXY"] & {
+            style: string;
+        };
+        RunRibbon: {
+            /** @enum {string} */
+            method: "none" | "weave" | "loops" | "bows";
+            style: string | null;
+            places: components["schemas"]["SpotXY"][];
+            loop_m: number;
+        };
+        StockingSite: {
+            x_m: number;
+            top_m: number;
+            width_m: number;
+            length_m: number;
+        };
+        ThingSite: {
+            name: string;
+            x_m: number;
+            bottom_m: number;
+            width_m: number;
+            height_m: number;
+            lightness: number;
+            see_through: boolean;
+        };
+        Stretch: {
+            from_m: number;
+            to_m: number;
+            by_m: number;
+        };
         TreePlan: {
             hanging?: components["schemas"]["HangingSummary"] | null;
             steps: ("measure" | "lights" | "crown" | "ribbon" | "ornaments" | "picks" | "foot" | "step_back")[];
@@ -1665,7 +2121,7 @@ export interface components {
         };
         LedgerLine: {
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing";
             step: string;
             style: string | null;
             label: string;
@@ -2530,7 +2986,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -2647,6 +3103,115 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+        };
+    };
+    buildRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Dialled"];
+            };
+        };
+        responses: {
+            /** @description A good layering for the outline wanted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunBuilt"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepOffcuts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AtVersion"];
+            };
+        };
+        responses: {
+            /** @description What there is of it now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OffcutsKept"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    printRunSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nail map and layer order on A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    drawRunSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nail map as a drawing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     readHanging: {
@@ -2883,7 +3448,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Named versions of a tree */
+            /** @description Named versions of a piece */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2912,7 +3477,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Keep the tree as dialled under a name */
+            /** @description Keep the piece as dialled under a name */
             201: {
                 headers: {
                     [name: string]: unknown;

@@ -13,6 +13,14 @@ module DeckBough
       freeze
     end
 
+    # @param lines [Array<LedgerLine>]
+    # @return [Hash] buy_cents, stock_cents, and how many short lines have no price
+    def self.totals(lines)
+      rows = lines.map(&:to_h)
+      { buy_cents: rows.sum { |row| row[:buy_cents] || 0 }, stock_cents: rows.sum { |row| row[:stock_cents] },
+        unpriced: rows.count { |row| row[:short].positive? && row[:buy_cents].nil? } }
+    end
+
     def have
       style ? style.on_hand : 0
     end

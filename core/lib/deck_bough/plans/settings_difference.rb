@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # Says in words what changed between two documents of tree settings, for the history of a piece.
+  # Says in words what changed between two documents of a piece's settings, for the history of a piece.
   #
   #   SettingsDifference.says(before, after) # => "Height 2.40 m → 2.70 m; Cover balanced → full"
   module SettingsDifference
@@ -10,9 +10,10 @@ module DeckBough
 
     module_function
 
-    # @param before, after [Hash] from TreeSettings.check
-    def says(before, after, units = "metric")
-      changes = TreeSettings::GROUPS.flat_map do |group, inputs|
+    # @param before, after [Hash] checked settings of one kind of piece
+    # @param groups [Hash] what that kind declares
+    def says(before, after, units = "metric", groups: TreeSettings::GROUPS)
+      changes = groups.flat_map do |group, inputs|
         inputs.filter_map { |input| change(input, before[group][input.name], after[group][input.name], units) }
       end
       return "Nothing changed" if changes.empty?

@@ -22,9 +22,7 @@ module DeckBough
     end
 
     def totals
-      rows = lines.map(&:to_h)
-      { buy_cents: rows.sum { |row| row[:buy_cents] || 0 }, stock_cents: rows.sum { |row| row[:stock_cents] },
-        unpriced: rows.count { |row| row[:short].positive? && row[:buy_cents].nil? } }
+      LedgerLine.totals(lines)
     end
 
     private

@@ -117,26 +117,7 @@ module DeckBough
     # @return [Hash{Symbol => Hash{Symbol => Object}}] complete, frozen
     # @raise [InputError] every fault at once, paths starting at the group
     def check(document)
-      faults = []
-      said = groups_of(document, faults)
-      settings = GROUPS.to_h { |name, inputs| [name, Inputs.collect(inputs, said[name.to_s] || {}, [name.to_s], faults)] }
-      cross_check(settings, faults) if faults.empty?
-      raise InputError, faults unless faults.empty?
-
-      settings.freeze
-    end
-
-    def groups_of(document, faults)
-      unless document.is_a?(Hash)
-        faults << Inputs.fault(:not_an_object, ["settings"])
-        return {}
-      end
-
-      said = document.transform_keys(&:to_s)
-      (said.keys - GROUPS.keys.map(&:to_s)).each do |name|
-        faults << Inputs.fault(:unknown, [name], known: GROUPS.keys.join(", "))
-      end
-      said
+      Inputs.groups(GROUPS, document) { |settings, faults| cross_check(settings, faults) }
     end
 
     def cross_check(settings, faults)
@@ -154,7 +135,7 @@ module DeckBough
       height = Figure.print(measure[:height_m])
       Inputs.fault(:hem_above_tree, %w[measure hem_m], hem: Figure.print(measure[:hem_m]), height: height, most: height)
     end
-    private_class_method :groups_of, :cross_check, :hem_fault
+    private_class_method :cross_check, :hem_fault
 
     # Every style a document of checked settings names.
     def style_ids(settings)

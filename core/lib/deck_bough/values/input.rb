@@ -98,6 +98,33 @@ module DeckBough
       declared.to_h { |input| [input.name, value(input, said, [*path, input.name.to_s], faults)] }.freeze
     end
 
+    # A document of named groups, each with inputs of its own; what is left out takes its default.
+    #
+    # @param groups [Hash{Symbol => Array<Input>}]
+    # @yield [settings, faults] when every value is right by itself: what must fit together
+    # @return [Hash{Symbol => Hash{Symbol => Object}}] complete, frozen
+    # @raise [InputError] every fault at once, paths starting at the group
+    def groups(groups, document)
+      faults = []
+      said = groups_of(groups, document, faults)
+      settings = groups.to_h { |name, inputs| [name, collect(inputs, said[name.to_s] || {}, [name.to_s], faults)] }
+      yield settings, faults if faults.empty?
+      raise InputError, faults unless faults.empty?
+
+      settings.freeze
+    end
+
+    def groups_of(groups, document, faults)
+      unless document.is_a?(Hash)
+        faults << fault(:not_an_object, ["settings"])
+        return {}
+      end
+
+      said = document.transform_keys(&:to_s)
+      (said.keys - groups.keys.map(&:to_s)).each { |name| faults << fault(:unknown, [name], known: groups.keys.join(", ")) }
+      said
+    end
+
     def value(input, said, path, faults)
       given = said[input.name.to_s]
       return InputReading.new(input, given, path, faults).value unless given.nil?

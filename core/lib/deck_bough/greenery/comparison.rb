@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Greenery
+    # What was made against what is wanted, sample by sample.
+    #
+    # `fullness` is the mean of how much of the wanted thickness is there, 1 at most. Source: handbook 50, Wanted outline.
+    class Comparison
+      attr_reader :samples
+
+      # @param wanted [#at] thickness wanted by place
+      # @param low, high [Float] shares of the wanted thickness under and above which a stretch is told
+      def initialize(profile, wanted, low:, high:)
+        @low = low
+        @high = high
+        @samples = profile.samples.map { |sample| { **sample, wanted_m: wanted.at(sample[:at_m]) } }
+      end
+
+      def fullness
+        samples.sum { |sample| sample[:wanted_m].positive? ? [sample[:thickness_m] / sample[:wanted_m], 1.0].min : 1.0 } / samples.size
+      end
+
+      # @return [Array<Hash>] from_m, to_m, by_m (the most that lacks)
+      def short
+        stretches { |sample| sample[:thickness_m] < (@low * sample[:wanted_m]) - 1e-9 && (sample[:wanted_m] - sample[:thickness_m]) }
+      end
+
+      # @return [Array<Hash>] from_m, to_m, by_m (the most that is too much)
+      def over
+        stretches { |sample| sample[:thickness_m] > (@high * sample[:wanted_m]) + 1e-9 && (sample[:thickness_m] - sample[:wanted_m]) }
+      end
+
+      private
+
+      def stretches
+        told = samples.map { |sample| [sample[:at_m], yield(sample) || nil] }
+        told.slice_when { |(_, before), (_, after)| before.nil? != after.nil? }.reject { |part| part.first.last.nil? }
+            .map { |part| { from_m: part.first.first, to_m: part.last.first, by_m: part.map(&:last).max } }
+      end
+    end
+  end
+end

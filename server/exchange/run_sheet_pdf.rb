@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Exchange
+      # A run on A4: the drawing to scale, where every anchor goes and what it carries, then the layers in order to tick.
+      #
+      #   RunSheetPdf.new(plan, title: "Mantel greens", under: "Number Nine, Front room", units: "metric").render # => "%PDF-1.3…"
+      class RunSheetPdf
+        MARGIN = 36
+        TALL = 250
+        ROW = 16
+        INK = "1e2a2f"
+        QUIET = "5c686d"
+        LINE = "8fa58a"
+        GREEN = "e6ede7"
+        COLUMNS = { "no." => 0, "from the left" => 50, "from the floor" => 150, "carries" => 260, "may" => 340, "fixings" => 410 }.freeze
+
+        # @param plan [Hash] of RunPlan, measured
+        def initialize(plan, title:, under:, units:)
+          @plan = plan
+          @title = title
+          @under = under
+          @units = units
+          @page = Prawn::Document.new(page_size: "A4", margin: MARGIN, info: { Title: plain(title) })
+          @page.fill_color INK
+        end
+
+        def render
+          Prawn::Fonts::AFM.hide_m17n_warning = true
+          heading
+          drawing
+          nail_map
+          layers
+          @page.number_pages("<page> of <total>", at: [@page.bounds.right - 80, -12], width: 80, align: :right, size: 8)
+          @page.render
+        end
+
+        private
+
+        # The fonts every reader has know Western letters only.
+        def plain(text)
+          text.encode("Windows-1252", invalid: :replace, undef: :replace, replace: "?").encode("UTF-8")
+        end
+
+        def print(metres)
+          plain(Length.print(metres, @units))
+        end
+
+        def heading
+          @page.text plain(@title), size: 20, style: :bold
+          weight = @plan[:figures][:weight][:value]
+          @page.text plain("#{@under} · #{print(@plan[:figures][:run][:value])} run · #{format('%.1f', weight)} kg"), size: 10, color: QUIET
+          @page.move_down 14
+        end
+
+        def drawing
+          sheet = RunSheetDrawing.new(@plan[:drawing], width: @page.bounds.width - 40, height: TALL)
+          @top = @page.cursor
+          ground(sheet)
+          sheet.anchors.each { |anchor, spot| anchor(anchor, at(spot)) }
+          @page.move_cursor_to(@top - TALL - 24)
+        end
+
+        def at((across, down))
+          [across + 20, @top - down]
+        end
+
+        def ground(sheet)
+          @page.line_width 0.5
+          @page.stroke_color LINE
+          sheet.boxes.each { |left, top, wide, tall| @page.stroke_rectangle(at([left, top]), wide, tall) }
+          @page.stroke { @page.line(*sheet.floor.map { |spot| at(spot) }) }
+          @page.fill_color GREEN
+          @page.fill_and_stroke_polygon(*sheet.outline.map { |spot| at(spot) })
+        end
+
+        def anchor(anchor, spot)
+          @page.stroke_color INK
+          @page.fill_color "ffffff"
+          @page.fill_and_stroke_circle(spot, 6.5)
+          @page.fill_color INK
+          text = anchor[:number].to_s
+          @page.draw_text(text, at: [spot[0] - (@page.width_of(text, size: 7) / 2), spot[1] - 2.5], size: 7)
+        end
+
+        def title(text)
+          @page.start_new_page if @page.cursor < 4 * ROW
+          @page.fill_color INK
+          @page.text text, size: 13, style: :bold
+          @page.move_down 4
+        end
+
+        def nail_map
+          return if @plan[:anchors].empty?
+
+          title "Where it hangs"
+          row(COLUMNS.keys, QUIET)
+          @plan[:anchors].each { |anchor| row(told(anchor), INK) }
+          @page.text plain("From the left end of the shelf, rail or head; from the floor. Half of a rated load is used; the label decides."), size: 8,
+                                                                                                                                              color: QUIET
+          @page.move_down 12
+        end
+
+        def told(anchor)
+          may = @plan[:figures][:may][:value]
+          [anchor[:number].to_s, print(anchor[:x_m]), print(anchor[:floor_m]), format("%.2f kg", anchor[:kg]), format("%.2f kg", may), anchor[:fixings].to_s]
+        end
+
+        def row(texts, colour)
+          @page.start_new_page if @page.cursor < ROW
+          @page.fill_color colour
+          texts.zip(COLUMNS.values) { |text, left| @page.draw_text(text, at: [left, @page.cursor - 10], size: 9) }
+          @page.move_down ROW
+        end
+
+        def layers
+          title "Layers, in this order"
+          @plan[:layers].each { |layer| layer(layer) }
+          serious = @plan[:cautions].reject { |caution| caution[:severity] == "info" }
+          serious.each { |caution| @page.text plain("#{caution[:severity].capitalize}. #{caution[:message]}"), size: 8.5, color: QUIET }
+        end
+
+        def layer(layer)
+          @page.start_new_page if @page.cursor < 2 * ROW
+          @page.stroke_color QUIET
+          @page.stroke_rectangle([0, @page.cursor - 2], 8, 8)
+          @page.indent(16) do
+            @page.text plain("<b>#{escaped(layer[:title])}</b>  #{escaped(layer[:says])}"), size: 10, inline_format: true, color: INK
+            places = layer[:places_m].map { |place| print(place) }.join(" · ")
+            @page.text places, size: 8.5, color: QUIET unless places.empty?
+          end
+          @page.move_down 5
+        end
+
+        def escaped(text)
+          text.gsub("&", "&amp;").gsub("<", "&lt;")
+        end
+      end
+    end
+  end
+end

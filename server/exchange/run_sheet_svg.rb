@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require "cgi"
+
+module DeckBough
+  module Server
+    module Exchange
+      # The nail map of a run as SVG: greens in outline, every anchor with its measures from the left and the floor.
+      #
+      #   RunSheetSvg.write(plan, "Mantel greens", "metric") # => "<svg …"
+      module RunSheetSvg
+        WIDE = 1000
+        TALL = 700
+        MARGIN = 60
+        INK = "#1e2a2f"
+        GREEN = "#dfe8e0"
+        LINE = "#8fa58a"
+
+        module_function
+
+        def write(plan, title, units)
+          drawing = RunSheetDrawing.new(plan[:drawing], width: WIDE - (2 * MARGIN), height: TALL - (2 * MARGIN))
+          parts = [*ground(drawing), *drawing.anchors.map { |anchor, spot| anchor(anchor, spot, units) }]
+          %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{WIDE} #{TALL}" font-family="sans-serif" role="img"><title>#{CGI.escapeHTML(title)}</title>) +
+            %(<rect width="#{WIDE}" height="#{TALL}" fill="#ffffff"/><g transform="translate(#{MARGIN} #{MARGIN})">#{parts.join}</g></svg>\n)
+        end
+
+        def ground(drawing)
+          boxes = drawing.boxes.map do |left, top, wide, tall|
+            %(<rect x="#{number(left)}" y="#{number(top)}" width="#{number(wide)}" height="#{number(tall)}" fill="none" stroke="#{LINE}"/>)
+          end
+          [*boxes, line(drawing.floor, INK), %(<polygon points="#{list(drawing.outline)}" fill="#{GREEN}" fill-opacity="0.8" stroke="#{LINE}"/>),
+           line(drawing.way, LINE)]
+        end
+
+        def anchor(anchor, (across, down), units)
+          # Neighbours tell their measures at two heights, so that they do not run into one another.
+          above = anchor[:number].odd? ? 22 : 40
+          measure = "#{Length.print(anchor[:x_m], units)} · #{Length.print(anchor[:floor_m], units)}"
+          %(<circle cx="#{number(across)}" cy="#{number(down)}" r="11" fill="#ffffff" stroke="#{INK}"/>) +
+            %(<text x="#{number(across)}" y="#{number(down + 4.5)}" font-size="12" text-anchor="middle" fill="#{INK}">#{anchor[:number]}</text>) +
+            %(<text x="#{number(across)}" y="#{number(down - above)}" font-size="12" text-anchor="middle" fill="#{INK}">#{measure}</text>)
+        end
+
+        def line(points, stroke)
+          %(<polyline points="#{list(points)}" fill="none" stroke="#{stroke}"/>)
+        end
+
+        def list(points)
+          points.map { |x, y| "#{number(x)},#{number(y)}" }.join(" ")
+        end
+
+        def number(value)
+          format("%.1f", value)
+        end
+        private_class_method :ground, :anchor, :line, :list, :number
+      end
+    end
+  end
+end
