@@ -18,12 +18,17 @@ class AccessibilityTest < SystemTest
     room = DATABASE[:rooms].where(name: "Long room").get(:id)
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place", "/homes/#{home}/rooms/new" => "The room",
-      **tree_views, "/house-rules" => "On a sample tree", "/nowhere" => "Nothing here" }
+      **tree_views, **run_views, "/house-rules" => "On a sample tree", "/nowhere" => "Nothing here" }
   end
 
   def tree_views
     tree = "/pieces/#{piece_id('Quay window tree')}"
     { tree => "Ornaments", "#{tree}/map" => "Next one is up", "#{tree}/cuts" => "From stock", "#{tree}/versions" => "From stock" }
+  end
+
+  def run_views
+    { "/pieces/#{piece_id('Mantel greens')}" => "Where it hangs", "/pieces/#{piece_id('Stair rail')}" => "Where it hangs",
+      "/pieces/#{piece_id('Mantel greens')}/versions" => "From stock" }
   end
 
   def sweep(where)
@@ -55,6 +60,20 @@ class AccessibilityTest < SystemTest
   ensure
     page.execute_script("localStorage.clear()")
     page.driver.resize(1280, 800)
+  end
+
+  def test_every_step_of_the_run_bench_and_its_layers
+    sign_in
+    visit "/pieces/#{piece_id('Mantel greens')}"
+    ["Measure", "Anchors", "Body", "Rise and trail", "Lights", "Accents", "Ribbon", "Shelf", "Step back"].each do |name|
+      step name
+
+      assert_clean "step #{name}"
+    end
+    click_button "Layers"
+
+    assert_text "Layers, in this order"
+    assert_clean "layers"
   end
 
   def test_every_step_of_the_bench_the_working_and_the_dialogs

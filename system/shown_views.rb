@@ -20,6 +20,10 @@ class ShownViews
     "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
     "versions" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Versions", "What each takes") }],
     "hanging-map-phone" => [PHONE, ->(at) { at.tree("The Signal Loft", "Signal tree").map }],
+    "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
+    "run-bench-dusk" => [DESK, ->(at) { at.run("The Signal Loft", "Window ledge").press("n") }],
+    "run-bench-rail" => [DESK, ->(at) { at.run("Tidewaiter's House", "Stair rail").step("Anchors") }],
+    "run-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Mantel greens") }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
     "house-rules" => [DESK, lambda(&:house_rules)]
   }.freeze
@@ -73,6 +77,18 @@ class ShownViews
     home(home)
     @browser.click_link(name)
     @browser.assert_text("What it takes")
+    self
+  end
+
+  # A run is open when its anchors are told, or, laid without any, its lines.
+  def run(home, name)
+    tree(home, name)
+    @browser.assert_text(" run · ")
+    self
+  end
+
+  def step(name)
+    @browser.find("[role=tab]", text: name).click
     self
   end
 

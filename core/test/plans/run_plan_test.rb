@@ -150,7 +150,7 @@ class RunPlanTest < CoreTest
     drop = heavy[:cautions].find { |caution| caution[:code] == "anchor_drop" }
 
     assert_includes drop[:message], "carries the whole drop"
-    assert_operator line(heavy, "Medium adhesive hooks")[:need], :>, heavy[:anchors].size
+    assert_operator line(heavy, "Medium adhesive hook")[:need], :>, heavy[:anchors].size
     refute_includes warned(run_plan(anchors: { fixing: "large_strip" })), "anchor_drop"
   end
 

@@ -30,7 +30,7 @@ class RunsRoutesTest < ServerTest
       found = piece(home, name)
       plan = ask(:post, "/api/pieces/#{found['id']}/plan", {})
 
-      assert_equal true, plan["chosen"], name
+      assert plan["chosen"]
       assert_equal kind, plan["drawing"]["kind"]
       assert_operator plan["figures"]["fullness"]["value"], :>, 0.8, name
       assert_empty plan["cautions"].select { |caution| %w[fixing_never fixing_no_nails].include?(caution["code"]) }, name

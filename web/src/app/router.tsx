@@ -20,7 +20,7 @@ export const router = createBrowserRouter([
       { path: "rooms/:roomId", lazy: async () => ({ Component: (await import("../screens/survey/Survey")).Survey }) },
       {
         path: "pieces/:pieceId",
-        lazy: async () => ({ Component: (await import("../screens/tree-bench/TreeBench")).TreeBench }),
+        lazy: async () => ({ Component: (await import("../screens/piece-bench/PieceBench")).PieceBench }),
       },
       {
         path: "pieces/:pieceId/map",

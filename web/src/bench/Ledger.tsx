@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
-import { memo } from "react";
+import { memo, type ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { Caution } from "../parts/Caution";
 import { count, cutLength, minutes, money, type Units } from "../units/format";
@@ -22,7 +22,8 @@ function shortage(line: Line, units: Units): string {
 
 function packs(line: Line, units: Units): string {
   if (line.short === 0 || line.packs === null || line.packs === undefined) return "";
-  const noun = line.unit === "m" ? "roll" : line.kind === "light" ? "string" : "pack";
+  const noun =
+    line.unit === "m" ? "roll" : line.kind === "light" ? "string" : line.kind === "garland" ? "piece" : "pack";
   const left = line.left_over > 0 ? `, ${shown(line.left_over, line, units)} over` : "";
   return `buy ${line.packs} ${noun}${line.packs === 1 ? "" : "s"}${left}`;
 }
@@ -119,14 +120,18 @@ function LedgerRow({ line, onStock }: RowProps) {
 }
 
 interface Props {
-  plan: Schemas["TreePlan"];
+  plan: Pick<Schemas["RunPlan"], "chosen" | "ledger" | "totals" | "figures" | "cautions">;
+  /** Said while nothing is chosen. */
+  empty: string;
+  /** What belongs between the lines and the cautions. */
+  children?: ReactNode;
   /** The step in front: its cautions come first. */
   step: string;
   onStock: (style: string) => void;
 }
 
 /** What it takes: need, have and short of every style, cautions of the step, what it costs and how long it takes. */
-export const Ledger = memo(function Ledger({ plan, step, onStock }: Props) {
+export const Ledger = memo(function Ledger({ plan, empty, step, onStock, children }: Props) {
   const currency = useCurrency();
   const { open } = useWorkings();
   const here = plan.cautions.filter((caution) => caution.step === step);
@@ -149,7 +154,7 @@ export const Ledger = memo(function Ledger({ plan, step, onStock }: Props) {
         </Typography>
         {plan.ledger.length === 0 ? (
           <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
-            Choose a tree and every line follows.
+            {empty}
           </Typography>
         ) : (
           <Box
@@ -191,6 +196,7 @@ export const Ledger = memo(function Ledger({ plan, step, onStock }: Props) {
             </tbody>
           </Box>
         )}
+        {children}
         <Box sx={{ display: "grid", gap: 1, mt: 2 }}>
           {[...here, ...stops].map((caution) => (
             <Caution key={`${caution.step} ${caution.code} ${caution.message}`} finding={caution} />
@@ -220,7 +226,7 @@ export const Ledger = memo(function Ledger({ plan, step, onStock }: Props) {
               data-sheet={dressing.sheet}
               onClick={() => open(dressing.sheet)}
               aria-label={`Dressing: ${minutes(Number(dressing.value))}. Open the working`}
-              sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}` })}
+              sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}`, whiteSpace: "nowrap" })}
             >
               <Typography variant="body2" sx={{ fontWeight: 600 }}>
                 {minutes(Number(dressing.value))}

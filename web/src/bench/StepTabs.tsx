@@ -4,12 +4,20 @@ import Box from "@mui/material/Box";
 import Tab from "@mui/material/Tab";
 import Tabs from "@mui/material/Tabs";
 import type { ReactNode } from "react";
+import type { Schemas } from "../api/client";
 
 export interface Step<Id extends string> {
   id: Id;
   label: string;
   /** The gravest finding at this step, if any. */
   worst?: "stop" | "caution" | undefined;
+}
+
+/** The gravest of what is found at a step. */
+export function worst(cautions: Schemas["StepCaution"][], step: string): "stop" | "caution" | undefined {
+  const here = cautions.filter((caution) => caution.step === step);
+  if (here.some((caution) => caution.severity === "stop")) return "stop";
+  return here.some((caution) => caution.severity === "caution") ? "caution" : undefined;
 }
 
 interface Props<Id extends string> {

@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { useLayoutEffect, useMemo, useRef, useState, type RefObject } from "react";
+import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { Schemas } from "../api/client";
 import { GhostTree, type Ghost } from "./GhostTree";
 import { growFoliage } from "./foliage";
@@ -7,11 +7,12 @@ import type { DrawnStyle } from "./paintOrnament";
 import { paintLook } from "./paintLook";
 import { layTree, paintTree, type TreeScene } from "./paintTree";
 import { pointAt } from "./pointAt";
-import { project, type StageSize } from "./projection";
+import { project } from "./projection";
 import { day, evening } from "../theme/tokens";
 import type { Turn } from "./turn";
 import { TreeDimensions } from "./TreeDimensions";
 import { TreeRoom } from "./TreeRoom";
+import { useSize } from "./useSize";
 
 type Drawing = Schemas["TreeDrawing"];
 
@@ -25,18 +26,6 @@ function whole(drawing: Drawing): drawing is Required<Drawing> {
     drawing.crown &&
     drawing.foot,
   );
-}
-
-function useSize(box: RefObject<HTMLDivElement | null>): StageSize {
-  const [size, setSize] = useState<StageSize>({ width: 0, height: 0 });
-  useLayoutEffect(() => {
-    const element = box.current;
-    if (!element) return;
-    const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, [box]);
-  return size;
 }
 
 interface Props {

@@ -12,7 +12,7 @@ interface Brush {
 let glow: HTMLCanvasElement | null = null;
 
 /** A point of light with its halo, painted once. */
-function glowSprite(): HTMLCanvasElement {
+export function glowSprite(): HTMLCanvasElement {
   if (glow) return glow;
   const canvas = document.createElement("canvas");
   canvas.width = 64;

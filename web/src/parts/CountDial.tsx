@@ -26,7 +26,7 @@ export function CountDial({ label, value, onChange, step = 1, min = 0, help }: C
   }
 
   return (
-    <Box sx={{ display: "flex", alignItems: "flex-start" }}>
+    <Box className="count" sx={{ display: "flex", alignItems: "flex-start" }}>
       <TextField
         label={label}
         value={typed ?? String(value)}

@@ -4,7 +4,7 @@ import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
 
-interface Entry {
+export interface MenuEntry {
   label: string;
   run?: () => void;
   href?: string;
@@ -12,7 +12,7 @@ interface Entry {
 }
 
 /** What is done seldom, behind one button. */
-export function MoreMenu({ label, entries }: { label: string; entries: Entry[] }) {
+export function MoreMenu({ label, entries }: { label: string; entries: MenuEntry[] }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <>

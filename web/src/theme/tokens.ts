@@ -77,6 +77,10 @@ export const drawing = {
     bulb: "#FFE9B0",
     stand: "#8A6B4A",
     standLine: "#6D5238",
+    surround: "#FAF8F2",
+    firebox: "#3A4041",
+    gilt: "#B79A62",
+    stocking: "#8A4A55",
   },
   dusk: {
     wallTop: "#1B242A",
@@ -97,6 +101,10 @@ export const drawing = {
     bulb: "#FFF3CF",
     stand: "#4D3C2B",
     standLine: "#382B1F",
+    surround: "#30373C",
+    firebox: "#121619",
+    gilt: "#6E5C3A",
+    stocking: "#4D2A31",
   },
 } as const;
 

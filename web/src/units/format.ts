@@ -66,6 +66,11 @@ export function percent(share: number): string {
   return `${Math.round(share * 100)} %`;
 }
 
+/** A weight to ten grams, its unit said by whoever tells it. */
+export function kilograms(value: number): string {
+  return value.toFixed(2);
+}
+
 export function date(iso: string): string {
   return new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" }).format(
     new Date(`${iso}T12:00:00`),
@@ -118,6 +123,10 @@ export function quantity(value: unknown, unit: string, units: Units): string {
       return percent(value);
     case "minutes":
       return minutes(value);
+    case "kg":
+      return `${kilograms(value)} kg`;
+    case "N":
+      return `${value.toFixed(1)} N`;
     case "A":
       return `${value.toFixed(1)} A`;
     case "W":

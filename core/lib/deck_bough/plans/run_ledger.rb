@@ -100,7 +100,7 @@ module DeckBough
       sum = ["#{@reckoning.anchors.size} anchors", *doubled.map { |anchor| "#{anchor[:fixings] - 1} more at #{anchor[:number]}" }].join(" + ")
       sheet = keep("anchors", "Anchors", [@reckoning.anchor_rule],
                    more: [note("One at each anchor, more where it carries more than it may", sum, "need", count)])
-      [LedgerLine.new(kind: "fixing", step: "anchors", style: @reckoning.fixing_style, label: "#{@reckoning.fixing.title}s".sub("ys", "ies"), need: count,
+      [LedgerLine.new(kind: "fixing", step: "anchors", style: @reckoning.fixing_style, label: @reckoning.fixing.title, need: count,
                       sheet: sheet)]
     end
 

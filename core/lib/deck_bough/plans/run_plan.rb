@@ -67,7 +67,12 @@ module DeckBough
                                 rise_and_trail: { **@settings[:rise_and_trail], stems: gathered(built[:stems]) } }
       made = RunPlan.new(settings: JSON.parse(JSON.generate(settings)), surroundings: @surroundings, styles: @reckoning.styles.values, house: @house,
                          units: @units)
-      { bodies: settings[:body][:bodies], stems: settings[:rise_and_trail][:stems], most_kg: most_kg.finite? ? most_kg : nil, **made.reached }
+      { **made.laid_and_set, most_kg: most_kg.finite? ? most_kg : nil, **made.reached }
+    end
+
+    # @return [Hash] bodies and stems, complete
+    def laid_and_set
+      { bodies: @settings[:body][:bodies], stems: @settings[:rise_and_trail][:stems] }
     end
 
     # @return [Hash] fullness and kg

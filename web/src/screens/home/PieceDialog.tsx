@@ -9,12 +9,15 @@ import TextField from "@mui/material/TextField";
 import { useState, type FormEvent } from "react";
 import { useNavigate } from "react-router";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { ChoiceDial } from "../../parts/ChoiceDial";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 
-/** Puts a tree on the bench: a name and the place it is meant for. */
+/** Puts a piece on the bench: what it is, a name and, for a tree, the place it is meant for. */
 export function PieceDialog({ room, onClose }: { room: Schemas["RoomOfHome"]; onClose: () => void }) {
   const first = room.places[0];
-  const [name, setName] = useState(`${room.name} tree`);
+  const [kind, setKind] = useState<Schemas["Piece"]["kind"]>("tree");
+  const [typed, setTyped] = useState<string | null>(null);
+  const name = typed ?? `${room.name} ${kind === "tree" ? "tree" : "greens"}`;
   const [place, setPlace] = useState(first?.id ?? "");
   const [problem, setProblem] = useState<Problem | null>(null);
   const navigate = useNavigate();
@@ -25,7 +28,7 @@ export function PieceDialog({ room, onClose }: { room: Schemas["RoomOfHome"]; on
       const piece = await ask(
         client.POST("/api/rooms/{id}/pieces", {
           params: { path: { id: room.id } },
-          body: { name, place_id: place || null },
+          body: { name, kind, place_id: kind === "tree" ? place || null : null },
         }),
       );
       await navigate(`/pieces/${piece.id}`);
@@ -37,30 +40,47 @@ export function PieceDialog({ room, onClose }: { room: Schemas["RoomOfHome"]; on
   return (
     <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
       <form noValidate onSubmit={(event) => void add(event)}>
-        <DialogTitle>Add a tree to {room.name}</DialogTitle>
+        <DialogTitle>Add a piece to {room.name}</DialogTitle>
         <DialogContent>
           <ProblemAlert problem={problem} />
           <Stack spacing={2} sx={{ pt: 1 }}>
-            <TextField label="Name" value={name} onChange={(event) => setName(event.target.value)} required autoFocus />
+            <ChoiceDial
+              label="What is dressed"
+              value={kind}
+              choices={[
+                { value: "tree", label: "a tree" },
+                { value: "run", label: "a greenery run" },
+              ]}
+              onChange={setKind}
+            />
             <TextField
-              select
-              label="Place"
-              value={place}
-              onChange={(event) => setPlace(event.target.value)}
-              helperText={
-                room.places.length === 0
-                  ? "The survey of this room notes no place for a tree yet."
-                  : "Its free width and depth decide the best size."
-              }
-              slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-            >
-              <MenuItem value="">not decided</MenuItem>
-              {room.places.map((known) => (
-                <MenuItem key={known.id} value={known.id}>
-                  {known.name}
-                </MenuItem>
-              ))}
-            </TextField>
+              label="Name"
+              value={name}
+              onChange={(event) => setTyped(event.target.value)}
+              required
+              autoFocus
+            />
+            {kind === "tree" && (
+              <TextField
+                select
+                label="Place"
+                value={place}
+                onChange={(event) => setPlace(event.target.value)}
+                helperText={
+                  room.places.length === 0
+                    ? "The survey of this room notes no place for a tree yet."
+                    : "Its free width and depth decide the best size."
+                }
+                slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+              >
+                <MenuItem value="">not decided</MenuItem>
+                {room.places.map((known) => (
+                  <MenuItem key={known.id} value={known.id}>
+                    {known.name}
+                  </MenuItem>
+                ))}
+              </TextField>
+            )}
           </Stack>
         </DialogContent>
         <DialogActions>

@@ -1,4 +1,5 @@
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
+import SpaOutlined from "@mui/icons-material/SpaOutlined";
 import Box from "@mui/material/Box";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
@@ -40,14 +41,21 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
         flexWrap: { xs: "wrap", sm: "nowrap" },
       })}
     >
-      <ParkOutlined aria-hidden sx={{ color: "primary.main" }} />
+      {piece.kind === "run" ? (
+        <SpaOutlined aria-hidden sx={{ color: "primary.main" }} />
+      ) : (
+        <ParkOutlined aria-hidden sx={{ color: "primary.main" }} />
+      )}
       <Box sx={{ flex: "1 1 200px", minWidth: 0 }}>
         <Link component={RouterLink} to={`/pieces/${piece.id}`} sx={{ fontWeight: 600 }} color="inherit">
           {piece.name}
         </Link>
         <Typography variant="body2" color="textSecondary">
-          {piece.height_m ? length(piece.height_m, units) : "no tree chosen yet"}
-          {piece.place ? `, ${piece.place.toLowerCase()}` : ", no place yet"}
+          {piece.kind === "run"
+            ? piece.length_m
+              ? `greens, ${length(piece.length_m, units)}`
+              : "greens, not measured yet"
+            : `${piece.height_m ? length(piece.height_m, units) : "no tree chosen yet"}, ${piece.place?.toLowerCase() ?? "no place yet"}`}
         </Typography>
       </Box>
       <Box sx={{ width: 150 }}>

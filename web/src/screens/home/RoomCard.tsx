@@ -40,7 +40,7 @@ export function RoomCard({ room }: { room: Schemas["RoomOfHome"] }) {
           Survey
         </Button>
         <Button size="small" startIcon={<Add />} onClick={() => setAdding(true)}>
-          Add a tree
+          Add a piece
         </Button>
       </Box>
       {room.pieces.map((piece) => (

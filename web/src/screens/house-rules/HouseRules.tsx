@@ -18,6 +18,9 @@ export const CHAPTERS: Record<string, string> = {
   ornaments: "Ornaments",
   ribbon: "Ribbon",
   picks: "Picks",
+  garland: "Greenery runs",
+  stockings: "Stockings",
+  balance: "Balance",
   minutes: "Minutes",
 };
 

@@ -1,33 +1,30 @@
 import { useCallback, useMemo, useState } from "react";
+import { useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useStyles } from "../../api/queries";
 import { useLight } from "../../app/light";
 import { BenchLayout } from "../../bench/BenchLayout";
 import { Ledger } from "../../bench/Ledger";
-import { StepTabs, type Step } from "../../bench/StepTabs";
+import type { PieceOf } from "../../bench/kinds";
+import { StepTabs, worst } from "../../bench/StepTabs";
 import { WorkingsProvider } from "../../bench/workings";
 import { drawnStyles } from "../../drawing/drawnStyles";
 import { createTurn } from "../../drawing/turn";
 import { ConflictDialog } from "../../parts/ConflictDialog";
 import { Loading } from "../../parts/Loading";
 import { useKeys } from "../../shell/shortcuts";
-import { BenchStrip } from "./BenchStrip";
-import { differences } from "./differences";
+import { BenchStrip } from "../../bench/BenchStrip";
+import { differences } from "../../bench/differences";
 import { Stage } from "./Stage";
 import { STEP_LABELS, StepDials, type StepId } from "./steps/StepDials";
-import { StyleDialog } from "./StyleDialog";
-import { useBench } from "./useBench";
+import { StyleDialog } from "../../bench/StyleDialog";
+import { useBench } from "../../bench/useBench";
 import { useStepBack } from "./useStepBack";
 
-function worst(plan: Schemas["TreePlan"] | null, step: StepId): Step<StepId>["worst"] {
-  const here = plan?.cautions.filter((caution) => caution.step === step) ?? [];
-  if (here.some((caution) => caution.severity === "stop")) return "stop";
-  return here.some((caution) => caution.severity === "caution") ? "caution" : undefined;
-}
-
 /** The bench itself: strip, drawing, steps and ledger around one tree. */
-export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
-  const bench = useBench(piece);
+export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
+  const bench = useBench<"tree">(piece);
+  const navigate = useNavigate();
   const styles = useStyles().data;
   const { toggleDusk } = useLight();
   const [step, setStep] = useState<StepId>(piece.settings.measure.height_m === null ? "measure" : "ornaments");
@@ -68,16 +65,26 @@ export function BenchScreen({ piece }: { piece: Schemas["PieceOnBench"] }) {
   if (!bench.plan || !styles) return <Loading what="the plan" />;
   return (
     <WorkingsProvider sheets={bench.plan.sheets}>
-      <BenchStrip piece={piece} bench={bench} />
+      <BenchStrip
+        piece={piece}
+        bench={bench}
+        noun="tree"
+        entries={[
+          { label: "Hanging map", run: () => void navigate(`/pieces/${piece.id}/map`) },
+          { label: "Cut plan", run: () => void navigate(`/pieces/${piece.id}/cuts`) },
+        ]}
+      />
       <BenchLayout
         ledgerLabel="What it takes"
         stage={
           <Stage plan={bench.plan} styles={drawn} turn={turn} names={names} pieceId={piece.id} look={look.found} />
         }
-        ledger={<Ledger plan={bench.plan} step={step} onStock={countAgain} />}
+        ledger={
+          <Ledger plan={bench.plan} empty="Choose a tree and every line follows." step={step} onStock={countAgain} />
+        }
         steps={
           <StepTabs
-            steps={steps.map((id) => ({ id, label: STEP_LABELS[id], worst: worst(bench.plan, id) }))}
+            steps={steps.map((id) => ({ id, label: STEP_LABELS[id], worst: worst(bench.plan?.cautions ?? [], id) }))}
             current={step}
             onChange={setStep}
           >

@@ -1,13 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
-import type { Draft } from "./useBench";
+import type { Draft } from "../../bench/useBench";
 
 export type LookAt = Schemas["StepBackQuestion"]["look_at"];
 export type Moment = "before" | "after";
 
 /** What the look from the door finds, before and after the mends; asked only while one steps back. */
-export function useStepBack(pieceId: string, draft: Draft, active: boolean) {
+export function useStepBack(pieceId: string, draft: Draft<"tree">, active: boolean) {
   const [lookAt, setLookAt] = useState<LookAt>("plan");
   const [moment, setMoment] = useState<Moment>("after");
   const mended = draft.settings.step_back.mends.length > 0;

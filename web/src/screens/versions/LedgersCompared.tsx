@@ -7,7 +7,7 @@ import type { Schemas } from "../../api/client";
 import { count, cutLength, minutes, money, type Units } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 
-type Plan = Schemas["TreePlan"];
+type Plan = Pick<Schemas["RunPlan"], "ledger" | "totals" | "figures" | "cautions">;
 type Line = Schemas["LedgerLine"];
 
 function need(line: Line | undefined, units: Units): string {

@@ -9,20 +9,54 @@ import type { Schemas } from "../../api/client";
 import { useMe, useStyles } from "../../api/queries";
 import { useLight } from "../../app/light";
 import { drawnStyles } from "../../drawing/drawnStyles";
+import { RunStage } from "../../drawing/RunStage";
 import { TreeStage } from "../../drawing/TreeStage";
 import { createTurn, type Turn } from "../../drawing/turn";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
-import { useBenchPiece } from "../tree-bench/useBench";
+import { useBenchPiece } from "../../bench/useBench";
 import { LedgersCompared } from "./LedgersCompared";
 import { AS_IT_IS, usePlanOf, useVariants, useVersions, type Settings } from "./useVersions";
+
+type Plan = Schemas["TreePlan"] | Schemas["RunPlan"];
+
+const NONE: string[] = [];
 
 interface Shown {
   id: string;
   name: string;
   settings: Settings;
+}
+
+/** A version as it looks, whatever kind of piece it is. */
+function Drawn({ plan, name, turn }: { plan: Plan; name: string; turn: Turn }) {
+  const styles = useStyles().data;
+  const { dusk } = useLight();
+  const chosen = "ornaments" in plan.settings ? plan.settings.ornaments.styles : NONE;
+  const drawn = useMemo(() => drawnStyles(styles ?? [], chosen), [styles, chosen]);
+  if ("kind" in plan)
+    return (
+      <RunStage
+        drawing={plan.drawing}
+        bodies={plan.settings.body.bodies.map(({ style }) => style)}
+        dusk={dusk}
+        describe={`The run as ${name}`}
+        anchors={false}
+        may={null}
+      />
+    );
+  return (
+    <TreeStage
+      drawing={plan.drawing}
+      styles={drawn}
+      dusk={dusk}
+      turn={turn}
+      ghost={null}
+      describe={`The tree as ${name}`}
+    />
+  );
 }
 
 /** One of the two that are compared: which, how it looks, and what may be done with it. */
@@ -38,14 +72,11 @@ function Side({
   label: string;
   versions: Shown[];
   shown: Shown;
-  plan: Schemas["TreePlan"] | undefined;
+  plan: Plan | undefined;
   turn: Turn;
   onShow: (id: string) => void;
   actions: React.ReactNode;
 }) {
-  const styles = useStyles().data;
-  const { dusk } = useLight();
-  const drawn = useMemo(() => drawnStyles(styles ?? [], shown.settings.ornaments.styles), [styles, shown]);
   return (
     <Box component="section" aria-label={`${label}: ${shown.name}`} sx={{ minWidth: 0 }}>
       <Box sx={{ display: "flex", gap: 1, mb: 1, alignItems: "center", flexWrap: "wrap" }}>
@@ -66,18 +97,7 @@ function Side({
         {actions}
       </Box>
       <Box sx={{ position: "relative", height: { xs: 300, md: 380 }, overflow: "hidden", borderRadius: "6px" }}>
-        {plan ? (
-          <TreeStage
-            drawing={plan.drawing}
-            styles={drawn}
-            dusk={dusk}
-            turn={turn}
-            ghost={null}
-            describe={`The tree as ${shown.name}`}
-          />
-        ) : (
-          <Loading what={shown.name} />
-        )}
+        {plan ? <Drawn plan={plan} name={shown.name} turn={turn} /> : <Loading what={shown.name} />}
       </Box>
     </Box>
   );
@@ -95,7 +115,7 @@ function KeepForm({ onKeep }: { onKeep: (name: string) => Promise<boolean> }) {
       sx={{ display: "flex", gap: 1, alignItems: "center", mb: 2, flexWrap: "wrap" }}
     >
       <TextField
-        label="Keep the tree as it is under a name"
+        label="Keep it as it is under a name"
         value={name}
         onChange={(event) => setName(event.target.value)}
         placeholder="With cascade"
@@ -142,7 +162,7 @@ function Compared({ piece, variants }: { piece: Schemas["PieceOnBench"]; variant
       <KeepForm onKeep={keep} />
       {variants.length === 0 ? (
         <Typography color="textSecondary">
-          No version is kept yet. Keep the tree as it is, dial on at the bench, and compare the two here.
+          No version is kept yet. Keep it as it is, dial on at the bench, and compare the two here.
         </Typography>
       ) : (
         <>
@@ -167,7 +187,7 @@ function Compared({ piece, variants }: { piece: Schemas["PieceOnBench"]; variant
   );
 }
 
-/** Named versions of a tree: kept, compared side by side, chosen. */
+/** Named versions of a piece: kept, compared side by side, chosen. */
 export function Versions() {
   const { pieceId = "" } = useParams();
   const piece = useBenchPiece(pieceId);

@@ -4,7 +4,7 @@ import { ask, asProblem, client, type Problem, type Schemas } from "../../api/cl
 import { keys } from "../../api/queries";
 import { useUndo } from "../../parts/undo";
 
-export type Settings = Schemas["TreeSettings"];
+export type Settings = Schemas["Piece"]["settings"];
 
 /** The tree as it is stands among its versions under this id. */
 export const AS_IT_IS = "as-it-is";
@@ -31,7 +31,7 @@ export function usePlanOf(pieceId: string, settings: Settings | undefined) {
   });
 }
 
-/** Keeping, taking out and choosing versions of one tree. */
+/** Keeping, taking out and choosing versions of one piece. */
 export function useVersions(piece: Schemas["PieceOnBench"]) {
   const cache = useQueryClient();
   const { say } = useUndo();
@@ -82,7 +82,7 @@ export function useVersions(piece: Schemas["PieceOnBench"]) {
           }),
         );
         await again();
-        say(`The tree is now ${version.name}.`, async () => {
+        say(`Chosen: ${version.name}.`, async () => {
           await ask(client.POST("/api/pieces/{id}/undo", { ...path, body: { version: chosen.version } }));
           await again();
         });

@@ -3,7 +3,7 @@ import type { Schemas } from "../../../api/client";
 import { FigureValue } from "../../../bench/FigureValue";
 import { LengthField } from "../../../parts/LengthField";
 import { Tick } from "../../../parts/Tick";
-import type { Bench } from "../useBench";
+import type { Bench } from "../../../bench/useBench";
 
 /** Cloth instead of ribbon: strips from a cut of it, the better of the two ways. */
 export function Cloth({ bench, strips }: { bench: Bench; strips: Schemas["PlanFigure"] | undefined }) {

@@ -4,8 +4,9 @@ import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { LengthField } from "../../../parts/LengthField";
 import { NumberField } from "../../../parts/NumberField";
-import { Dials, type StepProps } from "./StepDials";
-import { StyleChooser } from "./StyleChooser";
+import { Dials } from "../../../bench/Dials";
+import type { StepProps } from "./StepDials";
+import { StyleChooser } from "../../../bench/StyleChooser";
 
 /** What crowns the tree, when it goes on, and the air it leaves. */
 export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {

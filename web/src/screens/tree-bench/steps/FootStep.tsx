@@ -5,7 +5,8 @@ import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
 import { Tick } from "../../../parts/Tick";
 import { percent } from "../../../units/format";
-import { Dials, type StepProps } from "./StepDials";
+import { Dials } from "../../../bench/Dials";
+import type { StepProps } from "./StepDials";
 
 /** What hides the foot of the tree. */
 export function FootStep({ bench, plan }: StepProps) {

@@ -7,9 +7,10 @@ import { WordDial } from "../../../parts/WordDial";
 import { count } from "../../../units/format";
 import { Candles } from "./Candles";
 import { Power } from "./Power";
-import { Dials, type StepProps } from "./StepDials";
+import { Dials } from "../../../bench/Dials";
+import type { StepProps } from "./StepDials";
 import { StringTests } from "./StringTests";
-import { StyleChooser } from "./StyleChooser";
+import { StyleChooser } from "../../../bench/StyleChooser";
 
 const SCHOOLS = ["soft", "classic", "bright", "blaze"] as const;
 const GLOBES = ["none", "soft", "classic", "bright"] as const;

@@ -12,7 +12,8 @@ import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
 import { length, percent } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
-import { Dials, type StepProps } from "./StepDials";
+import { Dials } from "../../../bench/Dials";
+import type { StepProps } from "./StepDials";
 
 const SHAPES: { value: Schemas["MeasureSettings"]["shape"]; label: string }[] = [
   { value: "full", label: "full" },

@@ -5,8 +5,9 @@ import { CountDial } from "../../../parts/CountDial";
 import { WordDial } from "../../../parts/WordDial";
 import { MakeDo } from "./MakeDo";
 import { Spread } from "./Spread";
-import { Dials, type StepProps } from "./StepDials";
-import { StyleChooser } from "./StyleChooser";
+import { Dials } from "../../../bench/Dials";
+import type { StepProps } from "./StepDials";
+import { StyleChooser } from "../../../bench/StyleChooser";
 
 const COVERS = ["airy", "balanced", "full", "opulent"] as const;
 

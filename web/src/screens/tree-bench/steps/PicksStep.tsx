@@ -1,8 +1,9 @@
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { WordDial } from "../../../parts/WordDial";
-import { Dials, type StepProps } from "./StepDials";
-import { StyleChooser } from "./StyleChooser";
+import { Dials } from "../../../bench/Dials";
+import type { StepProps } from "./StepDials";
+import { StyleChooser } from "../../../bench/StyleChooser";
 
 const COVERS = ["airy", "balanced", "lush"] as const;
 

@@ -6,8 +6,9 @@ import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { WordDial } from "../../../parts/WordDial";
 import { Cloth } from "./Cloth";
-import { Dials, type StepProps } from "./StepDials";
-import { StyleChooser } from "./StyleChooser";
+import { Dials } from "../../../bench/Dials";
+import type { StepProps } from "./StepDials";
+import { StyleChooser } from "../../../bench/StyleChooser";
 
 const COVERS = ["airy", "balanced", "full"] as const;
 const BILLOWS = ["flat", "soft", "full"] as const;

@@ -5,7 +5,8 @@ import type { Schemas } from "../../../api/client";
 import { Caution } from "../../../parts/Caution";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { Tick } from "../../../parts/Tick";
-import { Dials, type StepProps } from "./StepDials";
+import { Dials } from "../../../bench/Dials";
+import type { StepProps } from "./StepDials";
 
 const LOOKS: { value: Schemas["StepBackSettings"]["looked"][number]; label: string }[] = [
   { value: "door", label: "From the door" },

@@ -1,8 +1,8 @@
-import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 import type { Schemas } from "../../../api/client";
 import { ProblemAlert } from "../../../parts/ProblemAlert";
-import type { Bench } from "../useBench";
+import type { PieceOf } from "../../../bench/kinds";
+import type { Bench } from "../../../bench/useBench";
 import type { StepBackLook } from "../useStepBack";
 import { CrownStep } from "./CrownStep";
 import { FootStep } from "./FootStep";
@@ -28,9 +28,9 @@ export const STEP_LABELS: Record<StepId, string> = {
 };
 
 export interface StepProps {
-  bench: Bench;
+  bench: Bench<"tree">;
   plan: Schemas["TreePlan"];
-  piece: Schemas["PieceOnBench"];
+  piece: PieceOf<"tree">;
   styles: Schemas["Style"][];
   look: StepBackLook;
   onNewStyle: (kind: Schemas["Style"]["kind"]) => void;
@@ -55,26 +55,5 @@ export function StepDials({ step, ...props }: StepProps & { step: StepId }) {
       <ProblemAlert problem={props.bench.problem} />
       <Dials {...props} />
     </>
-  );
-}
-
-/** Dials side by side, as many as fit. */
-export function Dials({ children }: { children: ReactNode }) {
-  return (
-    <Box
-      sx={{
-        display: "flex",
-        flexWrap: "wrap",
-        columnGap: 3,
-        rowGap: 1.5,
-        alignItems: "flex-start",
-        "& > *": { flex: "1 1 170px", minWidth: 0, maxWidth: 240 },
-        // Figures and rows of buttons are as wide as what they say.
-        "& > .as-wide-as-it-is": { flex: "0 0 auto", maxWidth: "100%" },
-        "& > .whole-row": { flex: "1 0 100%", maxWidth: "100%" },
-      }}
-    >
-      {children}
-    </Box>
   );
 }

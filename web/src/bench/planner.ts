@@ -1,12 +1,12 @@
-import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { ask, asProblem, client, type Problem } from "../api/client";
 
 export interface Dialled {
   place_id: string | null;
-  settings: Schemas["TreeSettings"];
+  settings: object;
 }
 
-export interface Planned {
-  plan: Schemas["TreePlan"] | null;
+export interface Planned<Plan> {
+  plan: Plan | null;
   problem: Problem | null;
 }
 
@@ -22,7 +22,10 @@ export interface Planner {
  *   const planner = createPlanner(id, (change) => setPlanned(change));
  *   planner.ask({ place_id, settings }, 0);
  */
-export function createPlanner(pieceId: string, tell: (change: (before: Planned) => Planned) => void): Planner {
+export function createPlanner<Plan>(
+  pieceId: string,
+  tell: (change: (before: Planned<Plan>) => Planned<Plan>) => void,
+): Planner {
   let last = "";
   let waiting: Dialled | null = null;
   let busy = false;
@@ -36,7 +39,7 @@ export function createPlanner(pieceId: string, tell: (change: (before: Planned) 
           body: { ...body, settings: { ...body.settings } },
         }),
       );
-      tell(() => ({ plan, problem: null }));
+      tell(() => ({ plan: plan as unknown as Plan, problem: null }));
     } catch (error) {
       tell((before) => ({ plan: before.plan, problem: asProblem(error) }));
     }

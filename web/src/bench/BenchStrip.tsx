@@ -9,15 +9,15 @@ import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { ask, client, type Schemas } from "../../api/client";
-import { useMe } from "../../api/queries";
-import { MoreMenu } from "../../parts/MoreMenu";
-import { useUndo } from "../../parts/undo";
-import { Strip } from "../../shell/Strip";
-import { clock, daysToGo } from "../../units/format";
+import { ask, client, type Schemas } from "../api/client";
+import { useMe } from "../api/queries";
+import { MoreMenu, type MenuEntry } from "../parts/MoreMenu";
+import { useUndo } from "../parts/undo";
+import { Strip } from "../shell/Strip";
+import { clock, daysToGo } from "../units/format";
 import { HistoryDrawer } from "./HistoryDrawer";
 import { RenameDialog } from "./RenameDialog";
-import type { Bench, Saving } from "./useBench";
+import type { Saving } from "./useBench";
 
 function said({ state, at }: Saving): string {
   if (state === "saving") return "Saving …";
@@ -26,7 +26,25 @@ function said({ state, at }: Saving): string {
   return at ? `Saved ${clock(at)}` : "";
 }
 
-export function BenchStrip({ piece, bench }: { piece: Schemas["PieceOnBench"]; bench: Bench }) {
+interface Props {
+  piece: Pick<Schemas["PieceOnBench"], "id" | "home" | "room" | "days_to_go">;
+  bench: {
+    draft: { name: string };
+    saving: Saving;
+    canUndo: boolean;
+    canRedo: boolean;
+    undo: () => Promise<void>;
+    redo: () => Promise<void>;
+    rename: (name: string) => void;
+  };
+  /** What the piece is called among others: "tree". */
+  noun: string;
+  /** What this kind of piece offers beside its bench. */
+  entries: MenuEntry[];
+}
+
+/** Where the piece is, whether it is saved, undo, history, and what else there is of it. */
+export function BenchStrip({ piece, bench, noun, entries }: Props) {
   const [history, setHistory] = useState(false);
   const [renaming, setRenaming] = useState(false);
   const year = useMe().data?.today.slice(0, 4) ?? "";
@@ -89,15 +107,14 @@ export function BenchStrip({ piece, bench }: { piece: Schemas["PieceOnBench"]; b
         sx={{ display: { xs: "none", sm: "inline-flex" } }}
       />
       <MoreMenu
-        label="More for this tree"
+        label={`More for this ${noun}`}
         entries={[
-          { label: "Hanging map", run: () => void navigate(`/pieces/${piece.id}/map`) },
-          { label: "Cut plan", run: () => void navigate(`/pieces/${piece.id}/cuts`) },
+          ...entries,
           { label: "Versions", run: () => void navigate(`/pieces/${piece.id}/versions`) },
           { label: "Rename", run: () => setRenaming(true) },
           { label: "Print", run: () => window.print() },
           { label: "Ledger as CSV", href: `/api/pieces/${piece.id}/ledger.csv` },
-          { label: "Delete this tree", run: () => void remove() },
+          { label: `Delete this ${noun}`, run: () => void remove() },
         ]}
       />
       {history && <HistoryDrawer pieceId={piece.id} onClose={() => setHistory(false)} />}

@@ -3,8 +3,8 @@ import Check from "@mui/icons-material/Check";
 import Box from "@mui/material/Box";
 import Chip from "@mui/material/Chip";
 import Typography from "@mui/material/Typography";
-import { useLooks } from "../../../api/queries";
-import type { Schemas } from "../../../api/client";
+import { useLooks } from "../api/queries";
+import type { Schemas } from "../api/client";
 
 interface Props {
   label: string;

@@ -6,9 +6,9 @@ import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { ask, client } from "../../api/client";
-import { keys } from "../../api/queries";
-import { clock, date } from "../../units/format";
+import { ask, client } from "../api/client";
+import { keys } from "../api/queries";
+import { clock, date } from "../units/format";
 
 /** Every change of a tree, latest first: what, who, when. */
 export function HistoryDrawer({ pieceId, onClose }: { pieceId: string; onClose: () => void }) {

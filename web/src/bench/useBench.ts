@@ -1,16 +1,14 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { ask, asProblem, client, SIGNED_IN, type Problem, type Schemas } from "../../api/client";
-import { keys, useStyles } from "../../api/queries";
+import { ask, asProblem, client, SIGNED_IN, type Problem } from "../api/client";
+import { keys, useStyles } from "../api/queries";
+import type { Kind, PieceOf, SavedPiece, SettingsOf } from "./kinds";
 import { usePlan } from "./usePlan";
 
-export type Settings = Schemas["TreeSettings"];
-export type Group = keyof Settings;
-
-export interface Draft {
+export interface Draft<K extends Kind = Kind> {
   name: string;
   place_id: string | null;
-  settings: Settings;
+  settings: SettingsOf<K>;
 }
 
 export type Saving = { state: "saved" | "waiting" | "saving" | "refused"; at: string | null };
@@ -48,29 +46,29 @@ export function useBenchPiece(id: string) {
   });
 }
 
-function draftOf(piece: Pick<Schemas["Piece"], "name" | "place_id" | "settings">): Draft {
+function draftOf<K extends Kind>(piece: Pick<SavedPiece<K>, "name" | "place_id" | "settings">): Draft<K> {
   return { name: piece.name, place_id: piece.place_id, settings: piece.settings };
 }
 
-/** One tree on the bench: what is dialled, its plan, saving by itself, undo, and two people at the same tree. */
-export function useBench(piece: Schemas["PieceOnBench"]) {
-  const [draft, setDraft] = useState<Draft>(() => draftOf(piece));
-  const [kept, setKept] = useState<Schemas["Piece"]>(piece);
+/** One piece on the bench: what is dialled, its plan, saving by itself, undo, and two people at the same piece. */
+export function useBench<K extends Kind>(piece: PieceOf<K>) {
+  const [draft, setDraft] = useState<Draft<K>>(() => draftOf<K>(piece));
+  const [kept, setKept] = useState<SavedPiece<K>>(piece);
   const [saving, setSaving] = useState<Saving>({ state: "saved", at: piece.changed_at });
   const [problem, setProblem] = useState<Problem | null>(null);
-  const [theirs, setTheirs] = useState<Schemas["Piece"] | null>(null);
+  const [theirs, setTheirs] = useState<SavedPiece<K> | null>(null);
   const attempt = useAttempts(problem?.status === 0);
   const revision = useStyles().dataUpdatedAt + attempt;
-  const planned = usePlan(piece.id, draft, revision);
+  const planned = usePlan<K>(piece.id, draft, revision);
   const cache = useQueryClient();
   const latest = useRef({ draft, kept, theirs });
   useEffect(() => {
     latest.current = { draft, kept, theirs };
   });
-  const changed = JSON.stringify(draft) !== JSON.stringify(draftOf(kept));
+  const changed = JSON.stringify(draft) !== JSON.stringify(draftOf<K>(kept));
 
   const take = useCallback(
-    (saved: Schemas["Piece"]) => {
+    (saved: SavedPiece<K>) => {
       setKept(saved);
       setProblem(null);
       setSaving({ state: "saved", at: saved.changed_at });
@@ -80,7 +78,7 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
   );
 
   const save = useCallback(
-    async (version: number, said: Draft): Promise<Schemas["Piece"] | null> => {
+    async (version: number, said: Draft<K>): Promise<SavedPiece<K> | null> => {
       setSaving((before) => ({ ...before, state: "saving" }));
       const sent = ask(
         client.PUT("/api/pieces/{id}", {
@@ -94,12 +92,14 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
         sent.catch(() => undefined),
       );
       try {
-        const saved = await sent;
+        const saved = (await sent) as unknown as SavedPiece<K>;
         take(saved);
+        // What was left out was filled in; the draft takes it over unless it was dialled on meanwhile.
+        setDraft((now) => (now === said ? draftOf<K>(saved) : now));
         return saved;
       } catch (error) {
         const told = asProblem(error);
-        if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as Schemas["Piece"]);
+        if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as SavedPiece<K>);
         else setProblem(told);
         setSaving((before) => ({ ...before, state: "refused" }));
         return null;
@@ -118,7 +118,7 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
   useEffect(() => {
     function flush() {
       const now = latest.current;
-      if (!now.theirs && JSON.stringify(now.draft) !== JSON.stringify(draftOf(now.kept)))
+      if (!now.theirs && JSON.stringify(now.draft) !== JSON.stringify(draftOf<K>(now.kept)))
         void save(now.kept.version, now.draft);
     }
     window.addEventListener("pagehide", flush);
@@ -136,18 +136,18 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
         way === "undo"
           ? client.POST("/api/pieces/{id}/undo", path(base))
           : client.POST("/api/pieces/{id}/redo", path(base));
-      const saved = await ask(call);
+      const saved = (await ask(call)) as unknown as SavedPiece<K>;
       take(saved);
-      setDraft(draftOf(saved));
+      setDraft(draftOf<K>(saved));
     } catch (error) {
       const told = asProblem(error);
-      if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as Schemas["Piece"]);
+      if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as SavedPiece<K>);
       else setProblem(told);
     }
   }
 
   // The request leaves before the screen is drawn anew with the dial in its new position.
-  function dial<G extends Group>(group: G, part: Partial<Settings[G]>) {
+  function dial<G extends keyof SettingsOf<K>>(group: G, part: Partial<SettingsOf<K>[G]>) {
     const { settings } = latest.current.draft;
     const next = { ...latest.current.draft, settings: { ...settings, [group]: { ...settings[group], ...part } } };
     latest.current = { ...latest.current, draft: next };
@@ -155,7 +155,7 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
     planned.planner.ask(next, revision);
   }
 
-  function path(base: Schemas["Piece"]) {
+  function path(base: SavedPiece<K>) {
     return { params: { path: { id: base.id } }, body: { version: base.version } };
   }
 
@@ -181,11 +181,11 @@ export function useBench(piece: Schemas["PieceOnBench"]) {
     },
     takeTheirs: () => {
       if (!theirs) return;
-      setDraft(draftOf(theirs));
+      setDraft(draftOf<K>(theirs));
       take(theirs);
       setTheirs(null);
     },
   };
 }
 
-export type Bench = ReturnType<typeof useBench>;
+export type Bench<K extends Kind = "tree"> = ReturnType<typeof useBench<K>>;

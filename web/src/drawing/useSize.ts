@@ -1,0 +1,15 @@
+import { useLayoutEffect, useState, type RefObject } from "react";
+import type { StageSize } from "./projection";
+
+/** How large an element is, followed as it changes. */
+export function useSize(box: RefObject<HTMLDivElement | null>): StageSize {
+  const [size, setSize] = useState<StageSize>({ width: 0, height: 0 });
+  useLayoutEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [box]);
+  return size;
+}

@@ -1,0 +1,135 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useQueryClient } from "@tanstack/react-query";
+import { ask, client } from "../../../api/client";
+import { keys } from "../../../api/queries";
+import { Dials } from "../../../bench/Dials";
+import { FigureValue } from "../../../bench/FigureValue";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { CountDial } from "../../../parts/CountDial";
+import { LengthField } from "../../../parts/LengthField";
+import { Tick } from "../../../parts/Tick";
+import { useUndo } from "../../../parts/undo";
+import { length } from "../../../units/format";
+import { useUnits } from "../../../units/useUnits";
+import { Build } from "./Build";
+import { AddEntry, Entries } from "./Entries";
+import type { StepProps } from "./StepDials";
+import { StyleSelect } from "./StyleSelect";
+
+/** What was cut off at stem joints, to be put back into stock with what it belongs to. */
+function Offcuts({ plan, bench, piece }: Pick<StepProps, "plan" | "bench" | "piece">) {
+  const units = useUnits();
+  const cache = useQueryClient();
+  const { say } = useUndo();
+  if (plan.offcuts.length === 0) return null;
+
+  async function keep() {
+    const { styles } = await ask(
+      client.POST("/api/pieces/{id}/offcuts", {
+        params: { path: { id: piece.id } },
+        body: { version: bench.kept.version },
+      }),
+    );
+    await cache.invalidateQueries({ queryKey: keys.styles });
+    say(`In stock now: ${styles.map((style) => style.name).join(", ")}.`);
+  }
+
+  const told = plan.offcuts.map(({ name, length_m }) => `${length(length_m, units)} of ${name}`);
+  return (
+    <Box className="whole-row" sx={{ display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
+      <Typography variant="body2">Cut off at stem joints: {told.join(", ")}.</Typography>
+      <Button size="small" onClick={() => void keep()} disabled={bench.saving.state !== "saved"}>
+        It is cut, put it into stock
+      </Button>
+    </Box>
+  );
+}
+
+/** Garlands along the run: base, second bodies, folded passes. */
+export function BodyStep(props: StepProps) {
+  const { bench, plan, styles, onNewStyle } = props;
+  const { body, length: way } = bench.draft.settings;
+  const garlands = styles.filter((style) => style.kind === "garland");
+  const change = (index: number, part: Partial<(typeof body.bodies)[number]>) =>
+    bench.dial("body", { bodies: body.bodies.map((known, i) => (i === index ? { ...known, ...part } : known)) });
+  const first = garlands.find((style) => style.on_hand > 0) ?? garlands[0];
+  return (
+    <Dials>
+      <ChoiceDial
+        label="Tips run"
+        value={way.direction}
+        choices={[
+          { value: "from_middle", label: "from the middle" },
+          { value: "to_right", label: "to the right" },
+          { value: "to_left", label: "to the left" },
+        ]}
+        onChange={(direction) => bench.dial("length", { direction })}
+      />
+      <FigureValue label="Garland" figure={plan.figures.garland} />
+      <FigureValue label="Loft together" figure={plan.figures.loft} />
+      <FigureValue label="Weight of all" figure={plan.figures.weight} />
+      <Entries
+        label="Garlands"
+        noun="garland"
+        entries={body.bodies}
+        onRemove={(index) => bench.dial("body", { bodies: body.bodies.filter((_, i) => i !== index) })}
+        row={(entry, i) => (
+          <>
+            <StyleSelect
+              label="Garland"
+              kinds={["garland"]}
+              styles={styles}
+              value={entry.style}
+              onChange={(style) => style && change(i, { style })}
+              none="choose"
+            />
+            <StyleSelect
+              label="And in"
+              kinds={["garland"]}
+              styles={styles}
+              value={entry.also}
+              onChange={(also) => change(i, { also })}
+              none="one length"
+            />
+            <LengthField
+              label="From"
+              value={entry.from_m}
+              onChange={(from_m) => change(i, { from_m: from_m ?? 0 })}
+              error={bench.problem?.field(`/settings/body/bodies/${i}/from_m`)}
+            />
+            <LengthField
+              label="To"
+              value={entry.to_m}
+              onChange={(to_m) => change(i, { to_m })}
+              placeholder="the end"
+              error={bench.problem?.field(`/settings/body/bodies/${i}/to_m`)}
+            />
+            <CountDial label="Passes" value={entry.passes} min={1} onChange={(passes) => change(i, { passes })} />
+            <Tick label="Fluffed" checked={entry.fluffed} onChange={(fluffed) => change(i, { fluffed })} />
+          </>
+        )}
+        add={
+          first ? (
+            <AddEntry
+              label={body.bodies.length === 0 ? "Add the base garland" : "Add a garland"}
+              onClick={() =>
+                bench.dial("body", {
+                  bodies: [
+                    ...body.bodies,
+                    { style: first.id, also: null, from_m: 0, to_m: null, passes: 1, fluffed: true },
+                  ],
+                })
+              }
+            />
+          ) : (
+            <AddEntry label="Add a garland to the stock" onClick={() => onNewStyle("garland")} />
+          )
+        }
+      />
+      <Build {...props} />
+      <Offcuts {...props} />
+    </Dials>
+  );
+}

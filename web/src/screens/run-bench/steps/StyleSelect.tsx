@@ -1,0 +1,38 @@
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import type { Schemas } from "../../../api/client";
+
+type Style = Schemas["Style"];
+
+interface Props {
+  label: string;
+  kinds: Style["kind"][];
+  styles: Style[];
+  value: string | null;
+  onChange: (id: string | null) => void;
+  /** How it is said that none is chosen. */
+  none: string;
+}
+
+/** One style of the stock, with how many there are. */
+export function StyleSelect({ label, kinds, styles, value, onChange, none }: Props) {
+  const offered = styles
+    .filter((style) => kinds.includes(style.kind))
+    .sort((one, other) => one.name.localeCompare(other.name));
+  return (
+    <TextField
+      select
+      label={label}
+      value={value ?? ""}
+      onChange={(event) => onChange(event.target.value || null)}
+      slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+    >
+      <MenuItem value="">{none}</MenuItem>
+      {offered.map((style) => (
+        <MenuItem key={style.id} value={style.id}>
+          {style.name} ({style.on_hand})
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
