@@ -74,7 +74,8 @@ module DeckBough
 
       def run(settings, surroundings, **around)
         asked(RunSettings, settings) do |styles|
-          RunPlan.new(settings: settings, surroundings: surroundings, styles: styles, house: @house, units: @studio[:units], **around)
+          RunPlan.new(settings: settings, surroundings: surroundings, styles: styles, house: @house, units: @studio[:units],
+                      lights: @studio[:greens_light_school], **around)
         end
       end
 

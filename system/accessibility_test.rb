@@ -27,7 +27,7 @@ class AccessibilityTest < SystemTest
   end
 
   def run_views
-    { "/pieces/#{piece_id('Mantel greens')}" => "Where it hangs", "/pieces/#{piece_id('Stair rail')}" => "Where it hangs",
+    { "/pieces/#{piece_id('Mantel greens')}" => "Rise and trail", "/pieces/#{piece_id('Stair rail')}" => "Rise and trail",
       "/pieces/#{piece_id('Mantel greens')}/versions" => "From stock" }
   end
 

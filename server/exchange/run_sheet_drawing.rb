@@ -28,9 +28,13 @@ module DeckBough
           [spot(@left, 0), spot(@right, 0)]
         end
 
-        # The outline of the greens, once round.
-        def outline
-          (upper + lower.reverse).map { |x, y| spot(x, y) }
+        # The greens of each straight part, once round; together they would cross themselves at a corner.
+        def outlines
+          samples.slice_when { |one, other| turns?(one, other) }.filter_map do |part|
+            next if part.size < 2
+
+            (part.map { |sample| off(sample, sample[:upper_m]) } + part.reverse.map { |sample| off(sample, -sample[:lower_m]) }).map { |x, y| spot(x, y) }
+          end
         end
 
         def way
@@ -50,6 +54,11 @@ module DeckBough
 
         def samples
           drawing[:samples]
+        end
+
+        # A swag bends little by little, a drop at once.
+        def turns?(one, other)
+          (one[:out_x] * other[:out_x]) + (one[:out_y] * other[:out_y]) < 0.5
         end
 
         def upper

@@ -69,10 +69,10 @@ module DeckBough
         def ground(sheet)
           @page.line_width 0.5
           @page.stroke_color LINE
+          @page.fill_color GREEN
+          sheet.outlines.each { |outline| @page.fill_and_stroke_polygon(*outline.map { |spot| at(spot) }) }
           sheet.boxes.each { |left, top, wide, tall| @page.stroke_rectangle(at([left, top]), wide, tall) }
           @page.stroke { @page.line(*sheet.floor.map { |spot| at(spot) }) }
-          @page.fill_color GREEN
-          @page.fill_and_stroke_polygon(*sheet.outline.map { |spot| at(spot) })
         end
 
         def anchor(anchor, spot)

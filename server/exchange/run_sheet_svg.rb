@@ -5,13 +5,15 @@ require "cgi"
 module DeckBough
   module Server
     module Exchange
-      # The nail map of a run as SVG: greens in outline, every anchor with its measures from the left and the floor.
+      # The nail map of a run as SVG: greens in outline, every anchor with its measures from the left and the floor; under
+      # it the layers in their order.
       #
       #   RunSheetSvg.write(plan, "Mantel greens", "metric") # => "<svg …"
       module RunSheetSvg
         WIDE = 1000
         TALL = 700
         MARGIN = 60
+        LINE_TALL = 22
         INK = "#1e2a2f"
         GREEN = "#dfe8e0"
         LINE = "#8fa58a"
@@ -20,17 +22,18 @@ module DeckBough
 
         def write(plan, title, units)
           drawing = RunSheetDrawing.new(plan[:drawing], width: WIDE - (2 * MARGIN), height: TALL - (2 * MARGIN))
-          parts = [*ground(drawing), *drawing.anchors.map { |anchor, spot| anchor(anchor, spot, units) }]
-          %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{WIDE} #{TALL}" font-family="sans-serif" role="img"><title>#{CGI.escapeHTML(title)}</title>) +
-            %(<rect width="#{WIDE}" height="#{TALL}" fill="#ffffff"/><g transform="translate(#{MARGIN} #{MARGIN})">#{parts.join}</g></svg>\n)
+          parts = [*ground(drawing), *drawing.anchors.map { |anchor, spot| anchor(anchor, spot, units) }, *layers(plan[:layers])]
+          tall = TALL + (plan[:layers].size * LINE_TALL)
+          %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{WIDE} #{tall}" font-family="sans-serif" role="img"><title>#{CGI.escapeHTML(title)}</title>) +
+            %(<rect width="#{WIDE}" height="#{tall}" fill="#ffffff"/><g transform="translate(#{MARGIN} #{MARGIN})">#{parts.join}</g></svg>\n)
         end
 
         def ground(drawing)
           boxes = drawing.boxes.map do |left, top, wide, tall|
             %(<rect x="#{number(left)}" y="#{number(top)}" width="#{number(wide)}" height="#{number(tall)}" fill="none" stroke="#{LINE}"/>)
           end
-          [*boxes, line(drawing.floor, INK), %(<polygon points="#{list(drawing.outline)}" fill="#{GREEN}" fill-opacity="0.8" stroke="#{LINE}"/>),
-           line(drawing.way, LINE)]
+          greens = drawing.outlines.map { |outline| %(<polygon points="#{list(outline)}" fill="#{GREEN}" fill-opacity="0.8" stroke="#{LINE}"/>) }
+          [line(drawing.floor, INK), *greens, *boxes, line(drawing.way, LINE)]
         end
 
         def anchor(anchor, (across, down), units)
@@ -40,6 +43,13 @@ module DeckBough
           %(<circle cx="#{number(across)}" cy="#{number(down)}" r="11" fill="#ffffff" stroke="#{INK}"/>) +
             %(<text x="#{number(across)}" y="#{number(down + 4.5)}" font-size="12" text-anchor="middle" fill="#{INK}">#{anchor[:number]}</text>) +
             %(<text x="#{number(across)}" y="#{number(down - above)}" font-size="12" text-anchor="middle" fill="#{INK}">#{measure}</text>)
+        end
+
+        def layers(layers)
+          layers.each_with_index.map do |layer, i|
+            text = CGI.escapeHTML("#{i + 1}. #{layer[:title]}: #{layer[:says]}")
+            %(<text x="0" y="#{number(TALL - MARGIN + (i * LINE_TALL))}" font-size="14" fill="#{INK}">#{text}</text>)
+          end
         end
 
         def line(points, stroke)
@@ -53,7 +63,7 @@ module DeckBough
         def number(value)
           format("%.1f", value)
         end
-        private_class_method :ground, :anchor, :line, :list, :number
+        private_class_method :ground, :anchor, :layers, :line, :list, :number
       end
     end
   end

@@ -7,6 +7,10 @@ Sequel.migration do
   textures = %w[needle scale broadleaf fern berry cone twig flower]
 
   up do
+    alter_table(:studios) do
+      add_column :greens_light_school, String, null: false, default: "after"
+      add_constraint(:studio_greens_light, greens_light_school: %w[before after])
+    end
     alter_table(:pieces) do
       drop_constraint(:piece_kind)
       add_constraint(:piece_kind, kind: %w[tree run])
@@ -39,6 +43,10 @@ Sequel.migration do
     alter_table(:pieces) do
       drop_constraint(:piece_kind)
       add_constraint(:piece_kind, kind: %w[tree])
+    end
+    alter_table(:studios) do
+      drop_constraint(:studio_greens_light)
+      drop_column :greens_light_school
     end
   end
 end

@@ -6,7 +6,7 @@ module DeckBough
       # Studios: founding the first one, and how one studio likes its figures.
       class Studios
         # How the studio likes to work where a piece does not say otherwise.
-        SCHOOLS = %i[topper_school picks_school light_school].freeze
+        SCHOOLS = %i[topper_school picks_school light_school greens_light_school].freeze
 
         def initialize(database)
           @database = database

@@ -213,6 +213,9 @@ class RunPlanTest < CoreTest
     assert_operator after.index("lights"), :>, after.index("rise_and_trail")
     assert_operator before.index("lights"), :<, before.index("rise_and_trail")
     assert_equal before.sort, after.sort
+    studio = RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: STOCK, lights: "before").call
+
+    assert_equal before, studio[:steps]
   end
 
   def test_layers_are_told_in_the_order_of_work

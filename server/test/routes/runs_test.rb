@@ -121,6 +121,7 @@ class RunsRoutesTest < ServerTest
     drawn = last_response.body
 
     assert_empty(numbers.reject { |number| drawn.include?(">#{number}</text>") })
+    assert_includes drawn, "2. Base: 2 × Fir garland, 1.8 m"
     assert_includes drawn.scan(%r{>([^<]+)</text>}).flatten, "1.52 m · 1.20 m"
   end
 

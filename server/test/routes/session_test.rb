@@ -123,4 +123,15 @@ class SessionRoutesTest < ServerTest
     assert_equal %w[measure lights ribbon picks ornaments crown foot step_back], ask(:post, "/api/pieces/#{piece['id']}/plan", {})["steps"]
     as(ASSISTANT) { ask(:patch, "/api/studio", { version: me["version"] + 1, picks_school: "after" }, status: 403) }
   end
+
+  def test_the_studios_school_decides_when_lights_go_on_greens
+    sign_in
+    rail = home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }.find { |piece| piece["kind"] == "run" }["id"]
+    order = -> { ask(:post, "/api/pieces/#{rail}/plan", {})["steps"].select { |step| %w[lights rise_and_trail].include?(step) } }
+
+    assert_equal %w[rise_and_trail lights], order.call
+    ask(:patch, "/api/studio", { version: 1, greens_light_school: "before" })
+
+    assert_equal %w[lights rise_and_trail], order.call
+  end
 end

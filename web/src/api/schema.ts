@@ -933,6 +933,8 @@ export interface components {
             picks_school: "before" | "after";
             /** @enum {string} */
             light_school: "soft" | "classic" | "bright" | "blaze";
+            /** @enum {string} */
+            greens_light_school: "before" | "after";
             name: string;
             /** @enum {string} */
             units: "metric" | "imperial";
@@ -949,6 +951,8 @@ export interface components {
             picks_school?: "before" | "after";
             /** @enum {string} */
             light_school?: "soft" | "classic" | "bright" | "blaze";
+            /** @enum {string} */
+            greens_light_school?: "before" | "after";
         };
         AtVersion: {
             version: number;
@@ -1770,8 +1774,8 @@ export interface components {
             /** @enum {string} */
             school: "none" | "soft" | "classic" | "bright";
             bulbs_per_string: number;
-            /** @enum {string} */
-            goes: "before" | "after";
+            /** @enum {string|null} */
+            goes: "before" | "after" | null;
         };
         RunAccentsSettings: {
             accents: components["schemas"]["RunAccent"][];

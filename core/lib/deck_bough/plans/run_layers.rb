@@ -9,21 +9,23 @@ module DeckBough
     ON_A_SHELF = %w[mantel ledge].freeze
 
     # @param settings [Hash] from RunSettings.check
+    # @param lights ["before", "after"] the studio's school, where the run does not say otherwise
     # @return [Array<String>] steps of the bench in this run's order
-    def self.steps(settings)
-      steps = settings[:lights][:goes] == "before" ? BEFORE : AFTER
+    def self.steps(settings, lights: "after")
+      steps = (settings[:lights][:goes] || lights) == "before" ? BEFORE : AFTER
       ON_A_SHELF.include?(settings[:survey][:kind]) ? steps : steps - ["mantel"]
     end
 
-    def initialize(reckoning)
+    def initialize(reckoning, lights: "after")
       @reckoning = reckoning
+      @lights = lights
     end
 
     # @return [Array<Hash>] step, title, says (what and how much), places_m [along the run]
     def call
       told = { "anchors" => anchors, "body" => bodies, "rise_and_trail" => trails + rises, "lights" => lights, "accents" => accents, "ribbon" => ribbon,
                "mantel" => standing, "step_back" => [line("step_back", "Fluff and step back", "from the door, by day and at dusk")] }
-      RunLayers.steps(@reckoning.settings).flat_map { |step| told.fetch(step, []) }
+      RunLayers.steps(@reckoning.settings, lights: @lights).flat_map { |step| told.fetch(step, []) }
     end
 
     private

@@ -17,14 +17,16 @@ module DeckBough
     NEAR = 0.4
     EVEN = 0.01
 
+    # @param lights ["before", "after"] the studio's school of when lights go on, where the settings do not say
     # @param elsewhere [Array<String>] ids of the styles in the room's other pieces
     # @param stock [Array<Style>] garlands and stems there are, for closing thin stretches and for the automatic start
-    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", elsewhere: [], stock: [])
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", elsewhere: [], stock: [], lights: "after")
       @settings = RunSettings.check(settings)
       @house = house
       @units = units
       @surroundings = surroundings
       @stock = stock
+      @lights = lights
       @reckoning = RunReckoning.new(settings: @settings, surroundings: surroundings, styles: [*stock, *styles].to_h { |style| [style.id, style] },
                                     house: house, units: units, elsewhere: elsewhere)
     end
@@ -37,9 +39,9 @@ module DeckBough
       return unmeasured unless chosen?
 
       ledger = RunLedger.new(@reckoning)
-      { chosen: true, kind: "run", settings: @settings, steps: RunLayers.steps(@settings), figures: figures.call, sheets: { **figures.sheets, **ledger.sheets },
+      { chosen: true, kind: "run", settings: @settings, steps: steps, figures: figures.call, sheets: { **figures.sheets, **ledger.sheets },
         ledger: ledger.lines.map(&:to_h), totals: ledger.totals, cautions: RunCautions.new(@reckoning).call, anchors: @reckoning.anchors,
-        fixings: fixings, layers: RunLayers.new(@reckoning).call, closing: closing, offcuts: offcuts, drawing: RunDrawing.new(@reckoning).call }
+        fixings: fixings, layers: layers, closing: closing, offcuts: offcuts, drawing: RunDrawing.new(@reckoning).call }
     end
 
     # What the season desk wants to know, without drawing anything.
@@ -82,8 +84,16 @@ module DeckBough
 
     private
 
+    def steps
+      RunLayers.steps(@settings, lights: @lights)
+    end
+
+    def layers
+      RunLayers.new(@reckoning, lights: @lights).call
+    end
+
     def unmeasured
-      { chosen: false, kind: "run", settings: @settings, steps: RunLayers.steps(@settings), figures: {}, sheets: {}, ledger: [],
+      { chosen: false, kind: "run", settings: @settings, steps: steps, figures: {}, sheets: {}, ledger: [],
         totals: { buy_cents: 0, stock_cents: 0, unpriced: 0 }, cautions: [], anchors: [], fixings: fixings, layers: [], closing: [], offcuts: [],
         drawing: { kind: @settings[:survey][:kind], room: RunDrawing.room(@surroundings) } }
     end
@@ -159,7 +169,7 @@ module DeckBough
       left = stem_kinds.map { |stem| stem.dup.tap { |free| free.on_hand -= set.fetch(stem.style, 0) } }
       closer = Greenery::Closing.new(run_m: @reckoning.path.length, items: @reckoning.items, wanted: @reckoning.outline, unfluffed: @house["garland.unfluffed"],
                                      garlands: offered, supplies: @reckoning.supplies_left(offered), stems: left, bodies: laid)
-      worst = @reckoning.profile[:short].max_by(2) { |part| part[:by_m] * (part[:to_m] - part[:from_m] + 0.05) }.sort_by { |part| part[:from_m] }
+      worst = @reckoning.profile[:short].max_by(2) { |part| part[:by_m] }.sort_by { |part| part[:from_m] }
       worst.map { |part| { **part, ways: closer.ways(part).map { |way| told(way) } } }
     end
 

@@ -74,7 +74,7 @@ module DeckBough
       ],
       lights: [MAYBE_STYLE, Input.choice(:school, "How much light", %w[none] + Rules::Garland::Lights::SCHOOLS, default: "classic"),
                Input.whole(:bulbs_per_string, "Bulbs per string", "bulbs", 1..5_000, default: 50, why: "A string has a bulb."),
-               Input.choice(:goes, "Go on", %w[before after], default: "after")],
+               Input.choice(:goes, "Go on", %w[before after], default: nil)],
       accents: [Input.list(:accents, "Accents", ACCENT, 0..30, default: [].freeze)],
       ribbon: [Input.choice(:method, "Method", %w[none weave loops bows], default: "none"), MAYBE_STYLE,
                Input.number(:chord_m, "Loop width", "m", 0.02..1, default: 0.14, why: "A loop has a width."),

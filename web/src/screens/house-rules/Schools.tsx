@@ -7,7 +7,7 @@ import { ChoiceDial } from "../../parts/ChoiceDial";
 import { useUndo } from "../../parts/undo";
 
 type Studio = Schemas["Studio"];
-type Schools = Pick<Studio, "topper_school" | "picks_school" | "light_school">;
+type Schools = Pick<Studio, "topper_school" | "picks_school" | "light_school" | "greens_light_school">;
 
 /** How the studio likes to work where a piece does not say otherwise; it decides the order of work. */
 export function Schools({ mayChange }: { mayChange: boolean }) {
@@ -66,9 +66,18 @@ export function Schools({ mayChange }: { mayChange: boolean }) {
             { value: "blaze", label: "blaze" },
           ]}
         />
+        <ChoiceDial
+          label="Light on greens"
+          value={studio.greens_light_school}
+          onChange={(greens_light_school) => void change({ greens_light_school })}
+          choices={[
+            { value: "before", label: "before stems" },
+            { value: "after", label: "after them" },
+          ]}
+        />
       </Box>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
-        New trees begin with these, and the steps on the bench come in this order. A tree may differ.
+        New pieces begin with these, and the steps on the bench come in this order. A piece may differ.
       </Typography>
     </Box>
   );

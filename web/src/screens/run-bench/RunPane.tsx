@@ -73,18 +73,19 @@ export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Pl
         >
           {dusk ? "Day" : "Dusk"}
         </Button>
-        <Button
-          size="small"
-          variant="outlined"
-          color="inherit"
-          sx={tool}
-          startIcon={<PushPinOutlined />}
-          aria-pressed={pinned}
-          disabled={plan.anchors.length === 0}
-          onClick={() => setPinned(!pinned)}
-        >
-          {pinned ? "Hide anchors" : "Anchors"}
-        </Button>
+        {plan.anchors.length > 0 && (
+          <Button
+            size="small"
+            variant="outlined"
+            color="inherit"
+            sx={tool}
+            startIcon={<PushPinOutlined />}
+            aria-pressed={pinned}
+            onClick={() => setPinned(!pinned)}
+          >
+            {pinned ? "Hide anchors" : "Anchors"}
+          </Button>
+        )}
         <Button
           size="small"
           variant="outlined"

@@ -28,12 +28,13 @@ export function LightsStep({ bench, plan, styles }: StepProps) {
       />
       <ChoiceDial
         label="They go on"
-        value={lights.goes}
+        value={lights.goes ?? "studio"}
         choices={[
+          { value: "studio", label: "as the studio does" },
           { value: "before", label: "before the stems" },
           { value: "after", label: "after them" },
         ]}
-        onChange={(goes) => bench.dial("lights", { goes })}
+        onChange={(goes) => bench.dial("lights", { goes: goes === "studio" ? null : goes })}
       />
       <FigureValue label="Bulbs" figure={plan.figures.bulbs} after="" />
       <FigureValue label="Strings" figure={plan.figures.strings} after="" />
