@@ -52,7 +52,7 @@ class BenchStepsTest < SystemTest
     type_length "Rises above the tip", "75 cm"
 
     assert_text "The topper lacks 5 cm of air"
-    within("[role=tabpanel]") { click_button "none" }
+    within("[role=tabpanel]") { click_button "none", match: :first }
 
     assert_no_text "The topper lacks"
     assert_no_field "Rises above the tip"
@@ -76,7 +76,7 @@ class BenchStepsTest < SystemTest
     click_button "bows"
 
     assert_figure "Ribbon on the body", "12.60 m"
-    within("[role=tabpanel]") { click_button "none" }
+    within("[role=tabpanel]") { click_button "none", match: :first }
 
     assert_no_selector "button[aria-label^='Ribbon on the body']"
     assert_no_selector "[aria-label='Ledger'] tr", text: "Brass gauze ribbon"

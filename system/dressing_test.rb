@@ -34,6 +34,20 @@ class DressingTest < SystemTest
     assert_text "stream:"
   end
 
+  def test_a_garland_goes_round_the_tree
+    open_tree
+    step "Ribbon"
+    before = canvas
+    click_button "round and round"
+
+    assert_figure "Garland", "12.7"
+    assert_selector "[aria-label='Ledger'] tr", text: "Garland, no style chosen"
+    refute_equal before, canvas
+    click_button "one swag"
+
+    assert_figure "Garland", "87 cm"
+  end
+
   def test_the_cut_plan_follows_the_rolls_at_hand_and_takes_the_ends_back
     visit "/pieces/#{piece_id('Quay window tree')}/cuts"
     within("[aria-label='Brass gauze ribbon']") do
@@ -184,17 +198,17 @@ class DressingTest < SystemTest
     assert_selector "section[aria-label='Right: With cascade']"
     assert_selector "canvas", count: 2
     within("[aria-label='What each takes']") { assert_selector "tr", text: /Plum velvet ribbon\s+13.8 m\s+[\d.]+ m/ }
-    fill_in "Keep the tree as it is under a name", with: "With cascade"
+    fill_in "Keep it as it is under a name", with: "With cascade"
     click_button "Keep"
 
     assert_text "That name is taken already"
-    fill_in "Keep the tree as it is under a name", with: "First thought"
+    fill_in "Keep it as it is under a name", with: "First thought"
     click_button "Keep"
 
     assert_text "First thought was kept."
     click_button "Choose this one"
 
-    assert_text "The tree is now With cascade."
+    assert_text "Chosen: With cascade."
     assert_equal "cascade", method_of(tree)
     click_button "Bring it back"
 

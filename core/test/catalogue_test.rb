@@ -9,7 +9,7 @@ class CatalogueTest < CoreTest
   def test_every_rule_has_a_worked_example_or_its_own_test
     without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
 
-    assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights], without
+    assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights garland.tree], without
   end
 
   EXAMPLES.each_with_index do |row, i|
@@ -33,6 +33,7 @@ class CatalogueTest < CoreTest
   SAMPLES = EXAMPLES.to_h { |row| [row["rule"], row["inputs"]] }
                     .merge("tree.best_size" => { "ceiling_m" => 2.7, "spread_ratio" => 0.58, "free_width_m" => 1.5 },
                            "ribbon.cut_plan" => { "pieces_m" => [0.9, 0.6, 0.5, 0.4, 0.4], "part_rolls_m" => [0.55], "new_roll_m" => 1.2 },
+                           "garland.tree" => { "area_m2" => 5.0, "pitch_m" => 0.45 },
                            "garland.lights" => { "run_m" => 3.2, "school" => "classic", "bulbs_per_string" => 10 },
                            "garland.profile" => { "run_m" => 2.0, "items" => GREENS, "wanted" => { "shape" => "crest", "low_m" => 0.1, "high_m" => 0.3 } },
                            "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 }, "reach_m" => 0.7,

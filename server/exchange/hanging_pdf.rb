@@ -6,49 +6,28 @@ module DeckBough
       # The hanging map on A4: the tree laid flat, then for each style its places in hanging order with a box to tick.
       #
       #   HangingPdf.new(map, title: "Quay window tree", under: "Tidewaiter's House, Long room").render # => "%PDF-1.3…"
-      class HangingPdf
+      class HangingPdf < SheetPdf
         COLUMNS = 4
         ROW = 14
-        MARGIN = 36
         MAP_TALL = 330
-        INK = "1e2a2f"
-        QUIET = "5c686d"
-        LINE = "8fa58a"
 
         # @param style [String, nil] only this style
         def initialize(map, title:, under:, style: nil)
+          super(title: title, under: under)
           @map = map
-          @title = title
-          @under = under
           @style = style
-          @page = Prawn::Document.new(page_size: "A4", margin: MARGIN, info: { Title: plain(title) })
-          @page.fill_color INK
-        end
-
-        def render
-          Prawn::Fonts::AFM.hide_m17n_warning = true
-          heading
-          drawing
-          styles.each { |style| list(style) }
-          @page.number_pages("<page> of <total>", at: [@page.bounds.right - 80, -12], width: 80, align: :right, size: 8)
-          @page.render
         end
 
         private
 
+        def content
+          heading("hanging map · #{@map[:sites].size} ornaments, #{@map[:up]} up")
+          drawing
+          styles.each { |style| list(style) }
+        end
+
         def styles
           @style ? @map[:styles].select { |style| style[:id] == @style } : @map[:styles]
-        end
-
-        # The fonts every reader has know Western letters only.
-        def plain(text)
-          text.encode("Windows-1252", invalid: :replace, undef: :replace, replace: "?").encode("UTF-8")
-        end
-
-        def heading
-          @page.text plain(@title), size: 20, style: :bold
-          @page.text plain("#{@under} · hanging map · #{@map[:sites].size} ornaments, #{@map[:up]} up"), size: 10, color: QUIET
-          @page.move_down 10
         end
 
         def drawing

@@ -6,52 +6,30 @@ module DeckBough
       # A run on A4: the drawing to scale, where every anchor goes and what it carries, then the layers in order to tick.
       #
       #   RunSheetPdf.new(plan, title: "Mantel greens", under: "Number Nine, Front room", units: "metric").render # => "%PDF-1.3…"
-      class RunSheetPdf
-        MARGIN = 36
+      class RunSheetPdf < SheetPdf
         TALL = 250
         ROW = 16
-        INK = "1e2a2f"
-        QUIET = "5c686d"
-        LINE = "8fa58a"
         GREEN = "e6ede7"
         COLUMNS = { "no." => 0, "from the left" => 50, "from the floor" => 150, "carries" => 260, "may" => 340, "fixings" => 410 }.freeze
 
         # @param plan [Hash] of RunPlan, measured
         def initialize(plan, title:, under:, units:)
+          super(title: title, under: under)
           @plan = plan
-          @title = title
-          @under = under
           @units = units
-          @page = Prawn::Document.new(page_size: "A4", margin: MARGIN, info: { Title: plain(title) })
-          @page.fill_color INK
-        end
-
-        def render
-          Prawn::Fonts::AFM.hide_m17n_warning = true
-          heading
-          drawing
-          nail_map
-          layers
-          @page.number_pages("<page> of <total>", at: [@page.bounds.right - 80, -12], width: 80, align: :right, size: 8)
-          @page.render
         end
 
         private
 
-        # The fonts every reader has know Western letters only.
-        def plain(text)
-          text.encode("Windows-1252", invalid: :replace, undef: :replace, replace: "?").encode("UTF-8")
+        def content
+          heading("#{print(@plan[:figures][:run][:value])} run · #{format('%.1f', @plan[:figures][:weight][:value])} kg")
+          drawing
+          nail_map
+          layers
         end
 
         def print(metres)
           plain(Length.print(metres, @units))
-        end
-
-        def heading
-          @page.text plain(@title), size: 20, style: :bold
-          weight = @plan[:figures][:weight][:value]
-          @page.text plain("#{@under} · #{print(@plan[:figures][:run][:value])} run · #{format('%.1f', weight)} kg"), size: 10, color: QUIET
-          @page.move_down 14
         end
 
         def drawing

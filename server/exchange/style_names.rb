@@ -8,7 +8,7 @@ module DeckBough
       #   StyleNames.replace({ "crown" => { "style" => "a" } }, { "a" => "style-1" }) # => { "crown" => { "style" => "style-1" } }
       module StyleNames
         # The fields that name a style, and the one that lists several.
-        ONE = %w[style globe_style also].freeze
+        ONE = %w[style globe_style garland_style also].freeze
         SEVERAL = "styles"
 
         module_function

@@ -145,6 +145,31 @@ class TreePlanTest < CoreTest
     refute_includes warned(flat), "riser_bears"
   end
 
+  BEADS = Style.new(id: "beads", kind: "garland", name: "Bead garland", length_m: 2.7, on_hand: 3, price_cents: 900)
+
+  def test_a_garland_goes_round_the_tree_or_hangs_across_its_front
+    none, turns, swag = %w[none turns swag].map do |garland|
+      plan(dressed(ribbon: { garland: garland, garland_style: "beads" }), with: [*styles, BEADS])
+    end
+
+    assert_nil none[:figures][:garland]
+    assert_in_delta 1.15 * turns[:figures][:area][:value] / 0.45, turns[:figures][:garland][:value], 1e-9
+    assert_in_delta answer("garland.swag", spans: 1, span_m: 0.8, sag_m: 0.15)[:length_m], swag[:figures][:garland][:value], 1e-9
+    assert_equal([nil, 5, 1], [none, turns, swag].map { |told| told[:ledger].find { |line| line[:style] == "beads" }&.fetch(:need) })
+    assert_operator turns[:figures][:minutes][:value], :>, none[:figures][:minutes][:value]
+  end
+
+  def test_a_swag_is_drawn_as_wide_and_as_deep_as_it_is
+    points = plan(dressed(ribbon: { garland: "swag" }))[:drawing][:garland][:points]
+    tree = TreeSurface.new(height_m: 2.4, spread_m: 1.4, hem_m: 0.24, arc_deg: 360, p: 1.0)
+    top = points.first.first
+    across = points.map { |_, angle| tree.radius_at(top) * Math.sin(angle * Math::PI / 180) }
+
+    assert_in_delta 0.8, across.last - across.first, 0.01
+    assert_in_delta 0.15, top - points.map(&:first).min, 0.002
+    assert_empty plan(dressed)[:drawing][:garland][:points]
+  end
+
   def test_warns_where_it_can_hurt
     place = surroundings(pets: ["cat"], no_nails: true, near_heat: true, near_socket: false, heat: "underfloor", conifer_allergy: true)
     codes = warned(plan(dressed(measure: { height_m: 2.4, kind: "real", support_width_m: 0.3 }), place: place))

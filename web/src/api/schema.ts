@@ -1640,6 +1640,12 @@ export interface components {
         };
         RibbonSettings: {
             /** @enum {string} */
+            garland: "none" | "turns" | "swag";
+            garland_style: string | null;
+            garland_pitch_m: number;
+            garland_width_m: number;
+            garland_sag_m: number;
+            /** @enum {string} */
             share: "even" | "scarce";
             cloth_width_m: number | null;
             cloth_length_m: number | null;
@@ -2157,10 +2163,15 @@ export interface components {
             tiers?: components["schemas"]["Tier"][];
             ornaments?: components["schemas"]["OrnamentSite"][];
             ribbon?: components["schemas"]["RibbonDrawing"];
+            garland?: components["schemas"]["GarlandDrawing"];
             picks?: components["schemas"]["PickDrawing"];
             bulbs?: components["schemas"]["BulbDrawing"];
             crown?: components["schemas"]["CrownDrawing"];
             foot?: components["schemas"]["FootDrawing"];
+        };
+        GarlandDrawing: {
+            style: string | null;
+            points: components["schemas"]["Pair"][];
         };
         PickDrawing: {
             styles: string[];

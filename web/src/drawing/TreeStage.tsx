@@ -21,6 +21,7 @@ function whole(drawing: Drawing): drawing is Required<Drawing> {
     drawing.tree &&
     drawing.ornaments &&
     drawing.ribbon &&
+    drawing.garland &&
     drawing.picks &&
     drawing.bulbs &&
     drawing.crown &&

@@ -2,6 +2,7 @@ import type { Schemas } from "../api/client";
 import { drawing as shadesOf } from "../theme/tokens";
 import type { Row } from "./foliage";
 import { foliageTones, paintHeart, paintRow } from "./paintFoliage";
+import { paintBeads } from "./paintGarland";
 import { paintFoot, paintPresents } from "./paintFoot";
 import { paintBulbs, paintGlobes, paintGlow } from "./paintLights";
 import { ornamentSprite, type DrawnStyle } from "./paintOrnament";
@@ -41,6 +42,7 @@ function rowOf(rows: Row[], height: number): number {
 export function layTree(scene: TreeScene, scale: number): Layers {
   const layers: Layers = scene.rows.map(() => []);
   const put = (height: number, paint: (brush: Brush) => void) => layers[rowOf(scene.rows, height)]?.push(paint);
+  layGarland(scene, put);
   layOrnaments(scene, scale, put);
   layRibbon(scene, put);
   layPicks(scene, put);
@@ -99,6 +101,18 @@ function layRibbon(scene: TreeScene, put: Put) {
         paintSegment(from, to, colourOf(i), ribbon.width_m, { ...brush, ...shared }),
       );
     });
+  });
+}
+
+function layGarland(scene: TreeScene, put: Put) {
+  const { drawing, styles, dusk } = scene;
+  const { garland, tree } = drawing;
+  const colour = (garland.style && styles.get(garland.style)?.colour) ?? NO_COLOUR;
+  garland.points.slice(1).forEach((to, i) => {
+    const from = garland.points[i] ?? to;
+    put(Math.max(from[0] ?? 0, to[0] ?? 0) + 0.16, (brush) =>
+      paintBeads(from, to, colour, { ...brush, base: tree.base_m, silhouette: tree.silhouette, dusk }),
+    );
   });
 }
 

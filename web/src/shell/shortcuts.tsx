@@ -7,7 +7,7 @@ import TableCell from "@mui/material/TableCell";
 import TableRow from "@mui/material/TableRow";
 import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 
-interface Shortcut {
+export interface Shortcut {
   keys: string;
   says: string;
   run: (key: string) => void;

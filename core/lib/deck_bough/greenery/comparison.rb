@@ -6,7 +6,17 @@ module DeckBough
     #
     # `fullness` is the mean of how much of the wanted thickness is there, 1 at most. Source: handbook 50, Wanted outline.
     class Comparison
+      # What is said of a stretch, and of a single place.
+      AT_ONE_PLACE = { thin: :thin_at, too_thick: :too_thick_at }.freeze
+
       attr_reader :samples
+
+      # @return [Array(Symbol, Hash)] code and values of the finding about a stretch
+      def self.told(code, stretch)
+        return [code, stretch] if stretch[:to_m] > stretch[:from_m]
+
+        [AT_ONE_PLACE.fetch(code), { at_m: stretch[:from_m], by_m: stretch[:by_m] }]
+      end
 
       # @param wanted [#at] thickness wanted by place
       # @param low, high [Float] shares of the wanted thickness under and above which a stretch is told

@@ -45,6 +45,24 @@ module DeckBough
                   end
     end
 
+    # A bead, bell or paper garland: round the tree, or one swag across its front; nil for none (handbook 40).
+    def garland
+      said = settings[:ribbon]
+      @garland ||= case said[:garland]
+                   when "turns" then ask("garland.tree", area_m2: area[:area_m2], pitch_m: said[:garland_pitch_m])
+                   when "swag" then ask("garland.swag", spans: 1, span_m: said[:garland_width_m], sag_m: said[:garland_sag_m])
+                   end
+    end
+
+    # The pieces of it, joined end to start.
+    def garland_pieces
+      @garland_pieces ||= garland && ask("garland.pieces", run_m: [garland[:length_m], 0.05].max, piece_m: garland_style&.length_m || RunGreenery::PLAIN.length_m)
+    end
+
+    def garland_style
+      @styles[settings[:ribbon][:garland_style]]
+    end
+
     # How the body's ribbon divides: how many parts and how long each.
     #
     # @return [Array(Integer, Float)]

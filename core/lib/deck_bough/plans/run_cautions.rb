@@ -91,7 +91,8 @@ module DeckBough
     end
 
     def stretch(code, part)
-      part[:from_m] == part[:to_m] ? of(:"#{code}_at", at_m: part[:from_m], by_m: part[:by_m]) : of(code, **part)
+      told, values = Greenery::Comparison.told(code, part)
+      of(told, **values)
     end
 
     def nests

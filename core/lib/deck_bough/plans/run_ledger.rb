@@ -1,12 +1,15 @@
 # frozen_string_literal: true
 
+require_relative "ledger_sheets"
+
 module DeckBough
   # What a run takes, line by line, each with the sheet of its working.
   class RunLedger
+    include LedgerSheets
+
     def initialize(reckoning)
       @reckoning = reckoning
       @house = reckoning.house
-      @sheets = {}
     end
 
     # @return [Array<LedgerLine>]
@@ -14,26 +17,7 @@ module DeckBough
       @lines ||= [*garlands, *stems, *lights, *accents, *ribbon, *fixings].reject { |line| line.need.zero? && line.spares.zero? }
     end
 
-    # @return [Hash{String => Hash}] WorkingSheet by the key its line names
-    def sheets
-      lines
-      @sheets
-    end
-
-    def totals
-      LedgerLine.totals(lines)
-    end
-
     private
-
-    def keep(key, title, answers, more: [], others: [])
-      @sheets[key] = WorkingSheet.of(title, answers, @house, more: more, others: others)
-      key
-    end
-
-    def note(says, sum, gives, value, unit = "pieces")
-      WorkingStep.new(says: says, sum: sum, gives: gives, value: value, unit: unit)
-    end
 
     # Pieces of each garland over all the stretches it lies on.
     def garlands

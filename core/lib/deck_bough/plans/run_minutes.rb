@@ -1,8 +1,12 @@
 # frozen_string_literal: true
 
+require_relative "work_minutes"
+
 module DeckBough
   # Minutes of dressing one run, by the house's rates. Source: handbook 90, Minutes.
   class RunMinutes
+    include WorkMinutes
+
     def initialize(reckoning)
       @reckoning = reckoning
       @house = reckoning.house
@@ -23,14 +27,6 @@ module DeckBough
     end
 
     private
-
-    def part(says, sum, minutes)
-      WorkingStep.new(says: says, sum: sum, gives: "minutes", value: minutes.to_f, unit: "minutes")
-    end
-
-    def each(says, count, rate)
-      part(says, "#{Figure.print(count, 2)} × #{Figure.print(@house[rate])}", count * @house[rate])
-    end
 
     def garland
       @reckoning.bodies.sum(&:garland_m)

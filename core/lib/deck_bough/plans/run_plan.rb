@@ -46,16 +46,11 @@ module DeckBough
 
     # What the season desk wants to know, without drawing anything.
     #
-    # @return [Hash] as TreePlan#summary
+    # @return [Hash] as PlanSummary tells it
     def summary
-      return { chosen: false, short_lines: 0, buy_cents: 0, unpriced: 0, stops: 0, cautions: 0, minutes: 0, worst: nil } unless chosen?
+      return PlanSummary::NONE unless chosen?
 
-      ledger = RunLedger.new(@reckoning)
-      told = RunCautions.new(@reckoning).call
-      serious = told.reject { |caution| caution[:severity] == "info" }
-      { chosen: true, short_lines: ledger.lines.count { |line| line.short.positive? }, **ledger.totals.slice(:buy_cents, :unpriced),
-        stops: told.count { |caution| caution[:severity] == "stop" }, cautions: told.count { |caution| caution[:severity] == "caution" },
-        minutes: figures.minutes[:total], worst: serious.first&.fetch(:message) }
+      PlanSummary.of(ledger: RunLedger.new(@reckoning), cautions: RunCautions.new(@reckoning).call, minutes: figures.minutes[:total])
     end
 
     # A good layering for the outline wanted, from what is on hand, within the weight the anchors may carry.

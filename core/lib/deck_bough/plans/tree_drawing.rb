@@ -11,6 +11,10 @@ module DeckBough
     # Decimals of a metre that a drawing can show; keeps the answer small.
     PLACES = 3
     STREAM_POINTS = 18
+    GARLAND_POINTS = 36
+    # A garland going round is tied every so many points and sags between by so much.
+    SCALLOP_POINTS = 5
+    SCALLOP_M = 0.035
 
     def initialize(reckoning)
       @reckoning = reckoning
@@ -18,7 +22,7 @@ module DeckBough
     end
 
     def call
-      { room: self.class.room(@reckoning), tree: tree, tiers: tiers, ornaments: ornaments, ribbon: ribbon, picks: picks,
+      { room: self.class.room(@reckoning), tree: tree, tiers: tiers, ornaments: ornaments, ribbon: ribbon, garland: garland, picks: picks,
         bulbs: bulbs, crown: crown, foot: foot }
     end
 
@@ -80,6 +84,33 @@ module DeckBough
       when "cascade" then shared.merge(runs: streams)
       when "spiral" then shared.merge(runs: [helix(said[:pitch_m], STREAM_POINTS * 14)])
       else shared
+      end
+    end
+
+    # A garland of beads: round and round, sagging a little between, or one swag across the front; [height, angle].
+    def garland
+      said = @reckoning.settings[:ribbon]
+      points = case said[:garland]
+               when "turns" then scalloped(helix(said[:garland_pitch_m], GARLAND_POINTS * 6))
+               when "swag" then swag(said[:garland_width_m], said[:garland_sag_m])
+               else []
+               end
+      { style: said[:garland_style], points: points }
+    end
+
+    def scalloped(points)
+      points.each_with_index.map { |(height, angle), i| [round([height - (SCALLOP_M * Math.sin(Math::PI * i / SCALLOP_POINTS).abs), surface.hem].max), angle] }
+    end
+
+    # As high as the tree is wide enough for it.
+    def swag(width, sag)
+      half = width / 2
+      top = (surface.height * 100).floor.downto((surface.hem * 100).ceil).find { |height| surface.radius_at(height / 100.0) >= half * 1.02 }
+      height = top ? top / 100.0 : surface.hem
+      Array.new(GARLAND_POINTS + 1) do |i|
+        share = i.fdiv(GARLAND_POINTS)
+        across = ((2 * share) - 1) * half / [surface.radius_at(height), half].max
+        [round([height - (4 * sag * share * (1 - share)), 0].max), (Math.asin(across) * 180 / Math::PI).round(1)]
       end
     end
 

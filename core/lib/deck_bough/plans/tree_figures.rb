@@ -45,7 +45,7 @@ module DeckBough
       found[:by_foot] = [@reckoning.by_foot[:total], "pieces", "ornaments_total"] if @reckoning.by_foot
       found[:tip_angle] = [@reckoning.tip_angle[:tip_angle_deg], "degrees", "tip_angle"] if @reckoning.tip_angle
       found[:crown_ribbon] = [@reckoning.crown_m, "m", "crown_ribbon"] if @reckoning.crown_bow
-      found.merge(ribbon_entries, light_entries, hanging_entries)
+      found.merge(ribbon_entries, garland_entries, light_entries, hanging_entries)
     end
 
     def light_entries
@@ -66,6 +66,10 @@ module DeckBough
       { evenness: [whole, "of 2.15", "hanging"], largest_gap: [@reckoning.hanging.evenness[:largest_gap], "spacings", "hanging"] }
     end
 
+    def garland_entries
+      @reckoning.garland ? { garland: [@reckoning.garland[:length_m], "m", "garland"] } : {}
+    end
+
     def ribbon_entries
       answer = @reckoning.ribbon or return {}
       count = { "tuck" => answer.outputs[:pieces], "cascade" => @reckoning.streams, "bows" => bows, "spiral" => 1 }
@@ -83,6 +87,7 @@ module DeckBough
       found["tip_angle"] = WorkingSheet.of("Tip angle", [@reckoning.tip_angle], house) if @reckoning.tip_angle
       found["crown_ribbon"] = WorkingSheet.of("Bow for the crown", [@reckoning.crown_bow], house) if @reckoning.crown_bow
       found["ribbon"] = WorkingSheet.of("Ribbon", [@reckoning.ribbon], house, more: bow_steps) if @reckoning.ribbon
+      found["garland"] = WorkingSheet.of("Garland on the tree", [@reckoning.garland], house) if @reckoning.garland
       found["cloth"] = WorkingSheet.of("Strips of cloth", [@reckoning.cloth], house) if @reckoning.cloth
       found["scarce"] = WorkingSheet.of("Sharing a scarce ribbon", [scarce], house) if scarce
       found["power"] = WorkingSheet.of("Load on the circuit", [@reckoning.power.answer], house) if @reckoning.power.answer

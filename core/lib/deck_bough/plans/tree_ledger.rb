@@ -1,8 +1,12 @@
 # frozen_string_literal: true
 
+require_relative "ledger_sheets"
+
 module DeckBough
   # What a tree takes, line by line, each with the sheet of its working.
   class TreeLedger
+    include LedgerSheets
+
     # Spares beside the tree's own need follow from the rules: breakable ornaments, one string in ten.
     def initialize(reckoning)
       @reckoning = reckoning
@@ -12,26 +16,10 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*ornaments, lights, *globes, *cells, *ribbon, *picks].reject { |line| line.need.zero? && line.spares.zero? }
-    end
-
-    # @return [Hash{String => Hash}] WorkingSheet by the key its line names
-    def sheets
-      lines
-      @sheets
-    end
-
-    def totals
-      LedgerLine.totals(lines)
+      @lines ||= [*ornaments, lights, *globes, *cells, *ribbon, *garland, *picks].reject { |line| line.need.zero? && line.spares.zero? }
     end
 
     private
-
-    def keep(key, title, answers, more: [], others: [])
-      @sheets ||= {}
-      @sheets[key] = WorkingSheet.of(title, answers, @house, more: more, others: others)
-      key
-    end
 
     def ornaments
       counts = @reckoning.hanging.counts
@@ -68,10 +56,6 @@ module DeckBough
       @reckoning.settings[:ornaments][:count_by] == "cover"
     end
 
-    def note(says, sum, gives, value, unit = "pieces")
-      WorkingStep.new(says: says, sum: sum, gives: gives, value: value, unit: unit)
-    end
-
     def lights
       count = @reckoning.lights
       sheet = keep("lights", "Strings of lights", [@reckoning.area, count],
@@ -99,6 +83,12 @@ module DeckBough
       answer = @reckoning.battery or return []
       [LedgerLine.new(kind: "light", step: "lights", label: "Cells for candles and battery sets", need: answer[:cells],
                       sheet: keep("battery", "Cells for the season", [answer]))]
+    end
+
+    def garland
+      pieces = @reckoning.garland_pieces or return []
+      [LedgerLine.new(kind: "garland", step: "ribbon", style: @reckoning.garland_style, label: "Garland, no style chosen", need: pieces[:pieces],
+                      sheet: keep("tree_garland", "Garland on the tree", [@reckoning.garland, pieces]))]
     end
 
     # Crown and body may use the same ribbon: one line for each ribbon, all its uses in one sheet.

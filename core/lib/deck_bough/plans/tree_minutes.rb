@@ -1,11 +1,15 @@
 # frozen_string_literal: true
 
+require_relative "work_minutes"
+
 module DeckBough
   # Minutes of dressing one tree, by the house's rates.
   #
   # Work above the ladder line takes longer; the share of the surface above it says how much work that is.
   # Source: handbook 90, Minutes. It does not plan visits.
   class TreeMinutes
+    include WorkMinutes
+
     FLUFF = { "slim" => "slim", "pencil" => "pencil" }.freeze
 
     def initialize(reckoning)
@@ -15,7 +19,7 @@ module DeckBough
 
     # @return [Hash] total (minutes, Float) and steps [WorkingStep]
     def call
-      parts = [fluff, lights, *crown, *ribbon, ornaments, picks, *foot].reject { |part| part.value.zero? }
+      parts = [fluff, lights, *crown, *ribbon, *garland, ornaments, picks, *foot].reject { |part| part.value.zero? }
       high = higher(parts.sum(&:value))
       back = part("Step back and mend", "once", @house["minutes.step_back"])
       steps = [*parts, *high, back]
@@ -24,14 +28,6 @@ module DeckBough
     end
 
     private
-
-    def part(says, sum, minutes)
-      WorkingStep.new(says: says, sum: sum, gives: "minutes", value: minutes.to_f, unit: "minutes")
-    end
-
-    def each(says, count, rate)
-      part(says, "#{Figure.print(count, 2)} × #{Figure.print(@house[rate])}", count * @house[rate])
-    end
 
     def fluff
       each("Tree up and fluffed, per foot", @reckoning.measure[:height_m] / Length::FOOT,
@@ -56,6 +52,11 @@ module DeckBough
       when "bows" then [each("Bows", @reckoning.settings[:ribbon][:bows], "minutes.bow")]
       else []
       end
+    end
+
+    # A garland goes on as a cascade does, slant by slant of its length.
+    def garland
+      @reckoning.garland ? [each("Garland, per slant of its length", @reckoning.garland[:length_m] / @reckoning.area[:slant_m], "minutes.cascade")] : []
     end
 
     def ornaments

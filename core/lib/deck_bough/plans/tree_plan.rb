@@ -30,16 +30,11 @@ module DeckBough
 
     # What the season desk wants to know, without drawing anything.
     #
-    # @return [Hash] chosen, short_lines, buy_cents, unpriced, stops, cautions, minutes, worst (message or nil)
+    # @return [Hash] as PlanSummary tells it
     def summary
-      return { chosen: false, short_lines: 0, buy_cents: 0, unpriced: 0, stops: 0, cautions: 0, minutes: 0, worst: nil } unless @reckoning.chosen?
+      return PlanSummary::NONE unless @reckoning.chosen?
 
-      ledger = TreeLedger.new(@reckoning)
-      told = TreeCautions.new(@reckoning).call
-      serious = told.reject { |caution| caution[:severity] == "info" }
-      { chosen: true, short_lines: ledger.lines.count { |line| line.short.positive? }, **ledger.totals.slice(:buy_cents, :unpriced),
-        stops: told.count { |caution| caution[:severity] == "stop" }, cautions: told.count { |caution| caution[:severity] == "caution" },
-        minutes: figures.call[:minutes][:value], worst: serious.first&.fetch(:message) }
+      PlanSummary.of(ledger: TreeLedger.new(@reckoning), cautions: TreeCautions.new(@reckoning).call, minutes: figures.call[:minutes][:value])
     end
 
     # @param hung [Array<Hash>] style, number, height_m, angle_deg of what is up

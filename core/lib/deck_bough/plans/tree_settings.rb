@@ -82,7 +82,11 @@ module DeckBough
         Input.choice(:share, "Shared", %w[even scarce], default: "even"),
         Input.number(:cloth_width_m, "Width of the cloth", "m", 0.05..10, default: nil, why: "Cloth has a width."),
         Input.number(:cloth_length_m, "Length of the cloth", "m", 0.05..200, default: nil, why: "Cloth has a length."),
-        Input.number(:strip_width_m, "Width of a strip", "m", 0.01..2, default: 0.35, why: "A strip has a width.")
+        Input.number(:strip_width_m, "Width of a strip", "m", 0.01..2, default: 0.35, why: "A strip has a width."),
+        Input.choice(:garland, "Garland on the tree", %w[none turns swag], default: "none"), Input.text(:garland_style, "Garland", 1..64, default: nil),
+        Input.number(:garland_pitch_m, "Pitch of the garland", "m", 0.05..3, default: 0.45, why: "Turns lie apart."),
+        Input.number(:garland_width_m, "Width of the swag", "m", 0.1..6, default: 0.8, why: "A swag hangs between two points."),
+        Input.number(:garland_sag_m, "Sag of the swag", "m", 0..2, default: 0.15)
       ],
       ornaments: [
         Input.choice(:count_by, "Counted", %w[foot cover own], default: "cover"),
@@ -139,7 +143,7 @@ module DeckBough
 
     # Every style a document of checked settings names.
     def style_ids(settings)
-      named = settings.values.flat_map { |group| [group[:style], group[:globe_style], *group[:styles]] }
+      named = settings.values.flat_map { |group| [group[:style], group[:globe_style], group[:garland_style], *group[:styles]] }
       # Mends and crossed-out ornaments name styles too.
       told = [*settings[:step_back][:mends], *settings[:ornaments][:missing]].map { |entry| entry[:style] }
       (named + told).compact.uniq

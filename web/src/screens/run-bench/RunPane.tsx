@@ -1,16 +1,11 @@
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
-import NightlightOutlined from "@mui/icons-material/NightlightOutlined";
 import PushPinOutlined from "@mui/icons-material/PushPinOutlined";
-import WbSunnyOutlined from "@mui/icons-material/WbSunnyOutlined";
-import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Typography from "@mui/material/Typography";
 import { memo, useMemo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
+import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
 import type { Handle } from "../../drawing/OutlineHandles";
 import { RunStage } from "../../drawing/RunStage";
-import { drawing as shades } from "../../theme/tokens";
 import { kilograms, length, percent, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { LayerList } from "./LayerList";
@@ -39,17 +34,11 @@ function describe(plan: Plan, units: Units): string {
 
 /** The drawing of a run with its few tools: day or dusk, anchors, the same as a list. */
 export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Plan; step: string; handles: Handle[] }) {
-  const { dusk, toggleDusk } = useLight();
+  const { dusk } = useLight();
   const units = useUnits();
   const [list, setList] = useState(false);
   const [pinned, setPinned] = useState(true);
   const bodies = useMemo(() => [...new Set(plan.settings.body.bodies.map(({ style }) => style))], [plan]);
-  const tool = {
-    bgcolor: dusk ? "#2b353b" : "#ffffff",
-    color: dusk ? "#f1ecdf" : "#1e2a2f",
-    borderColor: dusk ? "#6c7b82" : "#7f8f94",
-    "&:hover": { bgcolor: dusk ? "#37434a" : "#f6f4ef" },
-  };
   const { run, weight } = plan.figures;
   return (
     <>
@@ -62,56 +51,21 @@ export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Pl
         may={plan.figures.may ? Number(plan.figures.may.value) : null}
         handles={handles}
       />
-      <Box sx={{ position: "absolute", top: 10, left: 12, display: "flex", gap: 1, flexWrap: "wrap" }}>
-        <Button
-          size="small"
-          variant="outlined"
-          color="inherit"
-          sx={tool}
-          startIcon={dusk ? <WbSunnyOutlined /> : <NightlightOutlined />}
-          onClick={toggleDusk}
-        >
-          {dusk ? "Day" : "Dusk"}
-        </Button>
+      <StageTools
+        says={
+          run && weight ? `${length(Number(run.value), units)} run · ${kilograms(Number(weight.value))} kg` : undefined
+        }
+      >
+        <DuskTool />
         {plan.anchors.length > 0 && (
-          <Button
-            size="small"
-            variant="outlined"
-            color="inherit"
-            sx={tool}
-            startIcon={<PushPinOutlined />}
-            aria-pressed={pinned}
-            onClick={() => setPinned(!pinned)}
-          >
+          <StageTool startIcon={<PushPinOutlined />} aria-pressed={pinned} onClick={() => setPinned(!pinned)}>
             {pinned ? "Hide anchors" : "Anchors"}
-          </Button>
+          </StageTool>
         )}
-        <Button
-          size="small"
-          variant="outlined"
-          color="inherit"
-          sx={tool}
-          startIcon={<FormatListBulleted />}
-          disabled={!plan.chosen}
-          onClick={() => setList(true)}
-        >
+        <StageTool startIcon={<FormatListBulleted />} disabled={!plan.chosen} onClick={() => setList(true)}>
           Layers
-        </Button>
-      </Box>
-      {run && weight && (
-        <Typography
-          variant="body2"
-          sx={{
-            position: "absolute",
-            top: 14,
-            right: 14,
-            color: shades[dusk ? "dusk" : "day"].label,
-            display: { xs: "none", sm: "block" },
-          }}
-        >
-          {length(Number(run.value), units)} run · {kilograms(Number(weight.value))} kg
-        </Typography>
-      )}
+        </StageTool>
+      </StageTools>
       {list && <LayerList plan={plan} onClose={() => setList(false)} />}
     </>
   );

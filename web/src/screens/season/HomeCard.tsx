@@ -62,7 +62,7 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
         </Typography>
         <Typography variant="body2" color="textSecondary">
           {plural(home.rooms, "room")}, {plural(totals.pieces, "piece")}
-          {totals.without_tree > 0 ? `, ${totals.without_tree} without a tree yet` : ""}
+          {totals.without_tree > 0 ? `, ${totals.without_tree} not measured yet` : ""}
         </Typography>
       </Box>
       <Box>

@@ -2,17 +2,13 @@ import ChevronLeft from "@mui/icons-material/ChevronLeft";
 import ChevronRight from "@mui/icons-material/ChevronRight";
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import MapOutlined from "@mui/icons-material/MapOutlined";
-import NightlightOutlined from "@mui/icons-material/NightlightOutlined";
-import WbSunnyOutlined from "@mui/icons-material/WbSunnyOutlined";
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonGroup from "@mui/material/ButtonGroup";
-import Typography from "@mui/material/Typography";
 import { memo, useMemo, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
-import { drawing as shades } from "../../theme/tokens";
+import { DuskTool, StageTool, StageTools, useToolLook } from "../../bench/StageTools";
 import type { DrawnStyle } from "../../drawing/paintOrnament";
 import type { Ghost } from "../../drawing/GhostTree";
 import { TreeStage } from "../../drawing/TreeStage";
@@ -56,7 +52,7 @@ interface Props {
 
 /** The drawing with its few tools: turn, day or dusk, the same as a list. */
 export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, turn }: Props) {
-  const { dusk, toggleDusk } = useLight();
+  const { dusk } = useLight();
   const units = useUnits();
   const [list, setList] = useState(false);
   const { room } = plan.drawing;
@@ -69,12 +65,7 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
     return { ...plan.drawing, ...(hung ? { ornaments: hung } : {}) };
   }, [plan.drawing, up]);
   const surface = plan.figures.area;
-  const tool = {
-    bgcolor: dusk ? "#2b353b" : "#ffffff",
-    color: dusk ? "#f1ecdf" : "#1e2a2f",
-    borderColor: dusk ? "#6c7b82" : "#7f8f94",
-    "&:hover": { bgcolor: dusk ? "#37434a" : "#f6f4ef" },
-  };
+  const tool = useToolLook();
   return (
     <>
       <TreeStage
@@ -89,7 +80,7 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
           `${names.get(site.style) ?? "An ornament"} no. ${site.number}: tier ${site.tier} at ${clockPosition(site.clock)}, ${Math.round(site.depth * 100)} % out`
         }
       />
-      <Box sx={{ position: "absolute", top: 10, left: 12, display: "flex", gap: 1, flexWrap: "wrap" }}>
+      <StageTools says={`${SEEN[room.stance]}${surface ? ` · ${area(Number(surface.value), units)} dressed` : ""}`}>
         <ButtonGroup size="small" variant="outlined" color="inherit" aria-label="Turn the tree">
           <Button sx={{ ...tool, px: 0.5, minWidth: 34 }} aria-label="Turn to the left" onClick={() => turn.by(-15)}>
             <ChevronLeft fontSize="small" />
@@ -98,54 +89,16 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
             <ChevronRight fontSize="small" />
           </Button>
         </ButtonGroup>
-        <Button
-          size="small"
-          variant="outlined"
-          color="inherit"
-          sx={tool}
-          startIcon={dusk ? <WbSunnyOutlined /> : <NightlightOutlined />}
-          onClick={toggleDusk}
-        >
-          {dusk ? "Day" : "Dusk"}
-        </Button>
-        <Button
-          size="small"
-          variant="outlined"
-          color="inherit"
-          sx={tool}
-          startIcon={<FormatListBulleted />}
-          disabled={!plan.chosen}
-          onClick={() => setList(true)}
-        >
+        <DuskTool />
+        <StageTool startIcon={<FormatListBulleted />} disabled={!plan.chosen} onClick={() => setList(true)}>
           Tiers
-        </Button>
+        </StageTool>
         {plan.chosen && (
-          <Button
-            size="small"
-            variant="outlined"
-            color="inherit"
-            sx={tool}
-            startIcon={<MapOutlined />}
-            component={RouterLink}
-            to={`/pieces/${pieceId}/map`}
-          >
+          <StageTool startIcon={<MapOutlined />} component={RouterLink} to={`/pieces/${pieceId}/map`}>
             Map
-          </Button>
+          </StageTool>
         )}
-      </Box>
-      <Typography
-        variant="body2"
-        sx={{
-          position: "absolute",
-          top: 14,
-          right: 14,
-          color: shades[dusk ? "dusk" : "day"].label,
-          display: { xs: "none", sm: "block" },
-        }}
-      >
-        {SEEN[room.stance]}
-        {surface ? ` · ${area(Number(surface.value), units)} dressed` : ""}
-      </Typography>
+      </StageTools>
       {list && plan.drawing.tiers && (
         <TierList tiers={plan.drawing.tiers} names={names} onClose={() => setList(false)} />
       )}

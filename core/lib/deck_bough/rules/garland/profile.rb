@@ -38,7 +38,9 @@ module DeckBough
         end
 
         def findings(outputs)
-          outputs[:short].map { |part| finding(:thin, **part) } + outputs[:over].map { |part| finding(:too_thick, **part) }
+          { thin: outputs[:short], too_thick: outputs[:over] }.flat_map do |code, stretches|
+            stretches.map { |stretch| Greenery::Comparison.told(code, stretch).then { |told, values| finding(told, **values) } }
+          end
         end
 
         def working(outputs)

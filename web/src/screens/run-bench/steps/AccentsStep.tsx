@@ -3,7 +3,7 @@ import { FigureValue } from "../../../bench/FigureValue";
 import { CountDial } from "../../../parts/CountDial";
 import { AddEntry, Entries } from "./Entries";
 import type { StepProps } from "./StepDials";
-import { StyleSelect } from "./StyleSelect";
+import { StyleSelect } from "../../../bench/StyleSelect";
 
 /** Cones, bells, berries: how many of each, and how much of the greens they hide. */
 export function AccentsStep({ bench, plan, styles }: StepProps) {

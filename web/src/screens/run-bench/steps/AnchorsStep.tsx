@@ -9,7 +9,7 @@ import { LengthDial } from "../../../parts/LengthDial";
 import { NumberField } from "../../../parts/NumberField";
 import { kilograms } from "../../../units/format";
 import type { StepProps } from "./StepDials";
-import { StyleSelect } from "./StyleSelect";
+import { StyleSelect } from "../../../bench/StyleSelect";
 
 const HERE: Record<Schemas["FixingHere"]["here"], string> = {
   goes: "",

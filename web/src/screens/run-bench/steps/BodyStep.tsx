@@ -16,7 +16,7 @@ import { useUnits } from "../../../units/useUnits";
 import { Build } from "./Build";
 import { AddEntry, Entries } from "./Entries";
 import type { StepProps } from "./StepDials";
-import { StyleSelect } from "./StyleSelect";
+import { StyleSelect } from "../../../bench/StyleSelect";
 
 /** What was cut off at stem joints, to be put back into stock with what it belongs to. */
 function Offcuts({ plan, bench, piece }: Pick<StepProps, "plan" | "bench" | "piece">) {

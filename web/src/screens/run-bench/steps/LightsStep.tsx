@@ -3,7 +3,7 @@ import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { WordDial } from "../../../parts/WordDial";
 import type { StepProps } from "./StepDials";
-import { StyleSelect } from "./StyleSelect";
+import { StyleSelect } from "../../../bench/StyleSelect";
 
 const SCHOOLS = ["none", "soft", "classic", "bright"] as const;
 

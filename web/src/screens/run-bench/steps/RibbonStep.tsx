@@ -2,7 +2,7 @@ import { Dials } from "../../../bench/Dials";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
 import type { StepProps } from "./StepDials";
-import { StyleSelect } from "./StyleSelect";
+import { StyleSelect } from "../../../bench/StyleSelect";
 
 /** Ribbon along the run: woven, in loops, or in bows at the joins. */
 export function RibbonStep({ bench, styles }: StepProps) {

@@ -12,7 +12,7 @@ import { useUnits } from "../../../units/useUnits";
 import { Build } from "./Build";
 import { AddEntry, Entries } from "./Entries";
 import type { StepProps } from "./StepDials";
-import { StyleSelect } from "./StyleSelect";
+import { StyleSelect } from "../../../bench/StyleSelect";
 
 type Outline = Schemas["RunSettings"]["rise_and_trail"];
 type Way = Schemas["ClosingWay"];

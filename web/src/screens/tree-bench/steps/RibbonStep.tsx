@@ -6,6 +6,7 @@ import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { WordDial } from "../../../parts/WordDial";
 import { Cloth } from "./Cloth";
+import { Garland } from "./Garland";
 import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 import { StyleChooser } from "../../../bench/StyleChooser";
@@ -132,6 +133,7 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
           onNew={() => onNewStyle("ribbon")}
         />
       )}
+      <Garland bench={bench} plan={plan} styles={styles} />
     </Dials>
   );
 }

@@ -1,6 +1,6 @@
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import type { Schemas } from "../../../api/client";
+import type { Schemas } from "../api/client";
 
 type Style = Schemas["Style"];
 
