@@ -12,9 +12,12 @@ import { useStyleOpen } from "../../bench/useStyleOpen";
 import { WorkingsProvider } from "../../bench/workings";
 import { Loading } from "../../parts/Loading";
 import { AnchorTable } from "./AnchorTable";
+import type { Handle } from "../../drawing/OutlineHandles";
 import { outlineHandles } from "./outlineHandles";
 import { RunPane } from "./RunPane";
 import { STEP_LABELS, StepDials, type StepId } from "./steps/StepDials";
+
+const NO_HANDLES: Handle[] = [];
 
 /** The bench of a greenery run: drawing, steps, ledger and where it hangs. */
 export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
@@ -29,7 +32,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
     () =>
       step === "rise_and_trail" && plan
         ? outlineHandles(draft.settings, plan, (part) => dial("rise_and_trail", part))
-        : [],
+        : NO_HANDLES,
     [step, plan, draft.settings, dial],
   );
 

@@ -36,11 +36,15 @@ function Drawn({ plan, name, turn }: { plan: Plan; name: string; turn: Turn }) {
   const { dusk } = useLight();
   const chosen = "ornaments" in plan.settings ? plan.settings.ornaments.styles : NONE;
   const drawn = useMemo(() => drawnStyles(styles ?? [], chosen), [styles, chosen]);
+  const bodies = useMemo(
+    () => ("kind" in plan ? [...new Set(plan.settings.body.bodies.map(({ style }) => style))] : NONE),
+    [plan],
+  );
   if ("kind" in plan)
     return (
       <RunStage
         drawing={plan.drawing}
-        bodies={plan.settings.body.bodies.map(({ style }) => style)}
+        bodies={bodies}
         dusk={dusk}
         describe={`The run as ${name}`}
         anchors={false}
