@@ -6,11 +6,12 @@ module DeckBough
     #
     #   Season.new(database, studio).desk(today: Date.new(2026, 11, 19), page: 1)[:items].first[:days_to_go] # => 9
     class Season
-      def initialize(database, studio)
+      # @param kept [#fetch, nil] keeps answers that take long
+      def initialize(database, studio, kept: nil)
         @homes = Store::Homes.new(database, studio[:id])
         @rooms = Store::Rooms.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
-        @planning = Planning.new(database, studio)
+        @planning = Planning.new(database, studio, kept: kept)
       end
 
       def desk(today:, page:)

@@ -6,7 +6,7 @@ require_relative "system_test"
 class BenchStepsTest < SystemTest
   def setup
     super
-    sign_in
+    enter
     open_tree
   end
 

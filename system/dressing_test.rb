@@ -6,7 +6,7 @@ require_relative "system_test"
 class DressingTest < SystemTest
   def setup
     super
-    sign_in
+    enter
   end
 
   def canvas

@@ -5,7 +5,7 @@ require_relative "system_test"
 class HangingMapTest < SystemTest
   def setup
     super
-    sign_in
+    enter
   end
 
   def open_map

@@ -6,7 +6,7 @@ require_relative "system_test"
 class RunBenchTest < SystemTest
   def setup
     super
-    sign_in
+    enter
   end
 
   def open_run(name = "Mantel greens")
