@@ -83,6 +83,32 @@ class RunBenchTest < SystemTest
     assert_operator figure("Pull at an end").to_f, :>, pull
   end
 
+  def test_each_kind_of_run_asks_for_its_own_measures_and_is_drawn_by_them
+    open_run
+    choose_from "mantel", "door or window frame"
+    type_length "Height of the sides", "2 m"
+
+    assert_figure "Run", "5.52 m"
+    assert_selector "[role=img][aria-label^='Greens on a door or window frame, 5.52 m of run']"
+    choose_from "door or window frame", "ring"
+    type_length "Diameter", "60 cm"
+
+    assert_figure "Run", "1.88 m"
+    assert_no_field "Length"
+    choose_from "ring", "opening on a rod"
+
+    assert_figure "Run", "2.54 m"
+    click_button "wrapped round"
+
+    assert_field "Pitch", with: "50 cm"
+    step "Anchors"
+
+    assert_text "Fixing"
+    first("[role=combobox]", text: "Large adhesive hook").click
+
+    assert_selector "[role=option]", text: "Tension rod"
+  end
+
   def test_another_outline_is_compared_and_what_closes_it_is_applied_and_undone
     open_run
     step "Rise and trail"
