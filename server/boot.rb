@@ -26,12 +26,19 @@ module DeckBough
     ROOT = File.expand_path("..", __dir__)
 
     # What a process is told from outside; nothing else reads the environment.
-    Configuration = Struct.new(:database_url, :session_secret, :web_folder, :log_to, :password_cost, :sign_ins_per_minute, keyword_init: true) do
+    Configuration = Struct.new(:database_url, :session_secret, :web_folder, :log_to, :password_cost, :sign_ins_per_minute, :trusted_proxies,
+                               :seconds_a_request, keyword_init: true) do
+      def initialize(trusted_proxies: [], seconds_a_request: 8.0, **)
+        super
+      end
+
       def self.from(environment)
         new(database_url: environment.fetch("DATABASE_URL"), session_secret: environment.fetch("SESSION_SECRET"),
             web_folder: environment.fetch("WEB_FOLDER") { File.join(ROOT, "web", "dist") },
             log_to: environment.fetch("LOG_TO", "stdout"), password_cost: environment.fetch("PASSWORD_COST", "12").to_i,
-            sign_ins_per_minute: environment.fetch("SIGN_INS_PER_MINUTE", "30").to_i)
+            sign_ins_per_minute: environment.fetch("SIGN_INS_PER_MINUTE", "30").to_i,
+            trusted_proxies: environment.fetch("TRUSTED_PROXIES", "").split,
+            seconds_a_request: environment.fetch("SECONDS_A_REQUEST", "8").to_f)
       end
     end
   end

@@ -9,11 +9,18 @@ module DeckBough
     module Connection
       MIGRATIONS = File.join(__dir__, "migrations")
 
+      # No single statement here takes a tenth of it; one that does would hold a connection from all others.
+      STATEMENT_MILLISECONDS = 6_000
+      IDLE_SECONDS = 5
+
       module_function
 
       def open(url, **options)
-        database = Sequel.connect(url, max_connections: 10, **options)
-        database.extension :pg_array, :pg_json
+        database = Sequel.connect(url, max_connections: 10, pool_timeout: 4, connect_timeout: 4,
+                                       after_connect: ->(connection) { connection.exec("set statement_timeout = #{STATEMENT_MILLISECONDS}") }, **options)
+        database.extension :pg_array, :pg_json, :connection_validator
+        # A connection that lay idle for a while is asked first: the database may have been started anew meanwhile.
+        database.pool.connection_validation_timeout = IDLE_SECONDS
         Sequel.extension :pg_array_ops, :pg_json_ops
         Sequel.default_timezone = :utc
         database
@@ -23,10 +30,13 @@ module DeckBough
       def migrate(database)
         Sequel.extension :migration
         database.synchronize do
+          # Waiting for another process and changing large tables may take its time.
+          database.run("set statement_timeout = 0")
           database.run("select pg_advisory_lock(720141)")
           Sequel::Migrator.run(database, MIGRATIONS)
         ensure
           database.run("select pg_advisory_unlock(720141)")
+          database.run("set statement_timeout = #{STATEMENT_MILLISECONDS}")
         end
       end
     end

@@ -67,18 +67,23 @@ module DeckBough
         room = Store::Rooms.new(@database, @studio_id).create(home[:id], said.except("pieces"))
         places = room[:places].to_h { |place| [place[:name], place[:id]] }
         said.fetch("pieces", []).each do |piece|
-          settings = Exchange::StyleNames.replace(piece["settings"], @styles)
+          settings = named_styles(piece.fetch("kind", "tree"), piece["settings"])
           made = Store::Pieces.new(@database, @studio_id).create(room[:id],
                                                                  { "name" => piece["name"], "kind" => piece.fetch("kind", "tree"),
                                                                    "place_id" => piece["place"] && places.fetch(piece["place"]), "settings" => settings })
-          piece.fetch("versions", []).each { |version| version(made[:id], version, settings) }
+          piece.fetch("versions", []).each { |version| version(made, version, settings) }
         end
       end
 
+      def named_styles(kind, settings)
+        StyleReferences.replace(Kinds.of(kind).groups, settings, @styles)
+      end
+
       # A version says only in what it differs.
-      def version(piece_id, said, settings)
-        groups = Exchange::StyleNames.replace(said.fetch("settings"), @styles)
-        Store::Variants.new(@database, @studio_id).keep(piece_id, said, settings.merge(groups) { |_, group, changes| group.merge(changes) })
+      def version(piece, said, settings)
+        groups = named_styles(piece[:kind], said.fetch("settings"))
+        whole = settings.merge(groups) { |_, group, changes| group.merge(changes) }
+        Store::Variants.new(@database, @studio_id).keep(piece[:id], said, Kinds.of(piece[:kind]).check(whole))
       end
     end
   end

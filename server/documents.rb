@@ -2,14 +2,30 @@
 
 module DeckBough
   module Server
-    # The documents under docs/ that are made from the code: what the rules are, and the schema of a home plan.
+    # What is made from the code and kept beside it: the rules as a document, the schema of a home plan, the part of the contract that
+    # says what settings are, and what the front end's dials may be turned to.
     #
     #   Documents.all # => { "docs/rules.md" => "# The rules…", "docs/home-plan.schema.json" => "{…" }
     module Documents
       module_function
 
       def all
-        { "docs/rules.md" => rules, "docs/home-plan.schema.json" => "#{JSON.pretty_generate(Exchange::HomePlanSchema.build)}\n" }
+        { "docs/rules.md" => rules, "docs/home-plan.schema.json" => "#{JSON.pretty_generate(Exchange::HomePlanSchema.build)}\n",
+          "server/openapi.yaml" => contract, "web/src/api/declared.ts" => dials }
+      end
+
+      # Below this line the contract is made, above it is written.
+      MADE = "    # Below: made by `bin/document` from what the core declares."
+
+      def contract
+        written = File.read(Contract::FILE).split(MADE).first
+        made = YAML.dump(Exchange::SettingsContract.schemas).lines.drop(1).map { |line| "    #{line}" }.join
+        "#{written}#{MADE}\n#{made}"
+      end
+
+      def dials
+        ["/** Made by `bin/document` from what the core declares: what each dial may be turned to. Lengths are metres. */",
+         "export const declared = #{JSON.pretty_generate(Exchange::SettingsContract.dials)} as const;", ""].join("\n")
       end
 
       def rules
@@ -39,7 +55,7 @@ module DeckBough
 
         ["House rules: #{rule[:house_rules].map { |key| "`#{key}`" }.join(', ')}.", ""]
       end
-      private_class_method :rules, :rule_lines, :unit, :default, :house_rules
+      private_class_method :contract, :dials, :rules, :rule_lines, :unit, :default, :house_rules
     end
   end
 end

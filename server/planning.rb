@@ -4,9 +4,11 @@ module DeckBough
   module Server
     # Gathers what the core needs for a plan (place, room, home, styles, house rules) and asks it. Stores nothing.
     #
-    #   Planning.new(database, studio).plan(piece)                      # as saved
-    #   Planning.new(database, studio).plan(piece, settings: dialled)   # as dialled, not saved
+    #   planning = Planning.new(database, studio)
+    #   planning.of(piece).call                        # as saved
+    #   planning.of(piece, settings: dialled).reckoned # as dialled, not saved
     class Planning
+      # @param kept [#fetch, nil] keeps answers that take long
       def initialize(database, studio, kept: nil)
         @studio = studio
         @kept = kept
@@ -14,38 +16,58 @@ module DeckBough
         @homes = Store::Homes.new(database, studio[:id])
         @styles = Store::Styles.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
-        @house = Store::HouseRules.new(database, studio[:id]).current
+        @house_rules = Store::HouseRules.new(database, studio[:id])
       end
 
-      # @raise [Problem] when the settings cannot be
-      def plan(piece, **dialled)
-        of(piece, **dialled).call
+      def house
+        @house ||= @house_rules.current
       end
 
       # @return [TreePlan, RunPlan] to ask for whatever is wanted of it
+      # @raise [Problem] when the settings cannot be
       def of(piece, settings: piece[:settings], place_id: piece[:place_id])
+        kind = Kinds.of(piece[:kind])
+        checked = checked(kind, settings)
         room = @rooms.find(piece[:room_id])
-        around = surroundings(@homes.find(room[:home_id]), room, place_id)
-        piece[:kind] == "run" ? run(settings, around, elsewhere: greens_beside(piece), stock: greens) : tree(settings, around)
+        kind.plan.call(brief(checked, surroundings(@homes.find(room[:home_id]), room, place_id),
+                             styles: @styles.for_plan(kind.style_ids(checked), piece_id: piece[:id]), **beside(kind, piece)))
       end
 
-      # For many pieces at once: room and home are given.
-      def summary(home, room, piece)
-        around = surroundings(home, room, piece[:place_id])
-        (piece[:kind] == "run" ? run(piece[:settings], around) : tree(piece[:settings], around)).summary
+      # Refuses settings that no plan can be made from, with the setting to mend.
+      #
+      # @param room_id [String] where the piece is or will be
+      # @raise [Problem]
+      def prove(kind, settings, room_id:, place_id:, piece_id: nil)
+        room = @rooms.find(room_id)
+        around = surroundings(@homes.find(room[:home_id]), room, place_id)
+        kind.plan.call(brief(settings, around, styles: @styles.for_plan(kind.style_ids(settings), piece_id: piece_id))).reckoned
+      rescue UnplannableError => e
+        raise Problem.unplannable(e)
+      end
+
+      # For many pieces at once: home, room and styles are given.
+      #
+      # @return [Hash] summary, measured, style_ids, lines
+      def needs(home, room, piece, styles)
+        kind = Kinds.of(piece[:kind])
+        plan = kind.plan.call(brief(piece[:settings], surroundings(home, room, piece[:place_id]), styles: styles))
+        { summary: PlanSummary.unread(plan.summary, piece[:unread].map { |told| Fault.new(path: [], **told.slice(:code, :message)) }),
+          measured: kind.measure.call(piece[:settings]), lines: plan.lines }
       end
 
       # The best size of every place of a room, for a classic tree.
       def best_sizes(home, room)
-        room[:places].to_h { |place| [place[:id], best_size(tree({}, surroundings(home, room, place[:id])).call[:best_size])] }
+        room[:places].to_h { |place| [place[:id], best_size(tree_in(surroundings(home, room, place[:id])).best_size)] }
       end
 
       # What a sample tree takes under other house rules.
       def trial(changes)
-        house = DeckBough::HouseRules.with(@house.changes.merge(changes))
-        TreePlan.new(settings: SAMPLE_TREE, surroundings: SAMPLE, styles: SAMPLE_STYLES, house: house, units: @studio[:units], kept: @kept).call
+        changed = DeckBough::HouseRules.with(house.changes.merge(changes))
+        TreePlan.new(settings: SAMPLE_TREE, surroundings: SAMPLE, styles: SAMPLE_STYLES, house: changed, units: @studio[:units], kept: @kept).call
       rescue HouseRuleError => e
         raise Problem.invalid([{ pointer: "/changes", code: "out_of_range", message: e.message }])
+      rescue UnplannableError => e
+        raise Problem.invalid(e.faults.map { |fault| { pointer: "/changes", code: fault.code, message: fault.message } })
       end
 
       # A classic tree in a bay of a common room; the house rules screen shows on it what a constant does.
@@ -65,36 +87,33 @@ module DeckBough
         { **told.slice(:height_m, :limit, :findings), spread_m: chosen && chosen[:spread_m], hem_m: chosen && chosen[:hem_m] }
       end
 
-      def tree(settings, surroundings)
-        asked(TreeSettings, settings) do |styles|
-          TreePlan.new(settings: settings, surroundings: surroundings, styles: styles, house: @house, units: @studio[:units],
-                       picks: @studio[:picks_school], kept: @kept)
-        end
+      def tree_in(surroundings)
+        TreePlan.new(settings: {}, surroundings: surroundings, styles: [], house: house, units: @studio[:units])
       end
 
-      def run(settings, surroundings, **around)
-        asked(RunSettings, settings) do |styles|
-          RunPlan.new(settings: settings, surroundings: surroundings, styles: styles, house: @house, units: @studio[:units],
-                      lights: @studio[:greens_light_school], **around)
-        end
-      end
-
-      # Garlands and stems the studio has, for what closes a thin stretch and for the automatic start.
-      def greens
-        @styles.of_kinds(%w[garland stem])
-      end
-
-      # The garlands and stems of the room's other runs: greens repeat.
-      def greens_beside(piece)
-        others = @pieces.of_rooms([piece[:room_id]]).select { |other| other[:kind] == "run" && other[:id] != piece[:id] }
-        others.flat_map { |other| RunSettings.greens(other[:settings]) }.uniq
-      end
-
-      def asked(kind, settings)
-        ids = kind.style_ids(kind.check(settings))
-        yield ids.empty? ? [] : @styles.for_plan(ids)
+      def checked(kind, settings)
+        settings.is_a?(CheckedSettings) ? settings : kind.check(settings)
       rescue InputError => e
         raise Problem.of_faults(e.faults, under: "/settings")
+      end
+
+      def brief(settings, surroundings, styles:, **beside)
+        PlanBrief.new(settings: settings, surroundings: surroundings, styles: styles, house: house, units: @studio[:units],
+                      schools: @studio.slice(*Store::Studios::SCHOOLS), kept: @kept, **beside)
+      end
+
+      # What a kind wants to know of the studio and the room beyond its own styles.
+      def beside(kind, piece)
+        found = {}
+        found[:stock] = @styles.of_kinds(%w[garland stem]) if kind.wants.include?(:stock)
+        found[:elsewhere] = greens_beside(piece) if kind.wants.include?(:elsewhere)
+        found
+      end
+
+      # The garlands and stems of the room's other pieces: greens repeat.
+      def greens_beside(piece)
+        others = @pieces.of_rooms([piece[:room_id]]).reject { |other| other[:id] == piece[:id] }
+        others.flat_map { |other| Kinds.of(other[:kind]).greens(other[:settings]) }.uniq
       end
 
       # A tree that has no place yet stands at the middle of the wall, its floor unknown.

@@ -23,6 +23,9 @@ module DeckBough
         super(detail)
       end
 
+      # More faults than these are counted, not told: nobody reads them, and the answer stays small.
+      MOST_ERRORS = 50
+
       def self.not_found(what)
         new(404, "not-found", "Not here", "There is no such #{what}. It may have been deleted; go back and look again.")
       end
@@ -37,8 +40,16 @@ module DeckBough
 
       def self.invalid(errors)
         detail = errors.size == 1 ? errors.first[:message] : "#{errors.size} things need mending; nothing was saved."
-        new(422, "invalid", "Something is not right yet", detail, errors: errors)
+        new(422, "invalid", "Something is not right yet", detail, errors: told(errors))
       end
+
+      def self.told(errors)
+        return errors if errors.size <= MOST_ERRORS
+
+        rest = errors.size - MOST_ERRORS
+        [*errors.first(MOST_ERRORS), { pointer: "", code: "more", message: "And #{rest} more of the kind. Mend these first." }]
+      end
+      private_class_method :told
 
       # @param faults [Array<Fault>] of the core
       # @param under [String] where the checked part stands in the request, such as "/settings"
@@ -46,11 +57,26 @@ module DeckBough
         invalid(faults.map { |fault| { pointer: "#{under}#{fault.pointer}", code: fault.code, message: fault.message } })
       end
 
+      # Settings that no plan can be made from: told like any other fault of them.
+      def self.unplannable(error)
+        of_faults(error.faults, under: "/settings")
+      end
+
       # Somebody else was faster. Both states go back so that the screen can offer both.
-      def self.conflict(current:, yours:)
+      #
+      # @param differences [Array<Hash>] pointer, title, yours, theirs in words: what both changed
+      def self.conflict(current:, yours:, differences: [])
         new(409, "changed-meanwhile", "Changed meanwhile",
             "Someone changed this after you opened it. Keep yours or take theirs; nothing is lost until you choose.",
-            more: { current: current, yours: yours })
+            more: { current: current, yours: yours, differences: differences })
+      end
+
+      def self.unavailable
+        new(503, "unavailable", "Not reachable just now", "The studio's records cannot be reached just now. Nothing was saved; try again in a moment.")
+      end
+
+      def self.takes_too_long
+        new(503, "too-long", "That takes too long", "This took longer than a request may and was stopped. Nothing was saved. Ask for less at once.")
       end
 
       def to_h(request_id)

@@ -5,54 +5,50 @@ module DeckBough
     # The season desk: every home with its days to go, what is short and what wants care.
     #
     #   Season.new(database, studio).desk(today: Date.new(2026, 11, 19), page: 1)[:items].first[:days_to_go] # => 9
+    #
+    # It takes a fixed number of statements however many homes there are; what pieces need is read from rows (Needs).
     class Season
-      # @param kept [#fetch, nil] keeps answers that take long
-      def initialize(database, studio, kept: nil)
+      UNMEASURED = { height_m: nil, length_m: nil }.freeze
+
+      # @param budget [Float] seconds that may go into computing what no row says yet
+      def initialize(database, studio, budget: Needs::BUDGET)
         @homes = Store::Homes.new(database, studio[:id])
         @rooms = Store::Rooms.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
-        @planning = Planning.new(database, studio, kept: kept)
+        @needs = Needs.new(database, studio, budget: budget)
       end
 
       def desk(today:, page:)
         listed = @homes.list(page: page)
-        listed.merge(items: listed[:items].map { |home| card(home, today) })
+        rooms = rooms_of(listed[:items]).group_by { |room| room[:home_id] }
+        listed.merge(items: listed[:items].map { |home| card(home, rooms.fetch(home[:id], []), today) })
       end
 
       # A home with its rooms and pieces, each piece with its summary.
       def home(id, today)
         home = @homes.find(id)
-        rooms = rooms_of(home)
+        rooms = rooms_of([home])
         { **home, days_to_go: days(home, today), totals: totals(rooms), rooms: rooms }
       end
 
       private
 
-      def card(home, today)
-        rooms = rooms_of(home)
+      def card(home, rooms, today)
         { **home, days_to_go: days(home, today), rooms: rooms.size, totals: totals(rooms) }
       end
 
-      def rooms_of(home)
-        rooms = @rooms.of_home(home[:id])
-        pieces = @pieces.of_rooms(rooms.map { |room| room[:id] }).group_by { |piece| piece[:room_id] }
-        rooms.map do |room|
-          here = pieces.fetch(room[:id], [])
-          { **room, pieces: here.map { |piece| piece.slice(:id, :name, :kind, :version).merge(told(home, room, piece)) } }
-        end
+      def rooms_of(homes)
+        rooms = @rooms.of_homes(homes.map { |home| home[:id] })
+        listed = @pieces.listed(rooms.map { |room| room[:id] })
+        needs = @needs.of(homes, rooms, listed)
+        pieces = listed.group_by { |piece| piece[:room_id] }
+        rooms.map { |room| { **room, pieces: pieces.fetch(room[:id], []).map { |piece| told(room, piece, needs[piece[:id]]) } } }
       end
 
-      def told(home, room, piece)
+      # Without a summary it is still to be reckoned.
+      def told(room, piece, need)
         place = room[:places].find { |candidate| candidate[:id] == piece[:place_id] }
-        { place: place && place[:name], **measured(piece), summary: @planning.summary(home, room, piece) }
-      end
-
-      # What a piece is known by: a tree by its height, a run by its length.
-      def measured(piece)
-        return { height_m: piece[:settings][:measure][:height_m], length_m: nil } if piece[:kind] == "tree"
-
-        survey = piece[:settings][:survey]
-        { height_m: nil, length_m: survey[survey[:kind] == "rail" ? :going_m : :length_m] }
+        { **piece.slice(:id, :name, :kind, :version), place: place && place[:name], **(need ? need.slice(:summary).merge(need[:measured]) : UNMEASURED) }
       end
 
       def days(home, today)
@@ -60,9 +56,10 @@ module DeckBough
       end
 
       def totals(rooms)
-        told = rooms.flat_map { |room| room[:pieces].map { |piece| piece[:summary] } }
+        all = rooms.flat_map { |room| room[:pieces].map { |piece| piece[:summary] } }
+        told = all.compact
         sums = %i[short_lines buy_cents unpriced stops cautions minutes].to_h { |name| [name, told.sum { |summary| summary[name] }] }
-        { **sums, pieces: told.size, without_tree: told.count { |summary| !summary[:chosen] }, worst: worst(told) }
+        { **sums, pieces: all.size, unmeasured: told.count { |summary| !summary[:chosen] }, pending: all.size - told.size, worst: worst(told) }
       end
 
       def worst(told)

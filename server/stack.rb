@@ -12,10 +12,13 @@ module DeckBough
       def build(database:, configuration:, clock: -> { Time.now })
         contract = Contract.new
         Rack::Builder.new do
-          use Middleware::RequestLog
+          use Middleware::ClientAddress, configuration.trusted_proxies
           use Middleware::SafeAnswers
           use Rack::Deflater
+          use Middleware::RequestLog
           use Middleware::RequestLimits
+          use Middleware::PlainText
+          use Middleware::TimeLimit, database, configuration.seconds_a_request
           use Middleware::Pages, configuration.web_folder
           use Middleware::SignInRate, database, configuration.sign_ins_per_minute
           use Rack::Session::Cookie, key: "deck_bough", secret: configuration.session_secret, same_site: :strict, httponly: true, path: "/",

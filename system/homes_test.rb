@@ -92,6 +92,7 @@ class HomesTest < SystemTest
     click_link "The Signal Loft", match: :first
     click_button "More for this home"
     find("[role=menuitem]", text: "Delete this home").click
+    confirm_delete("The Signal Loft")
 
     assert_text "The Signal Loft was deleted."
     click_button "Bring it back"

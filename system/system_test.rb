@@ -105,6 +105,14 @@ class SystemTest < Minitest::Test
     field.send_keys(:tab)
   end
 
+  # Asked once, and told for how long it can be found again.
+  def confirm_delete(name)
+    within("[role=dialog]", text: "Delete #{name}?") do
+      assert_text "30 days"
+      click_button "Delete"
+    end
+  end
+
   def press(*keys)
     page.driver.browser.keyboard.type(*keys)
   end

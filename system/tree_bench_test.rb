@@ -114,6 +114,7 @@ class TreeBenchTest < SystemTest
     open_tree
     click_button "More for this tree"
     find("[role=menuitem]", text: "Delete this tree").click
+    confirm_delete("Quay window tree")
 
     assert_text "Quay window tree was deleted."
     click_button "Bring it back"

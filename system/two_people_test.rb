@@ -37,7 +37,7 @@ class TwoPeopleTest < SystemTest
     both_open_the_tree
     dial_as_bram do
       within("[role=dialog]") do
-        assert_selector "tr", text: /ornaments: count by\s+own\s+foot/
+        assert_selector "tr", text: /Counted\s+own\s+foot/
         click_button "Keep mine"
       end
 

@@ -2,7 +2,7 @@ import reactHooks from "eslint-plugin-react-hooks";
 import tseslint from "typescript-eslint";
 
 export default tseslint.config(
-  { ignores: ["dist", "src/api/schema.ts"] },
+  { ignores: ["dist", "src/api/schema.ts", "src/api/declared.ts"] },
   ...tseslint.configs.strict,
   reactHooks.configs.flat["recommended-latest"],
   {

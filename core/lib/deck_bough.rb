@@ -25,4 +25,6 @@ require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }
 require_relative "deck_bough/catalogue"
 require_relative "deck_bough/reckoner"
-Dir[File.join(DeckBough::ROOT, "plans", "*.rb")].each { |file| require file }
+require_relative "deck_bough/pieces/kind"
+%w[shared tree run].each { |folder| Dir[File.join(DeckBough::ROOT, "pieces", folder, "*.rb")].each { |file| require file } }
+require_relative "deck_bough/pieces/kinds"

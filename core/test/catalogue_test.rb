@@ -130,15 +130,23 @@ class CatalogueTest < CoreTest
   end
 
   def test_every_constant_a_rule_names_changes_some_answer_or_finding
-    Catalogue::RULES.values.flat_map { |rule| rule.declaration.constants }.uniq.each do |key|
-      users = Catalogue::RULES.select { |_, rule| rule.declaration.constants.include?(key) }.keys
-      answers = ->(house) { users.flat_map { |id| variants(id).map { |given| Catalogue.answer(id, given, house: house).to_h } } }
-      plain = answers.call(HouseRules.default)
-      constant = HouseRules::CONSTANTS.fetch(key)
-      moved = [constant.low, constant.high].any? { |value| answers.call(HouseRules.with(key => value)) != plain }
+    constants = Catalogue::RULES.values.flat_map { |rule| rule.declaration.constants }.uniq
 
-      assert moved, "#{key} changes nothing"
+    assert_empty(constants.reject { |key| moves_something?(key) })
+  end
+
+  # The first variant that answers otherwise is enough.
+  def moves_something?(key)
+    constant = HouseRules::CONSTANTS.fetch(key)
+    houses = [constant.low, constant.high].map { |value| HouseRules.with(key => value) }
+    users = Catalogue::RULES.select { |_, rule| rule.declaration.constants.include?(key) }.keys
+    users.any? do |id|
+      variants(id).any? { |given| houses.any? { |house| Catalogue.answer(id, given, house: house).to_h != plainly(id, given) } }
     end
+  end
+
+  def plainly(id, given)
+    (@plainly ||= {})[[id, given]] ||= Catalogue.answer(id, given).to_h
   end
 
   # Every choice of a rule, and the sizes at which it changes its mind.

@@ -10,7 +10,8 @@ class ExamplesTest < CoreTest
   IMAGINED = /\A(house\[|plan\[|answer|LedgerLine|OrnamentShares|WorkingSheet|SettingsDifference|TreeSettings|Reckoner|tree\.|Deal|DiamondSites
                  |Evenness|HangingMap|HangingSheet|Keepsakes|EvenSites|Groups|CutSheets|near\.|reckoning|StepBack
                  |Greenery::(?:Profile|Piece|Anchoring|Building|Supply|Run)
-                 |supply|anchors|built|path|PlanSummary|RunSettings|RunPlan|flat\.|\#)/x
+                 |supply|anchors|built|path|PlanSummary|RunSettings|RunPlan|flat\.|\#|PlanEnvelope|reading|AutomaticStart|Cautions|StockGreens|ThinPlaces
+                 |StyleReferences|RunLimits|PlanBrief)/x
 
   def self.told_in(file)
     text = File.read(file)

@@ -5,12 +5,10 @@ module DeckBough
     module Accounts
       # Sign-in, sign-out and change of password: Rodauth, JSON only, over a cookie session.
       #
-      # Sessions are listed in the database, so that signing out and changing a password end them for good. There is no mail
-      # from here: an account locked after repeated failures opens again by itself.
+      # Sessions are listed in the database, so that signing out and changing a password end them for good. An email that is not known
+      # takes as long and is answered as one that is. There is no mail from here: a door that closed after repeated failures opens
+      # again by itself, and is never closed to a browser its owner has signed in from (KnownBrowsers).
       class Door
-        MOST_FAILURES = 8
-        LOCKED_MINUTES = 15
-
         # @return [Class] a Roda middleware
         def self.build(database, configuration)
           Class.new(Roda) do
@@ -19,13 +17,13 @@ module DeckBough
               raise Problem.invalid([{ pointer: "", code: "unreadable", message: "The body is not readable JSON." }])
             }
             plugin :rodauth, json: :only do
-              enable :json, :login, :logout, :lockout, :change_password, :active_sessions
+              enable :json, :login, :logout, :change_password, :active_sessions
               db database
-              require_mail? false
               # No link leaves this server, so no request's host can end up in one.
               domain "deck-bough.invalid"
               Door.routes(self)
               Door.safety(self, configuration)
+              Door.guard(self, database, configuration)
               Door.sentences(self)
             end
             route do |r|
@@ -46,8 +44,6 @@ module DeckBough
             login_param "email"
             normalize_login { |login| login.strip.downcase }
             new_password_param "new_password"
-            unlock_account_route nil
-            unlock_account_request_route nil
           end
         end
 
@@ -56,13 +52,60 @@ module DeckBough
             account_password_hash_column :password_hash
             hmac_secret configuration.session_secret
             password_hash_cost configuration.password_cost
-            password_minimum_length 10
-            password_maximum_bytes 72
+            password_minimum_length Store::Person::SHORTEST
+            password_maximum_bytes Store::Person::LONGEST
             require_password_confirmation? false
-            max_invalid_logins MOST_FAILURES
-            set_deadline_values? true
-            account_lockouts_deadline_interval({ minutes: LOCKED_MINUTES })
           end
+        end
+
+        # Guesses are counted and answered alike for everyone.
+        def self.guard(auth, database, configuration)
+          guesses = Guesses.new(database, configuration.session_secret)
+          browsers = KnownBrowsers.new(database, configuration.session_secret)
+          # What an unknown email's password is compared with, so that it takes as long.
+          nobody = BCrypt::Password.create("nobody signs in with this", cost: configuration.password_cost)
+          auth.instance_eval do
+            before_login_route { raise Door.closed if guesses.closed?(param("email")) && !browsers.known?(browser_token, param("email")) }
+            account_from_login { |login| super(login)&.then { |found| found unless found[:disabled_at] } }
+            after_no_matching_login do
+              nobody.is_password?(param("password"))
+              guesses.failed(param("email"))
+            end
+            after_login_failure { browsers.known?(browser_token, param("email")) ? browsers.failed(browser_token) : guesses.failed(param("email")) }
+            after_login do
+              guesses.forget(param("email"))
+              remember_browser(browsers)
+            end
+            before_change_password_route { raise Door.closed if guesses.closed?("present:#{account_id}") }
+            password_match? { |password| super(password).tap { |good| count_present(guesses, good) } }
+            after_change_password { guesses.forget("present:#{account_id}") }
+            auth_class_eval { include Remembering }
+          end
+        end
+
+        # What the door knows of the browser in front of it.
+        module Remembering
+          private
+
+          def browser_token
+            request.cookies[KnownBrowsers::COOKIE]
+          end
+
+          def remember_browser(browsers)
+            token = browsers.remember(account_id, browser_token)
+            Rack::Utils.set_cookie_header!(response.headers, KnownBrowsers::COOKIE, browsers.cookie(token))
+          end
+
+          # Only who changes a password guesses at the present one; signing in is counted by email.
+          def count_present(guesses, good)
+            guesses.failed("present:#{account_id}") if !good && request.path.end_with?("/change-password")
+          end
+        end
+
+        def self.closed
+          Problem.new(403, "not-let-in", "Too many wrong passwords",
+                      "Too many wrong passwords. Sign-in with this email opens again in #{Guesses::MINUTES} minutes; " \
+                      "from a browser you signed in from before it is open.")
         end
 
         # What Rodauth says is said again as problem details, like every other error here.
@@ -71,7 +114,6 @@ module DeckBough
             login_error_flash "That did not work"
             no_matching_login_message "no account with this email and password"
             invalid_password_message "no account with this email and password"
-            login_lockout_error_flash "Too many wrong passwords. This account opens again in #{LOCKED_MINUTES} minutes."
             change_password_error_flash "The password was not changed"
             invalid_previous_password_message "this is not the present password"
             same_as_existing_password_message "choose one that differs from the present"

@@ -12,9 +12,13 @@ module DeckBough
         VERSION = 1
         STYLE = (Style::INPUTS.map(&:name) - [:on_hand]).freeze
 
-        def initialize(database, studio)
+        # @param planning [Planning] proves each piece before it is kept
+        # @param account_id [Integer, nil] who reads a plan in
+        def initialize(database, studio, planning: Planning.new(database, studio), account_id: nil)
           @database = database
           @studio = studio
+          @planning = planning
+          @account_id = account_id
           @homes = Store::Homes.new(database, studio[:id])
           @rooms = Store::Rooms.new(database, studio[:id])
           @pieces = Store::Pieces.new(database, studio[:id])
@@ -35,14 +39,15 @@ module DeckBough
         # @return [Hash] the home made from it
         # @raise [Problem] naming every fault with its line
         def read(text)
-          document = HomePlanReading.new(text).document
-          @database.transaction { make(document) }
+          reading = HomePlanReading.new(text)
+          document = reading.document
+          @database.transaction { make(document, reading) }
         end
 
         private
 
         def style_keys(pieces)
-          ids = pieces.flat_map { |piece| PieceSettings.of(piece[:kind]).style_ids(piece[:settings]) }.uniq
+          ids = pieces.flat_map { |piece| Kinds.of(piece[:kind]).style_ids(piece[:settings]) }.uniq
           ids.each_with_index.to_h { |id, i| [id, "style-#{i + 1}"] }
         end
 
@@ -64,29 +69,38 @@ module DeckBough
 
         def piece_out(piece, places, keys)
           { **piece.slice(:name, :kind), place: places[piece[:place_id]], settings_schema: piece[:settings_schema],
-                                         settings: StyleNames.replace(piece[:settings], keys) }
+                                         settings: StyleReferences.replace(Kinds.of(piece[:kind]).groups, piece[:settings], keys) }
         end
 
-        def make(document)
+        def make(document, reading)
           ids = document["styles"].to_h { |style| [style["key"], style_id(style)] }
           home = @homes.create(document["home"])
-          document["rooms"].each { |room| make_room(home, room, ids) }
+          document["rooms"].each_with_index { |room, i| make_room(home, room, ids, ["rooms", i], reading) }
           home
         end
 
         # A style the studio has under that name is used as it is; what it has of it is its own business.
         def style_id(style)
           known = @database[:styles].where(studio_id: @studio[:id], kind: style["kind"], name: style["name"]).get(:id)
-          known || @styles.create(style.except("key"))[:id]
+          known || @styles.create(style.except("key"), account_id: @account_id)[:id]
         end
 
-        def make_room(home, room, ids)
+        def make_room(home, room, ids, path, reading)
           places = room["places"].map { |place| place.except("key") }
           made = @rooms.create(home[:id], room.except("pieces").merge("places" => places))
           place_ids = room["places"].map { |place| place["key"] }.zip(made[:places].map { |place| place[:id] }).to_h
-          room["pieces"].each do |piece|
-            @pieces.create(made[:id], { "name" => piece["name"], "kind" => piece["kind"], "place_id" => place_ids[piece["place"]],
-                                        "settings" => StyleNames.replace(piece["settings"], ids) })
+          room["pieces"].each_with_index do |piece, i|
+            make_piece(made, piece, place_ids, ids)
+          rescue Problem => e
+            raise reading.at([*path, "pieces", i], e)
+          end
+        end
+
+        def make_piece(room, piece, place_ids, ids)
+          settings = StyleReferences.replace(Kinds.of(piece["kind"]).groups, piece["settings"], ids)
+          place_id = place_ids[piece["place"]]
+          @pieces.create(room[:id], { "name" => piece["name"], "kind" => piece["kind"], "place_id" => place_id, "settings" => settings }) do |kind, checked|
+            @planning.prove(kind, checked, room_id: room[:id], place_id: place_id)
           end
         end
       end

@@ -9,12 +9,17 @@ module DeckBough
       class HomePlanReading
         PARTS = %w[format version home styles rooms].freeze
         PIECE = %w[name kind place settings_schema settings].freeze
+        TOLD = 5
+
+        # As many as a plan may bring at once.
+        MOST = { "styles" => 1_000, "rooms" => 60, "pieces" => 60 }.freeze
 
         def initialize(text)
           @text = text
           @faults = []
         end
 
+        # @return [Hash] checked, settings brought up to the present schema of their kind
         # @raise [Problem]
         def document
           @document = JSON.parse(@text, allow_duplicate_key: false)
@@ -27,14 +32,29 @@ module DeckBough
           raise Problem.invalid([{ pointer: "", code: "not_json", line: [line, 1].max, message: "Line #{[line, 1].max}: this is not JSON (#{e.message})." }])
         end
 
+        # A problem met while something of the document was made, told with its line.
+        #
+        # @param path [Array] of what was made
+        # @return [Problem]
+        def at(path, problem)
+          return problem if problem.errors.empty?
+
+          Problem.invalid(problem.errors.map do |error|
+            whole = path + error[:pointer].split("/").drop(1).map { |part| part.match?(/\A\d+\z/) ? part.to_i : part }
+            { **error, pointer: "/#{whole.join('/')}", **lined(whole, error[:message]) }
+          end)
+        end
+
         private
 
         def told
-          lines = JsonLines.new(@text)
-          @faults.map do |fault|
-            line = lines.line_of(fault.path)
-            { pointer: fault.pointer, code: fault.code, line: line, message: "Line #{line}: #{fault.message}" }
-          end
+          @faults.first(Problem::MOST_ERRORS + 1).map { |fault| { pointer: fault.pointer, code: fault.code, **lined(fault.path, fault.message) } } +
+            @faults.drop(Problem::MOST_ERRORS + 1).map { |fault| { pointer: fault.pointer, code: fault.code, message: fault.message } }
+        end
+
+        def lined(path, message)
+          line = (@lines ||= JsonLines.new(@text)).line_of(path)
+          { line: line, message: "Line #{line}: #{message}" }
         end
 
         def fault(path, code, message)
@@ -45,7 +65,7 @@ module DeckBough
           return fault([], "not_a_plan", "This is not a home plan. It must be a JSON object with #{PARTS.join(', ')}.") unless @document.is_a?(Hash)
           return unless header?
 
-          (@document.keys - PARTS).each { |name| fault([name], "unknown", "#{name} is not a part of a home plan. Known: #{PARTS.join(', ')}.") }
+          unknown(@document.keys - PARTS, [], "a home plan", PARTS)
           home
           keys = styles
           list(@document["rooms"], ["rooms"]).each_with_index { |room, i| room(room, ["rooms", i], keys) }
@@ -113,29 +133,48 @@ module DeckBough
         def piece(piece, path, place_keys, style_keys)
           return fault(path, "not_an_object", "A piece must be an object.") unless piece.is_a?(Hash)
 
-          (piece.keys - PIECE).each { |name| fault([*path, name], "unknown", "#{name} is not a part of a piece. Known: #{PIECE.join(', ')}.") }
+          unknown(piece.keys - PIECE, path, "a piece", PIECE)
           Inputs.collect([Survey::NAME], piece.slice("name"), path, @faults)
-          known = PieceSettings::KINDS.include?(piece["kind"])
-          fault([*path, "kind"], "kind", "kind is #{piece['kind'].inspect}. Version 1 knows #{PieceSettings::KINDS.join(' and ')}.") unless known
+          known = Kinds::NAMES.include?(piece["kind"])
+          fault([*path, "kind"], "kind", "kind is #{piece['kind'].inspect[0, 60]}. Version 1 knows #{Kinds::NAMES.join(' and ')}.") unless known
           unless [nil, *place_keys].include?(piece["place"])
-            fault([*path, "place"], "unknown", "place names #{piece['place'].inspect}, which is no place of this room.")
+            fault([*path, "place"], "unknown", "place names #{piece['place'].inspect[0, 60]}, which is no place of this room.")
           end
-          settings(PieceSettings.of(piece["kind"]), piece["settings"], [*path, "settings"], style_keys) if known
+          settings(Kinds.of(piece["kind"]), piece, path, style_keys) if known
         end
 
-        def settings(kind, document, path, style_keys)
-          checked = kind.check(document)
+        # Settings of an earlier schema are brought up to the present one; then they are checked like any a person sends.
+        def settings(kind, piece, path, style_keys)
+          schema = piece.fetch("settings_schema", 1)
+          return fault([*path, "settings_schema"], "schema", unknown_schema(schema, kind)) unless schema.is_a?(Integer) && schema.between?(1, kind.schema)
+
+          piece["settings"] = kind.upgraded(piece["settings"], schema)
+          checked = kind.check(piece["settings"])
           (kind.style_ids(checked) - style_keys).each do |id|
-            fault(path, "unknown", "The settings name style #{id.inspect}, which the plan does not list under styles.")
+            fault([*path, "settings"], "unknown", "The settings name style #{id.inspect}, which the plan does not list under styles.")
           end
         rescue InputError => e
-          @faults.concat(e.faults.map { |told| Fault.new(path: path + told.path, code: told.code, message: told.message) })
+          @faults.concat(e.faults.map { |told| Fault.new(path: [*path, "settings", *told.path], code: told.code, message: told.message) })
+        end
+
+        def unknown_schema(schema, kind)
+          "settings_schema is #{schema.inspect[0, 40]}. Known of a #{kind.noun} are 1 to #{kind.schema}; update Deck Bough to read a newer plan."
+        end
+
+        # Many unknown names are one mistake: the first few are told.
+        def unknown(names, path, what, known)
+          names.first(TOLD).each { |name| fault([*path, name], "unknown", "#{name[0, 60]} is not a part of #{what}. Known: #{known.join(', ')}.") }
+          return unless names.size > TOLD
+
+          fault(path, "unknown", "And #{names.size - TOLD} more names are not parts of #{what}.")
         end
 
         def list(value, path)
-          return value if value.is_a?(Array)
+          most = MOST.fetch(path.last.to_s, Survey::MOST_PLACES)
+          return value if value.is_a?(Array) && value.size <= most
 
-          fault(path, "not_a_list", "#{path.last} must be a list.")
+          fault(path, "not_a_list",
+                value.is_a?(Array) ? "#{path.last} has #{value.size} entries. A plan brings up to #{most}." : "#{path.last} must be a list.")
           []
         end
       end

@@ -31,13 +31,13 @@ module DeckBough
         end
 
         def piece
-          { oneOf: PieceSettings::BY_KIND.map { |kind, settings| piece_of(kind, settings) } }
+          { oneOf: Kinds::ALL.values.map { |kind| piece_of(kind) } }
         end
 
-        def piece_of(kind, settings)
-          groups = settings::GROUPS.transform_values { |inputs| declared(inputs) }
-          object({ name: { type: "string", minLength: 1, maxLength: 120 }, kind: { const: kind }, place: { type: %w[string null] },
-                   settings_schema: { const: settings::SCHEMA }, settings: object(groups, []) }, %w[name kind settings])
+        def piece_of(kind)
+          groups = kind.groups.transform_values { |inputs| declared(inputs) }
+          object({ name: { type: "string", minLength: 1, maxLength: 120 }, kind: { const: kind.name }, place: { type: %w[string null] },
+                   settings_schema: { type: "integer", minimum: 1, maximum: kind.schema }, settings: object(groups, []) }, %w[name kind settings])
         end
 
         def declared(inputs, more: {}, required: [])

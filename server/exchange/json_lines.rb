@@ -30,10 +30,16 @@ module DeckBough
 
         private
 
+        # Each object's names are gone through once, however many faults stand in it.
+        def names_of(node)
+          @names ||= {}.compare_by_identity
+          @names[node] ||= node.children.each_slice(2).to_h { |key, value| [key.value, value] }
+        end
+
         def child_of(node, part)
           case node
           when Psych::Nodes::Mapping
-            node.children.each_slice(2).find { |key, _| key.value == part.to_s }&.last
+            names_of(node)[part.to_s]
           when Psych::Nodes::Sequence then part.is_a?(Integer) ? node.children[part] : nil
           end
         end

@@ -14,12 +14,20 @@ module DeckBough
 
         def call(env)
           raise too_large if env["CONTENT_LENGTH"].to_i > LARGEST || (env["HTTP_TRANSFER_ENCODING"] && !env["CONTENT_LENGTH"])
-          raise elsewhere if CHANGING.include?(env["REQUEST_METHOD"]) && %w[cross-site same-site].include?(env["HTTP_SEC_FETCH_SITE"])
+          raise elsewhere if CHANGING.include?(env["REQUEST_METHOD"]) && foreign?(env)
 
           @app.call(env)
         end
 
         private
+
+        # A browser says which site a request was sent by, in one of two ways.
+        def foreign?(env)
+          return true if %w[cross-site same-site].include?(env["HTTP_SEC_FETCH_SITE"])
+
+          origin = env["HTTP_ORIGIN"]
+          !origin.nil? && origin.sub(%r{\Ahttps?://}, "") != env["HTTP_HOST"]
+        end
 
         def too_large
           Problem.new(413, "too-large", "Too large",

@@ -10,6 +10,7 @@ module DeckBough
       class RequestLog
         ID = "deck_bough.request_id"
         LOGGER = SemanticLogger["Request"]
+        AWAY = [Sequel::DatabaseConnectionError, Sequel::DatabaseDisconnectError, Sequel::PoolTimeout].freeze
 
         def initialize(app)
           @app = app
@@ -29,9 +30,25 @@ module DeckBough
           @app.call(env)
         rescue Problem => e
           e.response(env[ID])
+        rescue UnplannableError => e
+          Problem.unplannable(e).response(env[ID])
         rescue StandardError => e
-          LOGGER.error("Bug", { request_id: env[ID], path: env["PATH_INFO"] }, e)
-          bug.response(env[ID])
+          of(e, env).response(env[ID])
+        end
+
+        # @return [Problem] for what is nobody's input: the database away, a statement that was stopped, or a bug of ours
+        def of(error, env)
+          told = { request_id: env[ID], path: env["PATH_INFO"] }
+          if AWAY.any? { |kind| error.is_a?(kind) }
+            LOGGER.error("The database cannot be reached", told.merge(cause: error.message[0, 200]))
+            return Problem.unavailable
+          end
+          if error.is_a?(Sequel::DatabaseError) && error.wrapped_exception.is_a?(PG::QueryCanceled)
+            LOGGER.error("A statement took too long", told)
+            return Problem.takes_too_long
+          end
+          LOGGER.error("Bug", told, error)
+          bug
         end
 
         def bug

@@ -51,7 +51,7 @@ module DeckBough
         private
 
         def tries(env)
-          @cache.count("sign-in:#{Rack::Request.new(env).ip}", MINUTE)
+          @cache.count("sign-in:#{env[ClientAddress::ADDRESS]}", MINUTE)
         end
 
         def too_often

@@ -4,33 +4,74 @@ module DeckBough
   module Server
     module Routes
       # What to cut of each ribbon of a tree, and what goes back to stock when it is cut.
-      module CutPlans
-        def self.registered(app)
-          app.get("/api/pieces/:id/cut-plan") { answer(cut_plan({})) }
-          app.post("/api/pieces/:id/cut-plan") { answer(cut_plan(said.fetch("part_rolls_m", {}))) }
-          app.post("/api/pieces/:id/cut-plan/ends") { answer(keep_ends) }
-          app.helpers Answers
+      class CutPlans < Benched
+        get "/api/pieces/:id/cut-plan", :read
+        post "/api/pieces/:id/cut-plan", :try
+        post "/api/pieces/:id/cut-plan/ends", :keep_ends
+
+        KIND = "ribbon_cut"
+        # Rolls of all ribbons together: so many a person lays out on a table.
+        MOST_ROLLS = 200
+
+        def read
+          answer(cut_plan({}))
         end
 
-        module Answers
-          def cut_plan(part_rolls)
-            { piece: named_piece(tree), ribbons: planning.of(tree).cut_sheets(part_rolls: part_rolls) }
-          rescue InputError => e
-            raise Problem.of_faults(e.faults)
-          end
+        def try
+          answer(cut_plan(part_rolls))
+        end
 
-          # The metres that are left are what is on hand from now on.
-          def keep_ends
-            ids = TreeSettings.style_ids(tree[:settings])
-            unless ids.include?(said["style"])
-              raise Problem.invalid([{ pointer: "/style", code: "unknown",
-                                       message: "That ribbon is not on this tree. Choose one of the cut plan." }])
-            end
+        # It is cut: what the plan leaves is on hand from now on, what it uses lies cut for this tree. Computed here, from the rolls
+        # there are; nobody's word is taken for what is left.
+        def keep_ends
+          sheet = sheets(part_rolls).find { |one| one[:style] == said["style"] } or raise not_on_tree
+          act = store(Store::Acts).record(tree[:id], kind: KIND, style_id: said["style"], key: said["key"], account_id: account[:id],
+                                                     says: "#{sheet[:name]}: #{sheet[:pieces]} pieces cut",
+                                                     told: sheet.except(:sheet)) { |doing| cut(doing, sheet) }
+          answer({ act: act, style: store(Store::Styles).find(said["style"]) }, 201)
+        end
 
-            styles = store(Store::Styles)
-            style = styles.find(said["style"])
-            styles.change(style[:id], said["version"], style.except(:id, :version).transform_keys(&:to_s).merge("on_hand" => said["left_m"]))
-          end
+        private
+
+        def tree
+          piece_that_gives(:cut_plan)
+        end
+
+        def part_rolls
+          rolls = said.fetch("part_rolls_m", {})
+          return rolls if rolls.sum { |_, lengths| lengths.size } <= MOST_ROLLS
+
+          raise Problem.invalid([{ pointer: "/part_rolls_m", code: "too_many",
+                                   message: "That is more than #{MOST_ROLLS} rolls. Leave out those that will not be cut." }])
+        end
+
+        def sheets(rolls)
+          planning.of(tree).cut_sheets(part_rolls: rolls)
+        rescue InputError => e
+          raise Problem.of_faults(e.faults)
+        end
+
+        # What is cut already shows as it was cut.
+        def cut_plan(rolls)
+          acts = store(Store::Acts).of(tree[:id]).select { |act| act[:kind] == KIND }.to_h { |act| [act[:style], act] }
+          ribbons = sheets(rolls).map { |sheet| (act = acts[sheet[:style]]) ? as_cut(sheet, act) : { **sheet, needs_m: sheet[:length_m] } }
+          { piece: named, ribbons: ribbons }
+        end
+
+        def as_cut(sheet, act)
+          { **sheet, **act[:told].transform_keys(&:to_sym), act: act.except(:told), needs_m: sheet[:length_m] }
+        end
+
+        def cut(doing, sheet)
+          style = store(Store::Styles).find(sheet[:style])
+          raise Problem.conflict(current: style, yours: said) if style[:version] != said["version"]
+
+          doing.move(sheet[:style], sheet[:back_m] - style[:on_hand], "cut")
+          doing.cut(sheet[:style], sheet[:length_m])
+        end
+
+        def not_on_tree
+          Problem.invalid([{ pointer: "/style", code: "unknown", message: "That ribbon is not on this tree. Choose one of the cut plan." }])
         end
       end
     end

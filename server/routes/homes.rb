@@ -4,25 +4,61 @@ module DeckBough
   module Server
     module Routes
       # Homes of clients, the season desk that lists them, and a home's plan as a document.
-      module Homes
-        def self.registered(app)
-          app.get("/api/season") { answer(Season.new(@database, studio, kept: @kept).desk(today: today, page: query.fetch("page", 1))) }
-          app.get("/api/homes") { answer(store(Store::Homes).list(page: query.fetch("page", 1))) }
-          app.post("/api/homes") { answer(store(Store::Homes).create(said), 201) }
-          app.post("/api/homes/import") { answer(Exchange::HomePlan.new(@database, studio).read(said["text"]), 201) }
-          app.get("/api/homes/:id/plan.json") { home_plan }
-          app.get("/api/homes/:id") { answer(Season.new(@database, studio, kept: @kept).home(id, today)) }
-          app.put("/api/homes/:id") { answer(store(Store::Homes).change(id, said["version"], said.except("version"))) }
-          app.delete("/api/homes/:id") { owner! || (store(Store::Homes).delete(id) && nothing) }
-          app.post("/api/homes/:id/restore") { owner! || answer(store(Store::Homes).restore(id)) }
-          app.helpers Answers
+      class Homes < Resource
+        get "/api/season", :desk
+        get "/api/homes", :list
+        post "/api/homes", :create
+        post "/api/homes/import", :import
+        get "/api/homes/:id/plan.json", :take_out
+        get "/api/homes/:id", :read
+        put "/api/homes/:id", :change
+        delete "/api/homes/:id", :delete
+        post "/api/homes/:id/restore", :restore
+
+        def desk
+          answer(season.desk(today: today, page: page))
         end
 
-        module Answers
-          def home_plan
-            plan = Exchange::HomePlan.new(@database, studio).write(id)
-            file("#{JSON.pretty_generate(plan)}\n", "application/json", "#{plan[:home][:name]}.home-plan.json")
-          end
+        def list
+          answer(homes.list(page: page))
+        end
+
+        def create
+          answer(homes.create(said), 201)
+        end
+
+        def import
+          answer(Exchange::HomePlan.new(context.database, studio, planning: planning, account_id: account[:id]).read(said["text"]), 201)
+        end
+
+        def take_out
+          plan = Exchange::HomePlan.new(context.database, studio, planning: planning, account_id: account[:id]).write(id)
+          file("#{JSON.pretty_generate(plan)}\n", "application/json", "#{plan[:home][:name]}.home-plan.json")
+        end
+
+        def read
+          answer(season.home(id, today))
+        end
+
+        def change
+          answer(homes.change(id, said["version"], said.except("version")))
+        end
+
+        def delete
+          owner!
+          homes.delete(id, by: account[:id])
+          nothing
+        end
+
+        def restore
+          owner!
+          answer(homes.restore(id))
+        end
+
+        private
+
+        def homes
+          store(Store::Homes)
         end
       end
     end

@@ -4,45 +4,46 @@ module DeckBough
   module Server
     module Routes
       # A studio's constants: read by everyone, changed by an owner, tried on a sample tree before.
-      module HouseRules
+      class HouseRules < Resource
+        get "/api/house-rules", :read
+        put "/api/house-rules/:key", :set
+        delete "/api/house-rules/:key", :reset
+        post "/api/house-rules/trial", :try
+
         SHOWN = %i[area hem spread tip_gap share bulbs bulbs_by_height strings spare_strings pitch ornaments by_foot by_cover ribbon ribbon_parts
                    crown_ribbon picks minutes].freeze
 
-        def self.registered(app)
-          app.get("/api/house-rules") { answer(house_rules) }
-          app.put("/api/house-rules/:key") { set_house_rule }
-          app.delete("/api/house-rules/:key") { reset_house_rule }
-          app.post("/api/house-rules/trial") { answer(trial) }
-          app.helpers Answers
+        def read
+          answer(chapters: rules.shown)
         end
 
-        module Answers
-          def house_rules
-            { chapters: store(Store::HouseRules).shown }
-          end
+        def set
+          owner!
+          rules.set(part(:key), said["value"], was: said["was"])
+          read
+        end
 
-          def set_house_rule
-            owner!
-            store(Store::HouseRules).set(params[:key], said["value"], was: said["was"])
-            answer(house_rules)
-          end
+        def reset
+          owner!
+          rules.reset(part(:key))
+          read
+        end
 
-          def reset_house_rule
-            owner!
-            store(Store::HouseRules).reset(params[:key])
-            answer(house_rules)
-          end
+        def try
+          before = planning.trial({})
+          after = planning.trial(said["changes"])
+          answer(sample: Planning::SAMPLE_TOLD, figures: SHOWN.filter_map { |name| compared(name, before, after) })
+        end
 
-          def trial
-            before = planning.trial({})
-            after = planning.trial(said["changes"])
-            { sample: Planning::SAMPLE_TOLD, figures: SHOWN.filter_map { |name| compared(name, before, after) } }
-          end
+        private
 
-          def compared(name, before, after)
-            was = before[:figures][name] or return
-            { name: name, unit: was[:unit], before: was[:value], after: after[:figures].fetch(name)[:value] }
-          end
+        def rules
+          store(Store::HouseRules)
+        end
+
+        def compared(name, before, after)
+          was = before[:figures][name] or return
+          { name: name, unit: was[:unit], before: was[:value], after: after[:figures].fetch(name)[:value] }
         end
       end
     end

@@ -4,21 +4,16 @@ module DeckBough
   module Server
     module Routes
       # Reads a length as typed, in any spelling, and says it back tidied.
-      module Lengths
+      class Lengths < Resource
+        get "/api/lengths", :read
+
         BARE = { "metric" => "m", "imperial" => "ft" }.freeze
 
-        def self.registered(app)
-          app.get("/api/lengths") { answer(read_length) }
-          app.helpers Answers
-        end
-
-        module Answers
-          def read_length
-            metres = Length.parse(query.fetch("text"), bare: BARE.fetch(studio[:units]))
-            { metres: metres, metric: Length.print(metres, "metric"), imperial: Length.print(metres, "imperial") }
-          rescue LengthError => e
-            raise Problem.invalid([{ pointer: "/text", code: e.code.to_s, message: e.message }])
-          end
+        def read
+          metres = Length.parse(query.fetch("text"), bare: BARE.fetch(studio[:units]))
+          answer(metres: metres, metric: Length.print(metres, "metric"), imperial: Length.print(metres, "imperial"))
+        rescue LengthError => e
+          raise Problem.invalid([{ pointer: "/text", code: e.code.to_s, message: e.message }])
         end
       end
     end

@@ -3,48 +3,83 @@
 module DeckBough
   module Server
     module Routes
-      # Pieces: settings, plan, history, ledger.
-      module Pieces
-        def self.registered(app)
-          app.post("/api/rooms/:id/pieces") { answer(store(Store::Pieces).create(id, said), 201) }
-          app.get("/api/pieces/:id") { answer(on_bench(store(Store::Pieces).find(id))) }
-          app.put("/api/pieces/:id") { answer(change_piece) }
-          app.delete("/api/pieces/:id") { store(Store::Pieces).delete(id) && nothing }
-          app.post("/api/pieces/:id/restore") { answer(store(Store::Pieces).restore(id)) }
-          app.post("/api/pieces/:id/plan") { answer(dialled) }
-          app.post("/api/pieces/:id/undo") { answer(store(Store::Pieces).undo(id, said["version"], account_id: account[:id])) }
-          app.post("/api/pieces/:id/redo") { answer(store(Store::Pieces).redo(id, said["version"], account_id: account[:id])) }
-          app.get("/api/pieces/:id/history") { answer(store(Store::Pieces).history(id, page: query.fetch("page", 1))) }
-          app.get("/api/pieces/:id/ledger.csv") { ledger_csv }
-          app.helpers Answers
+      # Pieces: settings, plan in its parts, history, ledger.
+      class Pieces < Benched
+        post "/api/rooms/:id/pieces", :create
+        get "/api/pieces/:id", :read
+        put "/api/pieces/:id", :change
+        delete "/api/pieces/:id", :delete
+        post "/api/pieces/:id/restore", :restore
+        post "/api/pieces/:id/plan", :plan
+        post "/api/pieces/:id/places", :places
+        post "/api/pieces/:id/working", :working
+        post "/api/pieces/:id/undo", :undo
+        post "/api/pieces/:id/redo", :redo
+        get "/api/pieces/:id/history", :history
+        get "/api/pieces/:id/ledger.csv", :ledger
+
+        def create
+          made = pieces.create(id, said) do |kind, settings|
+            planning.prove(kind, settings, room_id: id, place_id: said["place_id"])
+          end
+          answer(made, 201)
         end
 
-        module Answers
-          def piece
-            @piece ||= store(Store::Pieces).find(id)
-          end
+        # The piece with the names around it, the places it could stand in, and what was done to it that counts once.
+        def read
+          room = store(Store::Rooms).find(piece[:room_id])
+          home = store(Store::Homes).find(room[:home_id])
+          answer(**piece, room: room.slice(:id, :name), home: home.slice(:id, :name), days_to_go: days_to_go(home), look_id: home[:look_id],
+                          places: room[:places].map { |place| place.slice(:id, :name, :stance) }, acts: store(Store::Acts).of(id))
+        end
 
-          # The piece with the names around it and the places it could stand in.
-          def on_bench(piece)
-            room = store(Store::Rooms).find(piece[:room_id])
-            home = store(Store::Homes).find(room[:home_id])
-            days = home[:visit_on] && (Date.iso8601(home[:visit_on]) - today).to_i
-            { **piece, room: room.slice(:id, :name), home: home.slice(:id, :name), days_to_go: days, look_id: home[:look_id],
-                       places: room[:places].map { |place| place.slice(:id, :name, :stance) } }
+        def change
+          given = said.slice("name", "place_id", "settings", "insist")
+          room_id = piece[:room_id]
+          changed = pieces.change(id, said["version"], given, account_id: account[:id], units: studio[:units]) do |kind, settings, place_id|
+            planning.prove(kind, settings, room_id: room_id, place_id: place_id, piece_id: id)
           end
+          answer(changed)
+        end
 
-          def change_piece
-            store(Store::Pieces).change(id, said["version"], said.slice("name", "place_id", "settings"), account_id: account[:id], units: studio[:units])
-          end
+        def delete
+          pieces.delete(id, by: account[:id])
+          nothing
+        end
 
-          # The plan of a piece as dialled; nothing is stored.
-          def dialled
-            planning.plan(piece, settings: said.fetch("settings", piece[:settings]), place_id: said.fetch("place_id", piece[:place_id]))
-          end
+        def restore
+          answer(pieces.restore(id))
+        end
 
-          def ledger_csv
-            file(Exchange::LedgerCsv.write(planning.plan(piece)[:ledger], studio[:currency]), "text/csv", "#{piece[:name]}-ledger.csv")
-          end
+        # Figures, ledger, cautions and all of the drawing that needs no places.
+        def plan
+          answer(dialled_plan.reckoned)
+        end
+
+        # Where the ornaments of a tree hang and what follows from it.
+        def places
+          piece_that_gives(:hanging_map)
+          answer(dialled_plan.places || raise(Hanging.no_tree))
+        end
+
+        def working
+          answer(dialled_plan.working(said["sheet"]) || raise(Problem.not_found("working")))
+        end
+
+        def undo
+          answer(pieces.undo(id, said["version"], account_id: account[:id]))
+        end
+
+        def redo
+          answer(pieces.redo(id, said["version"], account_id: account[:id]))
+        end
+
+        def history
+          answer(pieces.history(id, page: page))
+        end
+
+        def ledger
+          file(Exchange::LedgerCsv.write(planning.of(piece).lines, studio[:currency]), "text/csv", "#{piece[:name]}-ledger.csv")
         end
       end
     end

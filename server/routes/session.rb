@@ -4,32 +4,40 @@ module DeckBough
   module Server
     module Routes
       # Who is at the door and for which studio; sign-in itself is Accounts::Door.
-      module Session
-        def self.registered(app)
-          app.get("/api/door") { answer(founded: Store::Studios.new(@database).founded?) }
-          app.post("/api/studios") { found_studio }
-          app.get("/api/me") { answer(me) }
-          app.patch("/api/studio") { change_studio }
-          app.helpers Answers
+      class Session < Resource
+        get "/api/door", :door
+        post "/api/studios", :found
+        get "/api/me", :me
+        patch "/api/studio", :change
+
+        CHANGED = ["units", *Store::Studios::SCHOOLS.map(&:to_s)].freeze
+
+        def door
+          answer(founded: studios.founded?)
         end
 
-        module Answers
-          def me
-            { account: account.slice(:name, :email, :role), studio: studio.slice(:name, :units, :currency, :version, *Store::Studios::SCHOOLS), today: today.iso8601 }
-          end
+        def found
+          fields = %w[studio name email password units].to_h { |field| [field.to_sym, said[field]] }
+          studios.found(**fields, cost: context.configuration.password_cost)
+          answer({ founded: true }, 201)
+        end
 
-          def found_studio
-            fields = %w[studio name email password units].to_h { |field| [field.to_sym, said[field]] }
-            Store::Studios.new(@database).found(**fields, cost: @configuration.password_cost)
-            answer({ founded: true }, 201)
-          end
+        def me
+          shown = studio.slice(:name, :units, :currency, :version, *Store::Studios::SCHOOLS)
+          answer(account: account.slice(:name, :email, :role), studio: shown, today: today.iso8601)
+        end
 
-          def change_studio
-            owner!
-            Store::Studios.new(@database).change(studio[:id], said["version"], said.slice("units", *Store::Studios::SCHOOLS.map(&:to_s)).transform_keys(&:to_sym))
-            @studio = nil
-            answer(me)
-          end
+        def change
+          owner!
+          studios.change(studio[:id], said["version"], said.slice(*CHANGED).transform_keys(&:to_sym))
+          context.forget_studio
+          me
+        end
+
+        private
+
+        def studios
+          Store::Studios.new(context.database)
         end
       end
     end

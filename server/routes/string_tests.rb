@@ -4,17 +4,22 @@ module DeckBough
   module Server
     module Routes
       # Testing strings of lights with the plug-in meter, and the log of tests.
-      module StringTests
-        def self.registered(app)
-          app.get("/api/styles/:id/tests") { answer(store(Store::StringTests).list(store(Store::Styles).find(id)[:id], page: query.fetch("page", 1))) }
-          app.post("/api/styles/:id/tests") { answer(test_string, 201) }
-          app.helpers Answers
+      class StringTests < Resource
+        get "/api/styles/:id/tests", :list
+        post "/api/styles/:id/tests", :test
+
+        def list
+          answer(store(Store::StringTests).list(style[:id], page: page))
         end
 
-        module Answers
-          def test_string
-            store(Store::StringTests).test(store(Store::Styles).find(id), said, meter: StandIns::PowerMeter.new, now: @clock.call, account_id: account[:id])
-          end
+        def test
+          answer(store(Store::StringTests).test(style, said, meter: StandIns::PowerMeter.new, now: now, account_id: account[:id]), 201)
+        end
+
+        private
+
+        def style
+          store(Store::Styles).find(id)
         end
       end
     end

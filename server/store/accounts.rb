@@ -9,9 +9,9 @@ module DeckBough
           @database = database
         end
 
-        # @return [Hash, nil] id, studio_id, name, email, role
+        # @return [Hash, nil] id, studio_id, name, email, role; nil for one who may no longer sign in
         def find(id)
-          @database[:accounts].where(id: id).select(:id, :studio_id, :name, :email, :role).first
+          @database[:accounts].where(id: id, disabled_at: nil).select(:id, :studio_id, :name, :email, :role).first
         end
       end
     end

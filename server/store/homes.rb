@@ -8,6 +8,9 @@ module DeckBough
         DATES = %i[visit_on strike_on].freeze
         FACTS = Survey::HOME.map(&:name).freeze
 
+        # A calendar day as people write it; the database knows no others.
+        DAY = /\A(19|20)\d\d-\d\d-\d\d\z/
+
         def list(page:)
           page(present.order(Sequel.asc(:visit_on, nulls: :last), :name), page) { |row| shown(row) }
         end
@@ -34,8 +37,8 @@ module DeckBough
           find(id)
         end
 
-        def delete(id)
-          delete_softly(:homes, id, "home")
+        def delete(id, by:)
+          delete_softly(:homes, id, "home", by: by)
         end
 
         def restore(id)
@@ -62,15 +65,18 @@ module DeckBough
         end
 
         def date(text, name)
-          text && Date.iso8601(text)
+          return nil if text.nil?
+          raise Date::Error unless text.match?(DAY)
+
+          Date.iso8601(text)
         rescue Date::Error
-          raise Problem.invalid([{ pointer: "/#{name}", code: "not_a_date", message: "“#{text}” is not a day. Type one such as 2026-11-28." }])
+          raise Problem.invalid([{ pointer: "/#{name}", code: "not_a_date", message: "“#{text[0, 40]}” is not a day. Type one such as 2026-11-28." }])
         end
 
         def look(id)
           return nil if id.nil?
 
-          rows(:looks).where(id: id).get(:id) or
+          (Ids.id?(id) && rows(:looks).where(id: id).get(:id)) or
             raise Problem.invalid([{ pointer: "/look_id", code: "unknown", message: "That look is not there. Choose another." }])
         end
 

@@ -8,6 +8,7 @@ module DeckBough
         SHORTEST = 10
         # More bytes than this bcrypt does not read.
         LONGEST = 72
+        LONGEST_EMAIL = 254
 
         module_function
 
@@ -15,7 +16,9 @@ module DeckBough
         def objections(name:, email:, password:)
           told = []
           told << error("name", "Type a name, in 1 to 120 characters.") unless name.strip.size.between?(1, 120)
-          told << error("email", "“#{email}” is not an email address. Type one such as you@studio.example.") unless email.strip.match?(/\A[^@\s]+@[^@\s]+\z/)
+          unless email.strip.match?(/\A[^@\s]+@[^@\s]+\z/) && email.size <= LONGEST_EMAIL
+            told << error("email", "“#{email[0, 80]}” is not an email address. Type one such as you@studio.example.")
+          end
           told << error("password", "A password has #{SHORTEST} to #{LONGEST} characters.") unless password.size >= SHORTEST && password.bytesize <= LONGEST
           told
         end

@@ -8,9 +8,18 @@ module DeckBough
         PLACE = Survey::PLACE.map(&:name).freeze
         ROOM = Survey::ROOM.map(&:name).freeze
 
+        # What a house comes to.
+        MOST_IN_HOME = 60
+
         def of_home(home_id)
-          places = rows(:places).order(:position, :name).to_hash_groups(:room_id)
-          present.where(home_id: home_id).order(:position, :name).map { |row| shown(row, places.fetch(row[:id], [])) }
+          of_homes([home_id])
+        end
+
+        # @return [Array<Hash>] the rooms of several homes with their places, in two queries
+        def of_homes(home_ids)
+          found = present.where(home_id: home_ids).order(:position, :name).all
+          places = rows(:places).where(room_id: found.map { |row| row[:id] }).order(:position, :name).to_hash_groups(:room_id)
+          found.map { |row| shown(row, places.fetch(row[:id], [])) }
         end
 
         def find(id)
@@ -21,7 +30,8 @@ module DeckBough
         def create(home_id, given)
           survey = surveyed(given)
           id = transaction do
-            rows(:homes).where(id: home_id, deleted_at: nil).for_share.first or raise Problem.not_found("home")
+            rows(:homes).where(id: home_id, deleted_at: nil).for_update.first or raise Problem.not_found("home")
+            refuse_more(home_id)
             position = present.where(home_id: home_id).max(:position).to_i + 1
             id = rows(:rooms).returning(:id).insert(studio_id: studio_id, home_id: home_id, position: position, **survey.slice(*ROOM)).first[:id]
             keep_places(id, survey[:places])
@@ -43,8 +53,8 @@ module DeckBough
           find(id)
         end
 
-        def delete(id)
-          delete_softly(:rooms, id, "room")
+        def delete(id, by:)
+          delete_softly(:rooms, id, "room", by: by)
         end
 
         def restore(id)
@@ -59,6 +69,12 @@ module DeckBough
           rows(:rooms).where(deleted_at: nil, home_id: homes)
         end
 
+        def refuse_more(home_id)
+          return if present.where(home_id: home_id).count < MOST_IN_HOME
+
+          raise Problem.invalid([{ pointer: "/name", code: "too_many", message: "A home holds up to #{MOST_IN_HOME} rooms. Make another home for more." }])
+        end
+
         def surveyed(given)
           Survey.room(given)
         rescue InputError => e
@@ -66,7 +82,7 @@ module DeckBough
         end
 
         def keep_places(room_id, places)
-          kept = places.filter_map { |place| place[:id] }
+          kept = Ids.only(places.filter_map { |place| place[:id] })
           gone = rows(:places).where(room_id: room_id).exclude(id: kept)
           refuse_used(gone.select_map(:id))
           gone.delete
@@ -83,7 +99,7 @@ module DeckBough
 
         def keep_place(room_id, place, position)
           values = { **place.slice(*PLACE), position: position }
-          known = place[:id] && rows(:places).where(room_id: room_id, id: place[:id])
+          known = Ids.id?(place[:id]) && rows(:places).where(room_id: room_id, id: place[:id])
           return if known && known.update(values) == 1
 
           rows(:places).insert(studio_id: studio_id, room_id: room_id, **values)

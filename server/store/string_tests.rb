@@ -8,7 +8,7 @@ module DeckBough
         LABEL = Input.text(:label, "String", 1..60)
 
         def list(style_id, page:)
-          names = database[:accounts].where(studio_id: studio_id).to_hash(:id, :name)
+          names = names_of_people
           page(rows(:string_tests).where(style_id: style_id).reverse(:tested_at, :id), page) { |row| shown(row, names) }
         end
 
@@ -23,7 +23,7 @@ module DeckBough
                                                       sound: reading[:dead_bulbs].zero?, account_id: account_id,
                                                       tested_at: now, **reading).first[:id]
           end
-          shown(rows(:string_tests).where(id: id).first, database[:accounts].where(studio_id: studio_id).to_hash(:id, :name))
+          shown(rows(:string_tests).where(id: id).first, names_of_people)
         end
 
         private

@@ -15,14 +15,22 @@ module DeckBough
         end
 
         def find(id)
-          shown(joined.where(Sequel[:styles][:id] => id).first || raise(Problem.not_found("style")))
+          shown((Ids.id?(id) && joined.where(Sequel[:styles][:id] => id).first) || raise(Problem.not_found("style")))
         end
 
-        # @return [Array<Style>] the core's own values, for a plan
-        def for_plan(ids)
-          joined.where(Sequel.cast(Sequel[:styles][:id], String) => ids).map do |row|
-            Style.new(**row.slice(:id, :on_hand, *COLUMNS))
-          end
+        # @param piece_id [String, nil] whose plan it is for: what was cut for it is not short
+        # @return [Array<Style>] the core's own values, with what is available to that piece
+        def for_plan(ids, piece_id: nil)
+          known = Ids.only(ids)
+          return [] if known.empty?
+
+          available = Stock.new(database, studio_id).available(known, piece_id: piece_id)
+          rows(:styles).where(id: known).map { |row| Style.new(**row.slice(:id, *COLUMNS), **available.fetch(row[:id])) }
+        end
+
+        # @return [Hash{String => Integer}] the version of each style there is; it moves with every count and change
+        def versions(ids)
+          rows(:styles).where(id: Ids.only(ids)).select_hash(:id, :version)
         end
 
         # @return [Array<Style>] all of some kinds, those on hand first
@@ -30,47 +38,51 @@ module DeckBough
           joined.where(kind: kinds).order(Sequel.desc(:on_hand), :name).limit(MOST_OF_KINDS).map { |row| Style.new(**row.slice(:id, :on_hand, *COLUMNS)) }
         end
 
-        def create(given)
+        def create(given, account_id: nil)
           values = coloured(checked(Style::INPUTS, given))
           id = transaction do
             id = rows(:styles).returning(:id).insert(studio_id: studio_id, **values.slice(*COLUMNS)).first[:id]
-            keep_stock(id, values[:on_hand])
+            stock.count(id, values[:on_hand], account_id: account_id)
             id
           end
           find(id)
         end
 
-        def change(id, version, given)
+        def change(id, version, given, account_id: nil)
           transaction do
             row = rows(:styles).where(id: id).for_update.first or raise Problem.not_found("style")
             values = coloured(checked(Style::INPUTS, given))
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
             rows(:styles).where(id: id).update(version: version + 1, **values.slice(*COLUMNS))
-            keep_stock(id, values[:on_hand])
+            stock.count(id, values[:on_hand], account_id: account_id)
           end
           find(id)
         end
 
-        # @param offcuts [Array<Hash>] style, length_m
-        # @return [Array<Hash>] the garlands they became, one more of each on hand
-        def keep_offcuts(offcuts)
-          transaction do
-            offcuts.group_by { |off| [off[:style], off[:length_m].round(2)] }.map { |(id, length), those| keep_offcut(find(id), length, those.size) }
-          end
+        # The garland that a piece cut off another becomes: as it was but shorter, named after what it belongs with. Made when it is not
+        # there yet; how many there are is for stock to say.
+        #
+        # @return [String] its id
+        def offcut_of(style_id, length)
+          whole = find(style_id)
+          name = "#{(whole[:belongs_with] || whole[:name])[0, 100]}, #{format('%.2f', length)} m cut off"
+          known = rows(:styles).where(kind: "garland", name: name).get(:id)
+          known || create_offcut(whole, name, length)
         end
 
         private
 
-        # The same garland, shorter: loft and texture as they were, its weight by its length, no price.
-        def keep_offcut(whole, length, count)
-          name = "#{(whole[:belongs_with] || whole[:name])[0, 100]}, #{format('%.2f', length)} m cut off"
-          known = joined.where(kind: "garland", name: name).first
-          return change(known[:id], known[:version], shown(known).except(:id, :version).merge(on_hand: known[:on_hand] + count)) if known
-
+        # Loft and texture as they were, its weight by its length, no price.
+        def create_offcut(whole, name, length)
           share = whole[:length_m] ? length / whole[:length_m] : 1.0
-          create(whole.except(:id, :version).merge(name: name, length_m: length, mass_g: whole[:mass_g]&.*(share), price_cents: nil, on_hand: count,
-                                                   belongs_with: whole[:belongs_with] || whole[:name]))
+          values = whole.slice(*COLUMNS).merge(name: name, length_m: length, mass_g: whole[:mass_g]&.*(share), price_cents: nil,
+                                               belongs_with: whole[:belongs_with] || whole[:name])
+          rows(:styles).returning(:id).insert(studio_id: studio_id, **values).first[:id]
+        end
+
+        def stock
+          Stock.new(database, studio_id)
         end
 
         def joined
@@ -87,11 +99,6 @@ module DeckBough
           return values.merge(colour: colour) if colour.nil? || colour.match?(/\A#[0-9a-f]{6}\z/)
 
           raise Problem.invalid([{ pointer: "/colour", code: "not_a_colour", message: "“#{values[:colour]}” is not a colour. Type one such as #6b2e4f." }])
-        end
-
-        def keep_stock(id, on_hand)
-          database[:stock_quantities].insert_conflict(target: :style_id, update: { on_hand: on_hand }).insert(studio_id: studio_id, style_id: id,
-                                                                                                              on_hand: on_hand)
         end
 
         def shown(row)

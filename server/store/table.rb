@@ -6,6 +6,8 @@ module DeckBough
       # What every store shares: rows of one studio only, versions checked, database errors made ours.
       class Table
         PER_PAGE = 50
+        # Two transactions that wait for each other: one is tried again, a few times.
+        TRIES = 8
 
         attr_reader :database, :studio_id
 
@@ -20,8 +22,10 @@ module DeckBough
           database[table].where(studio_id: studio_id)
         end
 
+        # Inside another transaction it is a part of that one, which then is tried again as a whole.
         def transaction(&)
-          database.transaction(&)
+          again = database.in_transaction? ? {} : { retry_on: Sequel::SerializationFailure, num_retries: TRIES }
+          database.transaction(**again, &)
         rescue Sequel::UniqueConstraintViolation => e
           raise taken(e)
         rescue Sequel::ForeignKeyConstraintViolation
@@ -57,18 +61,22 @@ module DeckBough
             pages: [(total / per_page.to_f).ceil, 1].max, total: total }
         end
 
-        def delete_softly(table, id, what)
+        def delete_softly(table, id, what, by:)
           transaction do
             row = locked(id, what)
-            bump(table, row, deleted_at: Sequel::CURRENT_TIMESTAMP)
+            bump(table, row, deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
           end
         end
 
         def bring_back(table, id, what)
           transaction do
             row = rows(table).where(id: id).exclude(deleted_at: nil).for_update.first or raise Problem.not_found("deleted #{what}")
-            bump(table, row, deleted_at: nil)
+            bump(table, row, deleted_at: nil, deleted_by: nil)
           end
+        end
+
+        def names_of_people
+          database[:accounts].where(studio_id: studio_id).to_hash(:id, :name)
         end
 
         def checked(declared, given, under: "")

@@ -8,21 +8,22 @@ module DeckBough
         MOST = 24
 
         def list(piece_id, page:)
-          page(rows(:piece_variants).where(piece_id: piece_id).order(:made_at, :name), page) { |row| shown(row) }
+          kind = kind_of(piece_id)
+          page(rows(:piece_variants).where(piece_id: piece_id).order(:made_at, :name), page) { |row| shown(row, kind) }
         end
 
-        # @param settings [Hash] as dialled
+        # @param settings [CheckedSettings] of the piece's kind
+        # @raise [Problem] when there are as many as a piece keeps
         def keep(piece_id, given, settings)
           name = checked([Survey::NAME], { "name" => given["name"] })[:name]
-          checked_settings = PieceSettings.of(kind(piece_id)).check(settings)
           id = transaction do
+            # Counting and adding is one step for everyone: two at once must not both be the last.
+            kind = Kinds.of(rows(:pieces).where(id: piece_id).for_update.get(:kind))
             refuse_more(piece_id)
-            rows(:piece_variants).returning(:id).insert(studio_id: studio_id, piece_id: piece_id, name: name.strip,
-                                                        settings: Sequel.pg_jsonb(checked_settings)).first[:id]
+            rows(:piece_variants).returning(:id).insert(studio_id: studio_id, piece_id: piece_id, name: name.strip, settings_schema: kind.schema,
+                                                        settings: Sequel.pg_jsonb(settings)).first[:id]
           end
-          shown(rows(:piece_variants).where(id: id).first)
-        rescue InputError => e
-          raise Problem.of_faults(e.faults, under: "/settings")
+          shown(rows(:piece_variants).where(id: id).first, kind_of(piece_id))
         end
 
         def delete(id)
@@ -31,8 +32,8 @@ module DeckBough
 
         private
 
-        def kind(piece_id)
-          rows(:pieces).where(id: piece_id).get(:kind)
+        def kind_of(piece_id)
+          Kinds.of(rows(:pieces).where(id: piece_id).get(:kind))
         end
 
         def refuse_more(piece_id)
@@ -41,8 +42,8 @@ module DeckBough
           raise Problem.invalid([{ pointer: "/name", code: "too_many", message: "A piece keeps up to #{MOST} versions. Take one out first." }])
         end
 
-        def shown(row)
-          { **row.slice(:id, :name), settings: PieceSettings.of(kind(row[:piece_id])).check(row[:settings].to_h), made_at: row[:made_at].iso8601 }
+        def shown(row, kind)
+          { **row.slice(:id, :name), settings: kind.read(row[:settings].to_h, schema: row[:settings_schema]).settings, made_at: row[:made_at].iso8601 }
         end
       end
     end

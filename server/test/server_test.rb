@@ -23,8 +23,20 @@ class ServerTest < Minitest::Test
   OWNER = "ottoline@wick-fennel.example"
   ASSISTANT = "bram@wick-fennel.example"
 
+  # The demo is put in once; what a test does to it is rolled back.
   def run(*)
+    ServerTest.seeded
     DATABASE.transaction(rollback: :always, savepoint: true, auto_savepoint: true) { super }
+  end
+
+  # @return [String] the demo studio's id
+  def self.seeded
+    DATABASE[:studios].where(name: "Wick & Fennel").get(:id) || Server::DemoStudio.new(DATABASE, password_cost: 4).seed
+  end
+
+  # An installation nobody has founded yet.
+  def empty_installation
+    DATABASE.run("truncate studios cascade")
   end
 
   def app
@@ -51,7 +63,7 @@ class ServerTest < Minitest::Test
   end
 
   def demo
-    @demo ||= Server::DemoStudio.new(DATABASE, password_cost: 4).seed
+    @demo ||= ServerTest.seeded
   end
 
   def sign_in(email = OWNER, password = Server::DemoStudio::PASSWORD)

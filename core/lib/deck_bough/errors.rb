@@ -40,6 +40,19 @@ module DeckBough
     end
   end
 
+  # Settings that are right one by one and still make no plan: a rule refuses what they come to. Faults point into the settings.
+  class UnplannableError < StandardError
+    attr_reader :rule, :faults
+
+    # @param rule [String] the rule that refused
+    # @param faults [Array<Fault>] at least one
+    def initialize(rule, faults)
+      @rule = rule
+      @faults = faults.freeze
+      super(faults.map(&:message).join(" "))
+    end
+  end
+
   # Everything wrong with a set of inputs, told at once.
   class InputError < StandardError
     attr_reader :faults

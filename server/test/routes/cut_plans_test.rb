@@ -37,14 +37,65 @@ class CutPlansRoutesTest < ServerTest
     assert_includes bad["detail"], "cannot be negative"
   end
 
-  def test_ends_go_back_to_stock_once
-    ribbon = ask(:get, path)["ribbons"].first
+  def keep_ends(ribbon, status: 201, key: SecureRandom.uuid, **more)
     style = ask(:get, "/api/styles")["items"].find { |known| known["id"] == ribbon["style"] }
-    kept = ask(:post, path("/ends"), { style: style["id"], version: style["version"], left_m: 1.25 })
+    ask(:post, path("/ends"), { key: key, style: ribbon["style"], version: style["version"], **more }, status: status)
+  end
 
-    assert_in_delta 1.25, kept["on_hand"]
-    ask(:post, path("/ends"), { style: style["id"], version: style["version"], left_m: 1.25 }, status: 409)
-    other = ask(:get, "/api/styles")["items"].find { |known| known["kind"] == "light" }
-    ask(:post, path("/ends"), { style: "00000000-0000-0000-0000-000000000000", version: other["version"], left_m: 1 }, status: 422)
+  def ribbon_line(style)
+    ask(:post, "/api/pieces/#{@tree['id']}/plan", {})["ledger"].find { |line| line["style"] == style }
+  end
+
+  def on_hand(style)
+    ask(:get, "/api/styles")["items"].find { |known| known["id"] == style }["on_hand"]
+  end
+
+  def test_a_ribbon_is_cut_once_however_often_it_is_pressed
+    ribbon = ask(:get, path)["ribbons"].first
+    before = on_hand(ribbon["style"])
+    done = keep_ends(ribbon)
+
+    assert_in_delta ribbon["back_m"], done["style"]["on_hand"]
+    as(ASSISTANT) { assert_equal done["act"]["id"], keep_ends(ribbon)["act"]["id"] }
+    assert_in_delta ribbon["back_m"], on_hand(ribbon["style"])
+    shown = ask(:get, path)["ribbons"].first
+
+    assert_equal [done["act"]["id"], ribbon["rolls"]], [shown["act"]["id"], shown["rolls"]]
+    2.times { ask(:post, "/api/acts/#{done['act']['id']}/take-back", {}) }
+
+    assert_in_delta before, on_hand(ribbon["style"])
+    refute ask(:get, path)["ribbons"].first.key?("act")
+  end
+
+  def test_what_is_cut_is_no_longer_short
+    ribbon = ask(:get, path)["ribbons"].first
+    keep_ends(ribbon)
+    line = ribbon_line(ribbon["style"])
+
+    assert_in_delta 0, line["short"]
+    assert_in_delta ribbon["back_m"] + ribbon["length_m"], line["have"], 1e-6
+    assert_equal "cut", ask(:get, "/api/styles/#{ribbon['style']}/moves")["items"].first["reason"]
+  end
+
+  def test_nobodys_word_is_taken_for_what_is_left
+    ribbon = ask(:get, path)["ribbons"].first
+    told = keep_ends(ribbon, part_rolls_m: { ribbon["style"] => [20.0] })
+
+    assert_operator told["style"]["on_hand"], :<=, 20.0
+    keep_ends({ "style" => ask(:get, "/api/styles")["items"].find { |known| known["kind"] == "light" }["id"] }, status: 422)
+  end
+
+  def test_ends_of_a_ribbon_that_was_counted_meanwhile_are_not_kept
+    ribbon = ask(:get, path)["ribbons"].first
+    ask(:post, path("/ends"), { key: SecureRandom.uuid, style: ribbon["style"], version: 99 }, status: 409)
+
+    assert_empty ask(:get, "/api/pieces/#{@tree['id']}")["acts"]
+  end
+
+  def test_more_rolls_than_lie_on_a_table_are_refused
+    ribbons = ask(:get, path)["ribbons"]
+    many = ribbons.to_h { |ribbon| [ribbon["style"], [1.0] * 150] }
+
+    assert_equal ["/part_rolls_m"], pointers(ask(:post, path, { part_rolls_m: many }, status: 422))
   end
 end

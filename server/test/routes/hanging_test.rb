@@ -29,7 +29,7 @@ class HangingRoutesTest < ServerTest
   end
 
   def test_the_map_tells_every_ornament_once_and_the_same_as_the_bench
-    drawn = ask(:post, path("/plan"), {})["drawing"]["ornaments"]
+    drawn = ask(:post, path("/places"), {})["drawing"]["ornaments"]
     sites = map["sites"]
 
     assert_equal 100, sites.map { |site| site.values_at("style", "number") }.uniq.size
@@ -75,6 +75,8 @@ class HangingRoutesTest < ServerTest
     as(ASSISTANT) { tick(site) }
 
     assert_equal 1, map["up"]
+    assert_equal "Ottoline Marsh", map["sites"].find { |one| one["up"] }["by"]
+    assert_equal([[site.first["style"], 1, "Ottoline Marsh"]], ask(:get, path("/hung"))["items"].map { |one| one.values_at("style", "number", "by") })
   end
 
   def test_it_prints_on_a4_and_draws_as_svg
@@ -123,7 +125,9 @@ class HangingRoutesTest < ServerTest
     before = ask(:post, path("/plan"), {})
     after = ask(:post, path("/plan"), { settings: @tree["settings"].merge("step_back" => { "mends" => [add] }) })
 
-    assert_equal 1, after["drawing"]["ribbon"]["fills"].size
+    placed = ask(:post, path("/places"), { settings: @tree["settings"].merge("step_back" => { "mends" => [add] }) })
+
+    assert_equal 1, placed["drawing"]["ribbon"]["fills"].size
     assert_operator ribbon(after), :>, ribbon(before)
   end
 

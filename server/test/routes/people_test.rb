@@ -8,7 +8,8 @@ class PeopleRoutesTest < ServerTest
   def test_an_owner_lets_somebody_in_who_can_then_sign_in
     sign_in
 
-    assert_equal({ "name" => "Tansy Pike", "email" => "tansy@wick-fennel.example", "role" => "assistant" }, ask(:post, "/api/people", NEW, status: 201))
+    assert_equal({ "name" => "Tansy Pike", "email" => "tansy@wick-fennel.example", "role" => "assistant", "disabled" => false },
+                 ask(:post, "/api/people", NEW, status: 201).except("id"))
     assert_equal 4, ask(:get, "/api/people")["total"]
     with_session(:tansy) do
       sign_in("tansy@wick-fennel.example", "rope-and-brass-1")

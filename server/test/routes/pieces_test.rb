@@ -27,8 +27,12 @@ class PiecesRoutesTest < ServerTest
 
     assert_in_delta 4.993, plan["figures"]["area"]["value"], 0.001
     assert_equal 100, plan["figures"]["ornaments"]["value"]
-    assert_equal 100, plan["drawing"]["ornaments"].size
+    assert_empty plan["drawing"]["ornaments"]
     assert_includes plan["cautions"].map { |caution| caution["code"] }, "glass_above"
+    places = ask(:post, path("/places"), {})
+
+    assert_equal 100, places["drawing"]["ornaments"].size
+    assert_equal plan["cautions"], places["cautions"]
   end
 
   def test_a_dial_is_planned_and_not_saved
@@ -99,7 +103,7 @@ class PiecesRoutesTest < ServerTest
 
     assert_equal ["/settings/measure/height_m"], pointers(bad)
     assert_equal ["/settings/ornaments/own_total"], pointers(save(1, with(ornaments: { count_by: "own" }), status: 422))
-    assert_equal ["/settings/ornaments/styles"], pointers(save(1, with(ornaments: { styles: ["gone"] }), status: 422))
+    assert_equal ["/settings/ornaments/styles/0"], pointers(save(1, with(ornaments: { styles: ["gone"] }), status: 422))
     assert_equal ["/place_id"], pointers(save(1, piece["settings"], status: 422, place_id: piece["id"]))
     assert_equal 1, ask(:get, path)["version"]
   end

@@ -61,7 +61,7 @@ class RunsRoutesTest < ServerTest
     unknown = changed(body: { bodies: [{ style: SecureRandom.uuid }] })
     told = ask(:put, "/api/pieces/#{mantel['id']}", { version: mantel["version"], name: "x", place_id: nil, settings: unknown }, status: 422)
 
-    assert_equal %w[/settings/body/bodies], pointers(told)
+    assert_equal %w[/settings/body/bodies/0/style], pointers(told)
     assert_equal mantel["version"], ask(:get, "/api/pieces/#{mantel['id']}")["version"]
   end
 
@@ -98,18 +98,47 @@ class RunsRoutesTest < ServerTest
     ask(:get, "/api/styles")["items"].find { |style| style["name"] == name }
   end
 
-  def test_what_is_cut_off_goes_to_stock_with_what_it_belongs_to
+  def stock
+    ask(:get, "/api/styles")["items"].to_h { |style| [style["name"], style["on_hand"]] }
+  end
+
+  def keep_offcuts(status: 201, key: SecureRandom.uuid, version: mantel["version"])
+    ask(:post, "/api/pieces/#{mantel['id']}/offcuts", { key: key, version: version }, status: status)
+  end
+
+  def test_what_is_cut_off_goes_to_stock_once_and_can_be_taken_back
     offcuts = planned["offcuts"]
+    before = stock
+    act = keep_offcuts["act"]
+    again = keep_offcuts["act"]
+    as(ASSISTANT) { keep_offcuts }
 
     refute_empty offcuts
-    kept = ask(:post, "/api/pieces/#{mantel['id']}/offcuts", { version: mantel["version"] })["styles"]
+    assert_equal act["id"], again["id"]
+    cut_off = stock.reject { |name, _| before.key?(name) }
 
-    assert_equal offcuts.map { |off| off["length_m"].round(3) }.uniq.sort, kept.map { |style| style["length_m"].round(3) }.sort
-    assert_equal ["Fir garland, 1.8 m"], kept.map { |style| style["belongs_with"] }.uniq
-    again = ask(:post, "/api/pieces/#{mantel['id']}/offcuts", { version: mantel["version"] })["styles"]
+    assert_equal(offcuts.size, cut_off.values.sum)
+    assert_equal before["Fir garland, 1.8 m"] - offcuts.size, stock["Fir garland, 1.8 m"]
+    assert_equal([act["id"]], ask(:get, "/api/pieces/#{mantel['id']}")["acts"].map { |one| one["id"] })
+    ask(:post, "/api/acts/#{act['id']}/take-back", {})
+    ask(:post, "/api/acts/#{act['id']}/take-back", {})
 
-    assert_equal(kept.map { |style| style["on_hand"] * 2 }, again.map { |style| style["on_hand"] })
-    ask(:post, "/api/pieces/#{mantel['id']}/offcuts", { version: mantel["version"] + 1 }, status: 409)
+    assert_equal before, stock.reject { |_, count| count.zero? }.merge(before.select { |_, count| count.zero? })
+    assert_empty ask(:get, "/api/pieces/#{mantel['id']}")["acts"]
+  end
+
+  def test_a_garland_that_is_cut_is_not_short_for_the_run_it_lies_on
+    short = ->(plan) { plan["ledger"].select { |line| line["kind"] == "garland" }.map { |line| line["short"] } }
+    before = short.call(planned)
+    keep_offcuts
+
+    assert_equal before, short.call(planned)
+  end
+
+  def test_offcuts_of_a_run_that_was_changed_meanwhile_are_not_kept
+    keep_offcuts(version: mantel["version"] + 1, status: 409)
+
+    assert_empty ask(:get, "/api/pieces/#{mantel['id']}")["acts"]
   end
 
   def test_the_sheet_on_paper_and_as_a_drawing

@@ -36,11 +36,11 @@ class SessionRoutesTest < ServerTest
 
   def test_repeated_failures_lock_the_account_and_time_opens_it
     demo
-    Server::Accounts::Door::MOST_FAILURES.times { post_login("wrong-word-here") }
+    Server::Accounts::Guesses::MOST.times { post_login("wrong-word-here") }
 
     assert_equal 403, post_login(Server::DemoStudio::PASSWORD)
     assert_includes JSON.parse(last_response.body)["detail"], "15 minutes"
-    DATABASE[:account_lockouts].update(deadline: Sequel.lit("now() - interval '1 second'"))
+    DATABASE[:sign_in_failures].update(closed_until: Sequel.lit("now() - interval '1 second'"))
 
     assert_equal 200, post_login(Server::DemoStudio::PASSWORD)
   end
@@ -85,6 +85,8 @@ class SessionRoutesTest < ServerTest
   end
 
   def test_an_empty_installation_is_founded_once
+    empty_installation
+
     refute ask(:get, "/api/door")["founded"]
     founding = { studio: "Copper & Quince", name: "Ottoline Marsh", email: "o@copper.example", password: "marrow-quay-2026", units: "imperial" }
     ask(:post, "/api/studios", founding, status: 201)
@@ -97,6 +99,7 @@ class SessionRoutesTest < ServerTest
   end
 
   def test_a_founding_tells_all_that_is_wrong_at_once
+    empty_installation
     bad = ask(:post, "/api/studios", { studio: " ", name: "", email: "nowhere", password: "short", units: "metric" }, status: 422)
 
     assert_equal %w[/studio /name /email /password], pointers(bad)

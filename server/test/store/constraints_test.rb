@@ -33,7 +33,7 @@ class ConstraintsTest < ServerTest
   def test_every_table_with_data_of_a_studio_says_whose_it_is
     without = DATABASE.tables.reject { |table| DATABASE.schema(table).any? { |name, _| name == :studio_id } }
 
-    assert_equal %i[account_active_session_keys account_lockouts account_login_failures request_counts schema_info studios].sort, without.sort
+    assert_equal %i[account_active_session_keys known_browsers request_counts schema_info sign_in_failures studios].sort, without.sort
   end
 
   def test_lengths_and_money_carry_their_unit_in_the_name
@@ -42,7 +42,8 @@ class ConstraintsTest < ServerTest
     end
     without_unit = numbers.grep_v(/(_(m|mm|g|kg|deg|cents|percent)|\.watts)\z/)
 
-    assert_equal %w[house_rule_values.value stock_quantities.on_hand styles.pack_size], without_unit.sort
+    # Of quantities the style says the unit: pieces, ribbon metres.
+    assert_equal %w[house_rule_values.value piece_cuts.quantity stock_moves.quantity stock_quantities.on_hand styles.pack_size], without_unit.sort
   end
 
   def test_one_email_has_one_account_however_it_is_written

@@ -21,6 +21,8 @@ export const keys = {
   piece: (id: string) => ["piece", id],
   history: (id: string) => ["piece", id, "history"],
   hanging: (id: string) => ["piece", id, "hanging"],
+  hung: (id: string) => ["piece", id, "hung"],
+  deleted: (page: number) => ["deleted", page],
   cutPlan: (id: string) => ["piece", id, "cut-plan"],
   variants: (id: string) => ["piece", id, "variants"],
   stringTests: (id: string) => ["style", id, "tests"],
@@ -37,8 +39,13 @@ export function useMe() {
   return useQuery({ queryKey: keys.me, queryFn: () => ask(client.GET("/api/me")), staleTime: 60_000 });
 }
 
+/** While pieces are still being reckoned it is asked again in a moment. */
+const STILL_RECKONING = 700;
+
 export function useSeason(page: number) {
   return useQuery({
+    refetchInterval: (query) =>
+      query.state.data?.items.some((home) => home.totals.pending > 0) ? STILL_RECKONING : false,
     queryKey: keys.season(page),
     queryFn: () => ask(client.GET("/api/season", { params: { query: { page } } })),
     staleTime: 0,
@@ -47,6 +54,7 @@ export function useSeason(page: number) {
 
 export function useHome(id: string) {
   return useQuery({
+    refetchInterval: (query) => (query.state.data && query.state.data.totals.pending > 0 ? STILL_RECKONING : false),
     queryKey: keys.home(id),
     queryFn: () => ask(client.GET("/api/homes/{id}", { params: { path: { id } } })),
     staleTime: 0,

@@ -141,6 +141,63 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Change somebody's role, or whether they may sign in */
+        patch: operations["changePerson"];
+        trace?: never;
+    };
+    "/api/people/{id}/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** End every session of somebody */
+        post: operations["signPersonOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give somebody a new first password; every session of theirs ends */
+        post: operations["setPersonPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -389,6 +446,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where the ornaments of a tree as dialled hang, and what follows from it; stores nothing */
+        post: operations["placeOrnaments"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/working": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How one figure of a piece as dialled came about */
+        post: operations["openWorking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/undo": {
         parameters: {
             query?: never;
@@ -554,6 +649,25 @@ export interface paths {
         get: operations["readHanging"];
         /** Take ornaments as hung, or down again */
         put: operations["tickHung"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/hung": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What is up by now, who hung it and when */
+        get: operations["listHung"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -753,6 +867,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/styles/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** How what is on hand of a style came about, latest first */
+        get: operations["listMoves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/acts/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was cut or kept goes back to how it was; once */
+        post: operations["takeActBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deleted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Homes, rooms and pieces deleted in the last 30 days */
+        get: operations["listDeleted"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks": {
         parameters: {
             query?: never;
@@ -876,6 +1045,14 @@ export interface components {
             yours?: {
                 [key: string]: unknown;
             };
+            differences?: components["schemas"]["Difference"][];
+        };
+        /** @description One thing two people changed, on both sides in words */
+        Difference: {
+            pointer: string;
+            title: string;
+            yours: string;
+            theirs: string;
         };
         FieldError: {
             pointer: string;
@@ -914,10 +1091,26 @@ export interface components {
             role: "owner" | "assistant";
         };
         PeoplePage: {
-            items: components["schemas"]["Account"][];
+            items: components["schemas"]["Person"][];
             page: number;
             pages: number;
             total: number;
+        };
+        Person: {
+            id: number;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "owner" | "assistant";
+            disabled: boolean;
+        };
+        PersonChange: {
+            /** @enum {string} */
+            role?: "owner" | "assistant";
+            disabled?: boolean;
+        };
+        NewPassword: {
+            password: string;
         };
         NewPerson: {
             name: string;
@@ -956,6 +1149,60 @@ export interface components {
         };
         AtVersion: {
             version: number;
+        };
+        KeyAtVersion: {
+            /**
+             * Format: uuid
+             * @description chosen by the client; the same key never counts twice
+             */
+            key: string;
+            version: number;
+        };
+        /** @description Something done once to a piece that moved stock and can be taken back */
+        Act: {
+            id: string;
+            /** @enum {string} */
+            kind: "ribbon_cut" | "offcuts_kept";
+            style: string | null;
+            says: string;
+            by: string;
+            made_at: string;
+        };
+        ActDone: {
+            act: components["schemas"]["Act"];
+        };
+        EndsDone: {
+            act: components["schemas"]["Act"];
+            style: components["schemas"]["Style"];
+        };
+        StockMove: {
+            quantity: number;
+            /** @enum {string} */
+            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back";
+            by: string | null;
+            made_at: string;
+        };
+        StockMovePage: {
+            items: components["schemas"]["StockMove"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        DeletedThing: {
+            /** @enum {string} */
+            kind: "home" | "room" | "piece";
+            id: string;
+            name: string;
+            within: string | null;
+            deleted_at: string;
+            by: string | null;
+            until: string;
+        };
+        DeletedPage: {
+            items: components["schemas"]["DeletedThing"][];
+            page: number;
+            pages: number;
+            total: number;
         };
         HomeFields: {
             name: string;
@@ -1001,7 +1248,9 @@ export interface components {
             cautions: number;
             minutes: number;
             pieces: number;
-            without_tree: number;
+            unmeasured: number;
+            /** @description pieces still to be reckoned; ask again in a moment */
+            pending: number;
             worst: string | null;
         };
         SeasonCard: components["schemas"]["Home"] & {
@@ -1023,15 +1272,16 @@ export interface components {
         RoomOfHome: components["schemas"]["RoomSurvey"] & {
             pieces: components["schemas"]["PieceOfRoom"][];
         };
+        /** @description without a summary it is still to be reckoned */
         PieceOfRoom: {
             id: string;
             name: string;
-            kind: string;
+            kind: components["schemas"]["PieceKind"];
             version: number;
             place: string | null;
             height_m: number | null;
             length_m: number | null;
-            summary: components["schemas"]["PieceSummary"];
+            summary?: components["schemas"]["PieceSummary"];
         };
         PieceSummary: {
             chosen: boolean;
@@ -1131,8 +1381,7 @@ export interface components {
         };
         PieceFields: {
             name: string;
-            /** @enum {string} */
-            kind?: "tree" | "run";
+            kind?: components["schemas"]["PieceKind"];
             place_id?: string | null;
             settings?: {
                 [key: string]: unknown;
@@ -1145,26 +1394,34 @@ export interface components {
             settings: {
                 [key: string]: unknown;
             };
+            /** @description whether the own dial stands where both turned the same one */
+            insist?: boolean;
+        };
+        WorkingQuestion: {
+            sheet: string;
+            place_id?: string | null;
+            settings?: {
+                [key: string]: unknown;
+            };
+        };
+        PieceFacts: {
+            id: string;
+            room_id: string;
+            place_id: string | null;
+            name: string;
+            version: number;
+            settings_schema: number;
+            changed_at: string;
+            /** @description what was kept and cannot be read; it stands at its default */
+            unread: components["schemas"]["FieldError"][];
+            can_undo: boolean;
+            can_redo: boolean;
         };
         Dialled: {
             place_id?: string | null;
             settings?: {
                 [key: string]: unknown;
             };
-        };
-        Piece: {
-            id: string;
-            room_id: string;
-            place_id: string | null;
-            /** @enum {string} */
-            kind: "tree" | "run";
-            name: string;
-            version: number;
-            settings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"];
-            settings_schema: number;
-            changed_at: string;
-            can_undo: boolean;
-            can_redo: boolean;
         };
         NamedThing: {
             id: string;
@@ -1176,6 +1433,7 @@ export interface components {
             days_to_go: number | null;
             look_id: string | null;
             places: components["schemas"]["PlaceName"][];
+            acts: components["schemas"]["Act"][];
         };
         PlaceName: {
             id: string;
@@ -1432,6 +1690,9 @@ export interface components {
             side: "left" | "front" | "right";
             up: boolean;
             planned: boolean;
+            /** @description who hung it */
+            by: string | null;
+            at: string | null;
         };
         HangingStyle: {
             id: string;
@@ -1449,6 +1710,15 @@ export interface components {
         HungTick: {
             ornaments: components["schemas"]["HungOrnament"][];
             up: boolean;
+        };
+        HungList: {
+            items: components["schemas"]["HungOrnamentBy"][];
+        };
+        HungOrnamentBy: {
+            style: string;
+            number: number;
+            by: string;
+            at: string;
         };
         HungOrnament: {
             style: string;
@@ -1495,14 +1765,17 @@ export interface components {
             empty: number;
         };
         CutPlanQuestion: {
-            part_rolls_m: {
-                [key: string]: number[];
-            };
+            part_rolls_m: components["schemas"]["PartRolls"];
+        };
+        /** @description by style; 200 rolls together at most */
+        PartRolls: {
+            [key: string]: number[];
         };
         CutPlan: {
             piece: components["schemas"]["HangingPiece"];
             ribbons: components["schemas"]["CutRibbon"][];
         };
+        /** @description with an act it was cut, and shows as it was cut */
         CutRibbon: {
             style: string | null;
             name: string;
@@ -1517,6 +1790,9 @@ export interface components {
             rolls: components["schemas"]["CutRoll"][];
             back_m: number;
             sheet: components["schemas"]["WorkingSheet"];
+            act?: components["schemas"]["Act"];
+            /** @description what the tree takes of it now */
+            needs_m: number;
         };
         CutRoll: {
             length_m: number;
@@ -1530,9 +1806,15 @@ export interface components {
             for: string;
         };
         EndsKept: {
+            /**
+             * Format: uuid
+             * @description chosen by the client; the same key never counts twice
+             */
+            key: string;
             style: string;
+            /** @description of the style */
             version: number;
-            left_m: number;
+            part_rolls_m?: components["schemas"]["PartRolls"];
         };
         VariantFields: {
             name: string;
@@ -1543,7 +1825,7 @@ export interface components {
         Variant: {
             id: string;
             name: string;
-            settings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"];
+            settings: components["schemas"]["AnySettings"];
             made_at: string;
         };
         VariantPage: {
@@ -1569,277 +1851,6 @@ export interface components {
             pages: number;
             total: number;
         };
-        TreeSettings: {
-            measure: components["schemas"]["MeasureSettings"];
-            lights: components["schemas"]["LightsSettings"];
-            crown: components["schemas"]["CrownSettings"];
-            ribbon: components["schemas"]["RibbonSettings"];
-            ornaments: components["schemas"]["OrnamentsSettings"];
-            picks: components["schemas"]["PicksSettings"];
-            foot: components["schemas"]["FootSettings"];
-            step_back: components["schemas"]["StepBackSettings"];
-        };
-        MissingOrnaments: {
-            style: string;
-            count: number;
-        };
-        MeasureSettings: {
-            weeks: number;
-            height_m: number | null;
-            /** @enum {string} */
-            shape: "full" | "classic" | "slim" | "pencil" | "half";
-            spread_m: number | null;
-            hem_m: number | null;
-            riser_m: number;
-            support_width_m: number | null;
-            /** @enum {string} */
-            kind: "artificial" | "real";
-        };
-        LightsSettings: {
-            /** @enum {string} */
-            way: "turns" | "deep";
-            prelit_strings: number;
-            prelit_dead: number;
-            prelit_bulbs: number;
-            /** @enum {string} */
-            globes: "none" | "soft" | "classic" | "bright";
-            globe_style: string | null;
-            filament: boolean;
-            watts: number | null;
-            max_run: number | null;
-            volts: number;
-            circuit_amps: number;
-            other_watts: number;
-            socket_way_m: number | null;
-            battery_units: number;
-            battery_hours: number;
-            battery_hours_a_day: number;
-            battery_days: number;
-            battery_cells: number;
-            style: string | null;
-            /** @enum {string} */
-            school: "soft" | "classic" | "bright" | "blaze";
-            working_bulbs: number;
-            bulbs_per_string: number;
-            string_m: number;
-        };
-        CrownSettings: {
-            streamers: number;
-            streamer_m: number;
-            weight_g: number | null;
-            /** @enum {string} */
-            topper: "first" | "last" | "none";
-            /** @enum {string} */
-            kind: "bow" | "two_part" | "star";
-            style: string | null;
-            rise_m: number;
-            loops: number;
-            loop_m: number;
-            tails: number;
-            tail_m: number;
-        };
-        RibbonSettings: {
-            /** @enum {string} */
-            garland: "none" | "turns" | "swag";
-            garland_style: string | null;
-            garland_pitch_m: number;
-            garland_width_m: number;
-            garland_sag_m: number;
-            /** @enum {string} */
-            share: "even" | "scarce";
-            cloth_width_m: number | null;
-            cloth_length_m: number | null;
-            strip_width_m: number;
-            /** @enum {string} */
-            method: "tuck" | "cascade" | "spiral" | "bows" | "none";
-            styles: string[];
-            /** @enum {string} */
-            cover: "airy" | "balanced" | "full";
-            loops: number;
-            chord_m: number;
-            stand_m: number;
-            /** @enum {string} */
-            billow: "flat" | "soft" | "full";
-            streams: number | null;
-            pitch_m: number;
-            bows: number;
-        };
-        OrnamentsSettings: {
-            /** @enum {string} */
-            pattern: "scatter" | "diamond" | "twos" | "threes";
-            seed: number;
-            missing: components["schemas"]["MissingOrnaments"][];
-            /** @enum {string} */
-            make_do: "spread_again" | "keep_places";
-            /** @enum {string} */
-            fill: "none" | "ribbon" | "picks";
-            /** @enum {string} */
-            count_by: "foot" | "cover" | "own";
-            /** @enum {string} */
-            cover: "airy" | "balanced" | "full" | "opulent";
-            own_total: number | null;
-            styles: string[];
-        };
-        PicksSettings: {
-            /** @enum {string|null} */
-            goes: "before" | "after" | null;
-            /** @enum {string} */
-            cover: "airy" | "balanced" | "lush";
-            /** @enum {integer} */
-            crown: 0 | 5 | 7 | 9;
-            styles: string[];
-        };
-        FootSettings: {
-            /** @enum {string} */
-            stand: "fixed" | "rotating";
-            opening_m: number | null;
-            presents: boolean;
-            tied_back: boolean;
-            /** @enum {string} */
-            kind: "none" | "skirt" | "blanket" | "collar";
-            cover_share: number;
-        };
-        StepBackSettings: {
-            mends: components["schemas"]["Mend"][];
-            looked: ("door" | "day" | "dusk" | "balance" | "colour" | "holes")[];
-        };
-        RunSettings: {
-            survey: components["schemas"]["RunSurveySettings"];
-            length: components["schemas"]["RunLengthSettings"];
-            anchors: components["schemas"]["RunAnchorsSettings"];
-            body: components["schemas"]["RunBodySettings"];
-            rise_and_trail: components["schemas"]["RunRiseAndTrailSettings"];
-            lights: components["schemas"]["RunLightsSettings"];
-            accents: components["schemas"]["RunAccentsSettings"];
-            ribbon: components["schemas"]["RunRibbonSettings"];
-            mantel: components["schemas"]["RunMantelSettings"];
-            step_back: components["schemas"]["RunStepBackSettings"];
-        };
-        RunSurveySettings: {
-            /** @enum {string} */
-            kind: "mantel" | "ledge" | "rail" | "frame" | "mirror" | "rod" | "ring" | "opening" | "table";
-            length_m: number | null;
-            depth_m: number | null;
-            height_m: number;
-            left_drop_m: number;
-            right_drop_m: number;
-            side_m: number;
-            going_m: number | null;
-            rise_m: number;
-            steps: number | null;
-            diameter_m: number;
-            /** @enum {string} */
-            edge: "square" | "rounded" | "moulded";
-            /** @enum {string} */
-            surface: "painted" | "fresh_paint" | "wallpaper" | "brick" | "stone" | "tile" | "wood" | "plaster" | "glass" | "metal";
-            /** @enum {string} */
-            firebox: "none" | "cold" | "working";
-            firebox_width_m: number;
-            firebox_height_m: number;
-            dressed_lit: boolean;
-            mirror_width_m: number;
-            mirror_height_m: number;
-            mirror_up_m: number;
-            newel: boolean;
-            free_side: boolean;
-            /** @enum {string} */
-            below: "floor" | "seat" | "bed";
-            socket_m: number | null;
-        };
-        RunLengthSettings: {
-            /** @enum {string} */
-            method: "laid" | "swags" | "wrapped" | "woven";
-            spans: number;
-            sag_m: number;
-            pitch_m: number;
-            /** @enum {string} */
-            direction: "from_middle" | "to_right" | "to_left";
-        };
-        RunAnchorsSettings: {
-            /** @enum {string} */
-            fixing: "small_hook" | "medium_hook" | "large_hook" | "large_strip" | "nail" | "padded_tie" | "cable_tie" | "suction_hook" | "putty" | "tension_rod" | "shelf_weight" | "none";
-            style: string | null;
-            rated_kg: number | null;
-            more: number;
-        };
-        RunBodySettings: {
-            bodies: components["schemas"]["RunBody"][];
-        };
-        RunRiseAndTrailSettings: {
-            /** @enum {string} */
-            shape: "level" | "crest" | "ends" | "crescent" | "waterfall" | "free";
-            low_m: number;
-            high_m: number;
-            /** @enum {string} */
-            side: "left" | "right";
-            points: components["schemas"]["OutlinePoint"][];
-            stems: components["schemas"]["RunStems"][];
-        };
-        RunLightsSettings: {
-            style: string | null;
-            /** @enum {string} */
-            school: "none" | "soft" | "classic" | "bright";
-            bulbs_per_string: number;
-            /** @enum {string|null} */
-            goes: "before" | "after" | null;
-        };
-        RunAccentsSettings: {
-            accents: components["schemas"]["RunAccent"][];
-        };
-        RunRibbonSettings: {
-            /** @enum {string} */
-            method: "none" | "weave" | "loops" | "bows";
-            style: string | null;
-            chord_m: number;
-            stand_m: number;
-        };
-        RunMantelSettings: {
-            /** @enum {string} */
-            school: "mirrored" | "one_sided";
-            /** @enum {string} */
-            side: "left" | "right";
-            things: components["schemas"]["MantelThing"][];
-            stockings: number;
-            stocking_width_m: number;
-            stocking_length_m: number;
-            stocking_kg: number;
-            /** @enum {string} */
-            holder: "shelf_weight" | "large_hook" | "nail" | "rail";
-        };
-        RunStepBackSettings: {
-            looked: ("door" | "day" | "dusk" | "balance")[];
-        };
-        RunBody: {
-            style: string;
-            also: string | null;
-            from_m: number;
-            to_m: number | null;
-            passes: number;
-            fluffed: boolean;
-        };
-        RunStems: {
-            style: string;
-            count: number;
-            from_m: number;
-            to_m: number | null;
-        };
-        OutlinePoint: {
-            at_m: number;
-            thickness_m: number;
-        };
-        RunAccent: {
-            style: string;
-            count: number;
-        };
-        MantelThing: {
-            name: string;
-            at_m: number;
-            width_m: number;
-            height_m: number;
-            lightness: number;
-            depth_m: number;
-            see_through: boolean;
-        };
         RunPlan: {
             /** @enum {string} */
             kind: "run";
@@ -1848,9 +1859,6 @@ export interface components {
             settings: components["schemas"]["RunSettings"];
             figures: {
                 [key: string]: components["schemas"]["PlanFigure"];
-            };
-            sheets: {
-                [key: string]: components["schemas"]["WorkingSheet"];
             };
             ledger: components["schemas"]["LedgerLine"][];
             totals: components["schemas"]["LedgerTotals"];
@@ -1863,12 +1871,8 @@ export interface components {
             drawing: components["schemas"]["RunDrawing"];
         };
         RunBuilt: {
-            bodies: {
-                [key: string]: unknown;
-            }[];
-            stems: {
-                [key: string]: unknown;
-            }[];
+            bodies: components["schemas"]["RunSettings"]["body"]["bodies"];
+            stems: components["schemas"]["RunSettings"]["rise_and_trail"]["stems"];
             fullness: number;
             kg: number;
             most_kg: number | null;
@@ -2060,7 +2064,8 @@ export interface components {
             by_m: number;
         };
         TreePlan: {
-            hanging?: components["schemas"]["HangingSummary"] | null;
+            /** @enum {string} */
+            kind: "tree";
             steps: ("measure" | "lights" | "crown" | "ribbon" | "ornaments" | "picks" | "foot" | "step_back")[];
             chosen: boolean;
             settings: components["schemas"]["TreeSettings"];
@@ -2068,13 +2073,24 @@ export interface components {
             figures: {
                 [key: string]: components["schemas"]["PlanFigure"];
             };
-            sheets: {
-                [key: string]: components["schemas"]["WorkingSheet"];
-            };
             ledger: components["schemas"]["LedgerLine"][];
             totals: components["schemas"]["LedgerTotals"];
             cautions: components["schemas"]["StepCaution"][];
             drawing: components["schemas"]["TreeDrawing"];
+        };
+        TreePlaces: {
+            hanging: components["schemas"]["HangingSummary"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            cautions: components["schemas"]["StepCaution"][];
+            drawing: components["schemas"]["PlacedDrawing"];
+        };
+        PlacedDrawing: {
+            tiers: components["schemas"]["Tier"][];
+            ornaments: components["schemas"]["OrnamentSite"][];
+            ribbon: components["schemas"]["RibbonDrawing"];
+            picks: components["schemas"]["PickDrawing"];
         };
         BestSize: {
             height_m: number | null;
@@ -2265,6 +2281,275 @@ export interface components {
             kind: "none" | "skirt" | "blanket" | "collar";
             diameter_m: number;
         };
+        /** @enum {string} */
+        PieceKind: "tree" | "run";
+        TreeSettings: {
+            measure: {
+                height_m: number | null;
+                /** @enum {string} */
+                shape: "full" | "classic" | "slim" | "pencil" | "half";
+                spread_m: number | null;
+                hem_m: number | null;
+                riser_m: number;
+                support_width_m: number | null;
+                /** @enum {string} */
+                kind: "artificial" | "real";
+                weeks: number;
+            };
+            lights: {
+                style: string | null;
+                /** @enum {string} */
+                school: "soft" | "classic" | "bright" | "blaze";
+                working_bulbs: number;
+                bulbs_per_string: number;
+                string_m: number;
+                /** @enum {string} */
+                way: "turns" | "deep";
+                prelit_strings: number;
+                prelit_dead: number;
+                prelit_bulbs: number;
+                /** @enum {string} */
+                globes: "none" | "soft" | "classic" | "bright";
+                globe_style: string | null;
+                filament: boolean;
+                watts: number | null;
+                max_run: number | null;
+                volts: number;
+                circuit_amps: number;
+                other_watts: number;
+                socket_way_m: number | null;
+                battery_units: number;
+                battery_hours: number;
+                battery_hours_a_day: number;
+                battery_days: number;
+                battery_cells: number;
+            };
+            crown: {
+                /** @enum {string} */
+                topper: "first" | "last" | "none";
+                /** @enum {string} */
+                kind: "bow" | "two_part" | "star";
+                style: string | null;
+                rise_m: number;
+                loops: number;
+                loop_m: number;
+                tails: number;
+                tail_m: number;
+                streamers: number;
+                streamer_m: number;
+                weight_g: number | null;
+            };
+            ribbon: {
+                /** @enum {string} */
+                method: "tuck" | "cascade" | "spiral" | "bows" | "none";
+                styles: string[];
+                /** @enum {string} */
+                cover: "airy" | "balanced" | "full";
+                loops: number;
+                chord_m: number;
+                stand_m: number;
+                /** @enum {string} */
+                billow: "flat" | "soft" | "full";
+                streams: number | null;
+                pitch_m: number;
+                bows: number;
+                /** @enum {string} */
+                share: "even" | "scarce";
+                cloth_width_m: number | null;
+                cloth_length_m: number | null;
+                strip_width_m: number;
+                /** @enum {string} */
+                garland: "none" | "turns" | "swag";
+                garland_style: string | null;
+                garland_pitch_m: number;
+                garland_width_m: number;
+                garland_sag_m: number;
+            };
+            ornaments: {
+                /** @enum {string} */
+                count_by: "foot" | "cover" | "own";
+                /** @enum {string} */
+                cover: "airy" | "balanced" | "full" | "opulent";
+                own_total: number | null;
+                styles: string[];
+                /** @enum {string} */
+                pattern: "scatter" | "diamond" | "twos" | "threes";
+                seed: number;
+                missing: {
+                    style: string;
+                    count: number;
+                }[];
+                /** @enum {string} */
+                make_do: "spread_again" | "keep_places";
+                /** @enum {string} */
+                fill: "none" | "ribbon" | "picks";
+            };
+            picks: {
+                /** @enum {string} */
+                cover: "airy" | "balanced" | "full";
+                /** @enum {integer} */
+                crown: 0 | 5 | 7 | 9;
+                styles: string[];
+                /** @enum {string|null} */
+                goes: "before" | "after" | null;
+            };
+            foot: {
+                /** @enum {string} */
+                kind: "none" | "skirt" | "blanket" | "collar";
+                cover_share: number;
+                /** @enum {string} */
+                stand: "fixed" | "rotating";
+                opening_m: number | null;
+                presents: boolean;
+                tied_back: boolean;
+            };
+            step_back: {
+                looked: ("door" | "day" | "dusk" | "balance" | "colour" | "holes")[];
+                mends: {
+                    /** @enum {string} */
+                    kind: "move" | "add" | "tuck" | "pick";
+                    style: string | null;
+                    number: number | null;
+                    height_m: number;
+                    angle_deg: number;
+                }[];
+            };
+        };
+        TreePiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "tree";
+            settings: components["schemas"]["TreeSettings"];
+        };
+        RunSettings: {
+            survey: {
+                /** @enum {string} */
+                kind: "mantel" | "ledge" | "rail" | "frame" | "mirror" | "rod" | "ring" | "opening" | "table";
+                length_m: number | null;
+                depth_m: number | null;
+                height_m: number;
+                left_drop_m: number;
+                right_drop_m: number;
+                side_m: number;
+                going_m: number | null;
+                rise_m: number;
+                steps: number | null;
+                diameter_m: number;
+                /** @enum {string} */
+                edge: "square" | "rounded" | "moulded";
+                /** @enum {string} */
+                surface: "painted" | "fresh_paint" | "wallpaper" | "brick" | "stone" | "tile" | "wood" | "plaster" | "glass" | "metal";
+                /** @enum {string} */
+                firebox: "none" | "cold" | "working";
+                firebox_width_m: number;
+                firebox_height_m: number;
+                dressed_lit: boolean;
+                mirror_width_m: number;
+                mirror_height_m: number;
+                mirror_up_m: number;
+                newel: boolean;
+                free_side: boolean;
+                /** @enum {string} */
+                below: "floor" | "seat" | "bed";
+                socket_m: number | null;
+            };
+            length: {
+                /** @enum {string} */
+                method: "laid" | "swags" | "wrapped" | "woven";
+                spans: number;
+                sag_m: number;
+                pitch_m: number;
+                /** @enum {string} */
+                direction: "from_middle" | "to_right" | "to_left";
+            };
+            anchors: {
+                /** @enum {string} */
+                fixing: "small_hook" | "medium_hook" | "large_hook" | "large_strip" | "nail" | "padded_tie" | "cable_tie" | "suction_hook" | "putty" | "tension_rod" | "shelf_weight" | "none";
+                style: string | null;
+                rated_kg: number | null;
+                more: number;
+            };
+            body: {
+                bodies: {
+                    style: string;
+                    also: string | null;
+                    from_m: number;
+                    to_m: number | null;
+                    passes: number;
+                    fluffed: boolean;
+                }[];
+            };
+            rise_and_trail: {
+                /** @enum {string} */
+                shape: "level" | "crest" | "ends" | "crescent" | "waterfall" | "free";
+                low_m: number;
+                high_m: number;
+                /** @enum {string} */
+                side: "left" | "right";
+                points: {
+                    at_m: number;
+                    thickness_m: number;
+                }[];
+                stems: {
+                    style: string;
+                    count: number;
+                    from_m: number;
+                    to_m: number | null;
+                }[];
+            };
+            lights: {
+                style: string | null;
+                /** @enum {string} */
+                school: "none" | "soft" | "classic" | "bright";
+                bulbs_per_string: number;
+                /** @enum {string|null} */
+                goes: "before" | "after" | null;
+            };
+            accents: {
+                accents: {
+                    style: string;
+                    count: number;
+                }[];
+            };
+            ribbon: {
+                /** @enum {string} */
+                method: "none" | "weave" | "loops" | "bows";
+                style: string | null;
+                chord_m: number;
+                stand_m: number;
+            };
+            mantel: {
+                /** @enum {string} */
+                school: "mirrored" | "one_sided";
+                /** @enum {string} */
+                side: "left" | "right";
+                things: {
+                    name: string;
+                    at_m: number;
+                    width_m: number;
+                    height_m: number;
+                    lightness: number;
+                    depth_m: number;
+                    see_through: boolean;
+                }[];
+                stockings: number;
+                stocking_width_m: number;
+                stocking_length_m: number;
+                stocking_kg: number;
+                /** @enum {string} */
+                holder: "shelf_weight" | "large_hook" | "nail" | "rail";
+            };
+            step_back: {
+                looked: ("door" | "day" | "dusk" | "balance")[];
+            };
+        };
+        RunPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "run";
+            settings: components["schemas"]["RunSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"];
+        /** @description Its kind says which settings it has */
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"];
     };
     responses: {
         /** @description Done */
@@ -2487,11 +2772,92 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Account"];
+                    "application/json": components["schemas"]["Person"];
                 };
             };
             401: components["responses"]["Problem"];
             403: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonChange"];
+            };
+        };
+        responses: {
+            /** @description The person */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    signPersonOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    setPersonPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };
@@ -3009,6 +3375,64 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    placeOrnaments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Dialled"];
+            };
+        };
+        responses: {
+            /** @description Places and what follows from them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreePlaces"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    openWorking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkingQuestion"];
+            };
+        };
+        responses: {
+            /** @description The working */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkingSheet"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
     undoPiece: {
         parameters: {
             query?: never;
@@ -3160,17 +3584,17 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AtVersion"];
+                "application/json": components["schemas"]["KeyAtVersion"];
             };
         };
         responses: {
-            /** @description What there is of it now */
-            200: {
+            /** @description What was done */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OffcutsKept"];
+                    "application/json": components["schemas"]["ActDone"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -3281,6 +3705,30 @@ export interface operations {
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    listHung: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is up */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HungList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     printHanging: {
@@ -3435,13 +3883,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Cutting is done */
-            200: {
+            /** @description What was done and what there is now */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Style"];
+                    "application/json": components["schemas"]["EndsDone"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -3588,7 +4036,7 @@ export interface operations {
         parameters: {
             query?: {
                 page?: number;
-                kind?: "ornament" | "ribbon" | "light" | "pick";
+                kind?: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing";
             };
             header?: never;
             path?: never;
@@ -3662,6 +4110,85 @@ export interface operations {
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listMoves: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Moves of its stock */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockMovePage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    takeActBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The act */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Act"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listDeleted: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What can be brought back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeletedPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -38,6 +38,7 @@ export const router = createBrowserRouter([
         path: "house-rules",
         lazy: async () => ({ Component: (await import("../screens/house-rules/HouseRules")).HouseRules }),
       },
+      { path: "deleted", lazy: async () => ({ Component: (await import("../screens/deleted/Deleted")).Deleted }) },
       { path: "*", element: <Lost /> },
     ],
   },

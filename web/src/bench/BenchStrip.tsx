@@ -11,6 +11,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { ask, client, type Schemas } from "../api/client";
 import { useMe } from "../api/queries";
+import { DeleteDialog } from "../parts/DeleteDialog";
 import { MoreMenu, type MenuEntry } from "../parts/MoreMenu";
 import { useUndo } from "../parts/undo";
 import { Strip } from "../shell/Strip";
@@ -47,6 +48,7 @@ interface Props {
 export function BenchStrip({ piece, bench, noun, entries }: Props) {
   const [history, setHistory] = useState(false);
   const [renaming, setRenaming] = useState(false);
+  const [asking, setAsking] = useState(false);
   const year = useMe().data?.today.slice(0, 4) ?? "";
   const navigate = useNavigate();
   const cache = useQueryClient();
@@ -114,9 +116,17 @@ export function BenchStrip({ piece, bench, noun, entries }: Props) {
           { label: "Rename", run: () => setRenaming(true) },
           { label: "Print", run: () => window.print() },
           { label: "Ledger as CSV", href: `/api/pieces/${piece.id}/ledger.csv` },
-          { label: `Delete this ${noun}`, run: () => void remove() },
+          { label: `Delete this ${noun}`, run: () => setAsking(true) },
         ]}
       />
+      {asking && (
+        <DeleteDialog
+          what={`this ${noun}`}
+          name={bench.draft.name}
+          onDelete={remove}
+          onClose={() => setAsking(false)}
+        />
+      )}
       {history && <HistoryDrawer pieceId={piece.id} onClose={() => setHistory(false)} />}
       {renaming && <RenameDialog name={bench.draft.name} onRename={bench.rename} onClose={() => setRenaming(false)} />}
     </Strip>

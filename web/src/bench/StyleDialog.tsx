@@ -8,8 +8,9 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
-import { ask, asProblem, client, type Problem, type Schemas } from "../api/client";
+import { ask, client, type Schemas } from "../api/client";
 import { keys } from "../api/queries";
+import { useVersioned } from "../api/useVersioned";
 import { ASKED, bodyOf, textsOf, TEXTURES, TICKS, TITLES, type StyleKind, type Ticked } from "./styleFields";
 import { ConflictDialog, type ConflictRow } from "../parts/ConflictDialog";
 import { ProblemAlert } from "../parts/ProblemAlert";
@@ -36,8 +37,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
     keepsake: style?.keepsake ?? false,
     two_way: style?.two_way ?? false,
   });
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [theirs, setTheirs] = useState<Schemas["Style"] | null>(null);
+  const { clash, problem, refused, settle } = useVersioned(style);
   const cache = useQueryClient();
   const { say } = useUndo();
 
@@ -51,9 +51,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
       say(`${texts.name} was kept.`);
       onClose();
     } catch (error) {
-      const told = asProblem(error);
-      if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as Schemas["Style"]);
-      else setProblem(told);
+      refused(error);
     }
   }
 
@@ -135,12 +133,12 @@ export function StyleDialog({ style, kind, onClose }: Props) {
           </Button>
         </DialogActions>
       </form>
-      {theirs && (
+      {clash && (
         <ConflictDialog
-          rows={differences(texts, textsOf(theirs))}
+          rows={differences(texts, textsOf(clash.theirs))}
           keepMine={() => {
-            setTheirs(null);
-            void keep(theirs.version);
+            settle();
+            void keep(clash.theirs.version);
           }}
           takeTheirs={onClose}
         />

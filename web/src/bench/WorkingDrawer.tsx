@@ -1,5 +1,6 @@
 import Close from "@mui/icons-material/Close";
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
 import IconButton from "@mui/material/IconButton";
 import Link from "@mui/material/Link";
@@ -11,7 +12,10 @@ import { quantity } from "../units/format";
 import { useUnits } from "../units/useUnits";
 
 interface Props {
+  open: boolean;
+  /** Not there while it is being fetched. */
   sheet: Schemas["WorkingSheet"] | undefined;
+  error?: Error | null;
   onClose: () => void;
 }
 
@@ -41,17 +45,27 @@ function Steps({ steps }: { steps: Schemas["WorkingStep"][] }) {
 }
 
 /** How a figure came about: the rule in words, the arithmetic, what another school says, which house rule would change it. */
-export function WorkingDrawer({ sheet, onClose }: Props) {
+export function WorkingDrawer({ open, sheet, error, onClose }: Props) {
   const units = useUnits();
   return (
     <Drawer
       anchor="right"
-      open={Boolean(sheet)}
+      open={open}
       onClose={onClose}
       slotProps={{
         paper: { sx: { width: { xs: "100%", sm: 420 } }, "aria-labelledby": "working-title", role: "dialog" },
       }}
     >
+      {!sheet && (
+        <Box sx={{ p: 2.5 }}>
+          <Typography id="working-title" variant="body2" role="status">
+            {error ? error.message : "Looking it up …"}
+          </Typography>
+          <Button onClick={onClose} sx={{ mt: 1 }}>
+            Close
+          </Button>
+        </Box>
+      )}
       {sheet && (
         <Box sx={{ p: 2.5, overflow: "auto" }}>
           <Box sx={{ display: "flex", alignItems: "flex-start", gap: 1, mb: 1 }}>

@@ -1,12 +1,14 @@
-import { ask, asProblem, client, type Problem } from "../api/client";
+import { ask, asProblem, client, type Problem, type Schemas } from "../api/client";
+import { isPlan, OtherKind, type Kind, type PlanOf } from "../kinds/kind";
+import { withPlaces, withoutPlaces } from "./places";
 
 export interface Dialled {
   place_id: string | null;
   settings: object;
 }
 
-export interface Planned<Plan> {
-  plan: Plan | null;
+export interface Planned<K extends Kind> {
+  plan: PlanOf<K> | null;
   problem: Problem | null;
 }
 
@@ -17,38 +19,63 @@ export interface Planner {
 }
 
 /**
- * While a request is under way only the newest dial waits, so that a slider never queues up work.
+ * A dial is answered in two parts: figures, ledger and cautions at once; where ornaments hang a moment later. The drawing keeps
+ * its ornaments until then, and a newer dial ends the wait. While a request is under way only the newest dial waits, so that a
+ * slider never queues up work.
  *
- *   const planner = createPlanner(id, (change) => setPlanned(change));
+ *   const planner = createPlanner("tree", id, (change) => setPlanned(change));
  *   planner.ask({ place_id, settings }, 0);
  */
-export function createPlanner<Plan>(
+export function createPlanner<K extends Kind>(
+  kind: K,
   pieceId: string,
-  tell: (change: (before: Planned<Plan>) => Planned<Plan>) => void,
+  tell: (change: (before: Planned<K>) => Planned<K>) => void,
 ): Planner {
+  const path = { params: { path: { id: pieceId } } };
   let last = "";
   let waiting: Dialled | null = null;
   let busy = false;
+  let placing: AbortController | null = null;
+
+  function failed(error: unknown): void {
+    tell((before) => ({ plan: before.plan, problem: asProblem(error) }));
+  }
+
+  async function reckon(body: Dialled): Promise<boolean> {
+    try {
+      const plan = await ask(client.POST("/api/pieces/{id}/plan", { ...path, body: saidOf(body) }));
+      if (!isPlan(kind, plan)) throw new OtherKind();
+      tell((before) => ({ plan: withoutPlaces(plan, before.plan), problem: null }));
+      return plan.kind === "tree" && plan.chosen;
+    } catch (error) {
+      failed(error);
+      return false;
+    }
+  }
+
+  async function place(body: Dialled): Promise<void> {
+    placing = new AbortController();
+    const { signal } = placing;
+    try {
+      const places: Schemas["TreePlaces"] = await ask(
+        client.POST("/api/pieces/{id}/places", { ...path, body: saidOf(body), signal }),
+      );
+      if (!signal.aborted) tell((before) => ({ ...before, plan: before.plan && withPlaces(before.plan, places) }));
+    } catch (error) {
+      if (!signal.aborted) failed(error);
+    }
+  }
 
   async function send(body: Dialled): Promise<void> {
+    placing?.abort();
     busy = true;
-    try {
-      const plan = await ask(
-        client.POST("/api/pieces/{id}/plan", {
-          params: { path: { id: pieceId } },
-          body: { ...body, settings: { ...body.settings } },
-        }),
-      );
-      tell(() => ({ plan: plan as unknown as Plan, problem: null }));
-    } catch (error) {
-      tell((before) => ({ plan: before.plan, problem: asProblem(error) }));
-    }
+    const hangs = await reckon(body);
     busy = false;
     if (waiting) {
       const next = waiting;
       waiting = null;
       await send(next);
-    }
+    } else if (hangs) await place(body);
   }
 
   return {
@@ -61,4 +88,8 @@ export function createPlanner<Plan>(
       else void send(body);
     },
   };
+}
+
+function saidOf({ place_id, settings }: Dialled): Schemas["Dialled"] {
+  return { place_id, settings: { ...settings } };
 }

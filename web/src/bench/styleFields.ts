@@ -84,12 +84,13 @@ export function textsOf(style: Schemas["Style"] | undefined): Record<string, str
   };
 }
 
-/** A number as typed; what is none goes as text, and the server says so by name. */
+/** A number as typed; what is none goes as less than any can be, and the server names the field. */
 function numeric(text: string | undefined): number | null {
   if (!text || text.trim() === "") return null;
   const value = Number(text.replace(",", "."));
-  return Number.isNaN(value) ? (text as unknown as number) : value;
+  return Number.isNaN(value) ? NO_NUMBER : value;
 }
+const NO_NUMBER = -1e9;
 
 export interface Ticked {
   breakable: boolean;

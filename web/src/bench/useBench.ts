@@ -1,8 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { ask, asProblem, client, SIGNED_IN, type Problem } from "../api/client";
+import { ask, client, SIGNED_IN, type Schemas } from "../api/client";
 import { keys, useStyles } from "../api/queries";
-import type { Kind, PieceOf, SavedPiece, SettingsOf } from "./kinds";
+import { useVersioned } from "../api/useVersioned";
+import { isSaved, OtherKind, type Kind, type PieceOf, type SavedPiece, type SettingsOf } from "../kinds/kind";
+import { rebase } from "./rebase";
 import { usePlan } from "./usePlan";
 
 export interface Draft<K extends Kind = Kind> {
@@ -50,27 +52,36 @@ function draftOf<K extends Kind>(piece: Pick<SavedPiece<K>, "name" | "place_id" 
   return { name: piece.name, place_id: piece.place_id, settings: piece.settings };
 }
 
+function known<K extends Kind>(kind: K, piece: Schemas["Piece"]): SavedPiece<K> {
+  if (!isSaved(kind, piece)) throw new OtherKind();
+  return piece;
+}
+
 /** One piece on the bench: what is dialled, its plan, saving by itself, undo, and two people at the same piece. */
 export function useBench<K extends Kind>(piece: PieceOf<K>) {
+  const { kind } = piece;
   const [draft, setDraft] = useState<Draft<K>>(() => draftOf<K>(piece));
   const [kept, setKept] = useState<SavedPiece<K>>(piece);
   const [saving, setSaving] = useState<Saving>({ state: "saved", at: piece.changed_at });
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [theirs, setTheirs] = useState<SavedPiece<K> | null>(null);
-  const attempt = useAttempts(problem?.status === 0);
+  const { clash, problem, refused, settle } = useVersioned(kept);
+  const attempt = useAttempts(problem?.status === 0 || problem?.status === 503);
   const revision = useStyles().dataUpdatedAt + attempt;
-  const planned = usePlan<K>(piece.id, draft, revision);
+  const planned = usePlan<K>(kind, piece.id, draft, revision);
   const cache = useQueryClient();
-  const latest = useRef({ draft, kept, theirs });
+  const latest = useRef({ draft, kept, clash, revision });
+  const refusal = useRef(refused);
+  const settled = useRef(settle);
   useEffect(() => {
-    latest.current = { draft, kept, theirs };
+    latest.current = { draft, kept, clash, revision };
+    refusal.current = refused;
+    settled.current = settle;
   });
   const changed = JSON.stringify(draft) !== JSON.stringify(draftOf<K>(kept));
 
   const take = useCallback(
     (saved: SavedPiece<K>) => {
       setKept(saved);
-      setProblem(null);
+      settled.current();
       setSaving({ state: "saved", at: saved.changed_at });
       void cache.invalidateQueries({ queryKey: keys.history(saved.id) });
     },
@@ -78,12 +89,12 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
   );
 
   const save = useCallback(
-    async (version: number, said: Draft<K>): Promise<SavedPiece<K> | null> => {
+    async (version: number, said: Draft<K>, insist = false): Promise<SavedPiece<K> | null> => {
       setSaving((before) => ({ ...before, state: "saving" }));
       const sent = ask(
         client.PUT("/api/pieces/{id}", {
           params: { path: { id: piece.id } },
-          body: { version, ...said, settings: { ...said.settings } },
+          body: { version, ...said, settings: { ...said.settings }, insist },
           keepalive: true,
         }),
       );
@@ -92,33 +103,31 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
         sent.catch(() => undefined),
       );
       try {
-        const saved = (await sent) as unknown as SavedPiece<K>;
+        const saved = known(kind, await sent);
         take(saved);
-        // What was left out was filled in; the draft takes it over unless it was dialled on meanwhile.
-        setDraft((now) => (now === said ? draftOf<K>(saved) : now));
+        // What was left out was filled in and what others turned came along; what was dialled on meanwhile stays on top of it.
+        setDraft((now) => (now === said ? draftOf<K>(saved) : rebase(now, said, draftOf<K>(saved), [])));
         return saved;
       } catch (error) {
-        const told = asProblem(error);
-        if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as SavedPiece<K>);
-        else setProblem(told);
+        refusal.current(error);
         setSaving((before) => ({ ...before, state: "refused" }));
         return null;
       }
     },
-    [piece.id, take],
+    [piece.id, kind, take],
   );
 
   useEffect(() => {
-    if (!changed || theirs) return;
+    if (!changed || clash) return;
     const timer = setTimeout(() => void save(kept.version, draft), IDLE_BEFORE_SAVING);
     return () => clearTimeout(timer);
-  }, [draft, kept, changed, theirs, save, attempt]);
+  }, [draft, kept, changed, clash, save, attempt]);
 
   // Leaving the bench, or the page, keeps what was dialled last.
   useEffect(() => {
     function flush() {
       const now = latest.current;
-      if (!now.theirs && JSON.stringify(now.draft) !== JSON.stringify(draftOf<K>(now.kept)))
+      if (!now.clash && JSON.stringify(now.draft) !== JSON.stringify(draftOf<K>(now.kept)))
         void save(now.kept.version, now.draft);
     }
     window.addEventListener("pagehide", flush);
@@ -131,39 +140,36 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
   async function step(way: "undo" | "redo") {
     const base = changed ? await save(kept.version, draft) : kept;
     if (!base) return;
+    const said = { params: { path: { id: base.id } }, body: { version: base.version } };
     try {
       const call =
-        way === "undo"
-          ? client.POST("/api/pieces/{id}/undo", path(base))
-          : client.POST("/api/pieces/{id}/redo", path(base));
-      const saved = (await ask(call)) as unknown as SavedPiece<K>;
+        way === "undo" ? client.POST("/api/pieces/{id}/undo", said) : client.POST("/api/pieces/{id}/redo", said);
+      const saved = known(kind, await ask(call));
       take(saved);
       setDraft(draftOf<K>(saved));
     } catch (error) {
-      const told = asProblem(error);
-      if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as SavedPiece<K>);
-      else setProblem(told);
+      refused(error);
     }
   }
 
+  const { planner } = planned;
   // The request leaves before the screen is drawn anew with the dial in its new position.
-  function dial<G extends keyof SettingsOf<K>>(group: G, part: Partial<SettingsOf<K>[G]>) {
-    const { settings } = latest.current.draft;
-    const next = { ...latest.current.draft, settings: { ...settings, [group]: { ...settings[group], ...part } } };
-    latest.current = { ...latest.current, draft: next };
-    setDraft(next);
-    planned.planner.ask(next, revision);
-  }
-
-  function path(base: SavedPiece<K>) {
-    return { params: { path: { id: base.id } }, body: { version: base.version } };
-  }
+  const dial = useCallback(
+    <G extends keyof SettingsOf<K>>(group: G, part: Partial<SettingsOf<K>[G]>) => {
+      const { draft: now } = latest.current;
+      const next = { ...now, settings: { ...now.settings, [group]: { ...now.settings[group], ...part } } };
+      latest.current = { ...latest.current, draft: next };
+      setDraft(next);
+      planner.ask(next, latest.current.revision);
+    },
+    [planner],
+  );
 
   return {
     draft,
     kept,
     saving: changed && saving.state === "saved" ? { ...saving, state: "waiting" as const } : saving,
-    theirs,
+    clash,
     plan: planned.plan,
     problem: planned.problem ?? problem,
     canUndo: changed || kept.can_undo,
@@ -173,17 +179,19 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     rename: (name: string) => setDraft((now) => ({ ...now, name })),
     moveTo: (place_id: string | null) => setDraft((now) => ({ ...now, place_id })),
     dial,
+    /** The own end of the dials that clash, everything else as others left it. */
     keepMine: async () => {
-      if (!theirs) return;
-      setTheirs(null);
-      setKept(theirs);
-      await save(theirs.version, draft);
+      if (!clash) return;
+      settle();
+      await save(kept.version, draft, true);
     },
+    /** Their end of the dials that clash; what only was dialled here stays. */
     takeTheirs: () => {
-      if (!theirs) return;
-      setDraft(draftOf<K>(theirs));
-      take(theirs);
-      setTheirs(null);
+      if (!clash) return;
+      const theirs = draftOf<K>(clash.theirs);
+      const pointers = clash.differences.map((difference) => difference.pointer);
+      setDraft((now) => rebase(now, draftOf<K>(kept), theirs, pointers));
+      take(clash.theirs);
     },
   };
 }

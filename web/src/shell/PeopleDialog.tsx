@@ -12,6 +12,7 @@ import { keys } from "../api/queries";
 import { ChoiceDial } from "../parts/ChoiceDial";
 import { ProblemAlert } from "../parts/ProblemAlert";
 import { useUndo } from "../parts/undo";
+import { PersonRow } from "./PersonRow";
 
 const EMPTY = { name: "", email: "", password: "" };
 const FIELDS = [
@@ -47,16 +48,7 @@ export function PeopleDialog({ owner, onClose }: { owner: boolean; onClose: () =
       <DialogContent>
         <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0, mb: 2 }}>
           {people.data?.items.map((person) => (
-            <Box
-              component="li"
-              key={person.email}
-              sx={(theme) => ({ py: 0.75, borderTop: `1px solid ${theme.palette.divider}` })}
-            >
-              <Typography sx={{ fontWeight: 600 }}>{person.name}</Typography>
-              <Typography variant="body2" color="textSecondary">
-                {person.role}, {person.email}
-              </Typography>
-            </Box>
+            <PersonRow key={person.id} person={person} owner={owner} />
           ))}
         </Box>
         {owner && (

@@ -44,6 +44,19 @@ export function cutLength(metres: number, units: Units): string {
   return units === "imperial" ? `${(metres / FOOT).toFixed(1)} ft` : `${metres.toFixed(1)} m`;
 }
 
+/** A length as a bare number in the studio's own unit, for fields that take several. */
+export function plainLength(metres: number, units: Units): string {
+  return String(Number((units === "imperial" ? metres / FOOT : metres).toFixed(2)));
+}
+
+export function inMetres(value: number, units: Units): number {
+  return Number((units === "imperial" ? value * FOOT : value).toFixed(4));
+}
+
+export function shortUnit(units: Units): "m" | "ft" {
+  return units === "imperial" ? "ft" : "m";
+}
+
 export function area(squareMetres: number, units: Units): string {
   return units === "imperial" ? `${(squareMetres / FOOT ** 2).toFixed(0)} ft²` : `${squareMetres.toFixed(1)} m²`;
 }

@@ -61,11 +61,7 @@ module DeckBough
       end
 
       def square(one, other)
-        near, turn = @spots[one]
-        far, round = @spots[other]
-        apart = (turn - round).abs
-        apart = [apart, (2 * @flat.half) - apart].min if @flat.closed?
-        [(near * near) + (far * far) - (2 * near * far * Math.cos(apart)), 1e-8].max
+        [@flat.square(*@spots[one], *@spots[other]), 1e-8].max
       end
 
       # So that kinds of few and of many weigh alike: in units of the spacing the kind itself would have.

@@ -70,9 +70,7 @@ module DeckBough
       end
 
       def distance(one, other)
-        turn = (one[:turn] - other[:turn]).abs
-        turn = [turn, (2 * @flat.half) - turn].min if @flat.closed?
-        Math.sqrt((one[:reach]**2) + (other[:reach]**2) - (2 * one[:reach] * other[:reach] * Math.cos(turn)))
+        Math.sqrt([@flat.square(one[:reach], one[:turn], other[:reach], other[:turn]), 0.0].max)
       end
     end
   end

@@ -28,7 +28,7 @@ module DeckBough
         @ornaments = ornaments
         @house = house
         @flat = UnrolledSurface.new(surface)
-        @tiers = surface.tiers(house["tree.tier"])
+        @tier_m = house["tree.tier"]
       end
 
       # @param spots [Array<Array(Array(Float, Float), Integer)>] reach and turn, number of the style
@@ -42,8 +42,8 @@ module DeckBough
       private
 
       def place(style, height, angle)
-        tier = @tiers.index { |row| height < row[:to_m] } || (@tiers.size - 1)
-        { style: @ornaments[style].id, number: style, height_m: height, angle_deg: angle, tier: tier + 1, clock: self.class.clock(angle) }
+        { style: @ornaments[style].id, number: style, height_m: height, angle_deg: angle, tier: @surface.tier_at(height, @tier_m),
+          clock: self.class.clock(angle) }
       end
 
       def rank(ornament, number)

@@ -76,12 +76,18 @@ module DeckBough
 
     # @return [Array<Hash>] tiers from the hem up: from_m, to_m, radius_m (at the middle), share of the surface
     def tiers(tier_m)
-      count = [(foliage / tier_m).round, 1].max
+      count = tier_count(tier_m)
       depth = foliage / count
       Array.new(count) do |i|
         from = hem + (i * depth)
         { from_m: from, to_m: from + depth, radius_m: radius_at(from + (depth / 2)), share: share_between(from, from + depth) }
       end
+    end
+
+    # @return [Integer] the number of the tier a height is in, from 1 at the hem; above the last one still the last
+    def tier_at(height_m, tier_m)
+      count = tier_count(tier_m)
+      (((height_m - hem) / (foliage / count)).floor + 1).clamp(1, count)
     end
 
     # Sites that share the surface equally: golden-angle steps round the visible arc while climbing by equal area.
@@ -102,6 +108,10 @@ module DeckBough
     GOLDEN = (Math.sqrt(5) - 1) / 2
 
     private
+
+    def tier_count(tier_m)
+      [(foliage / tier_m).round, 1].max
+    end
 
     def share_above(height_m)
       u = (1 - ((height_m - hem) / foliage)).clamp(0.0, 1.0)

@@ -57,6 +57,13 @@ module DeckBough
       ((turn + half) % (2 * half)) - half
     end
 
+    # The square of the distance between two points on the flat sheet, round the back of a closed one where that is nearer.
+    def square(reach, turn, other_reach, other_turn)
+      apart = (turn - other_turn).abs
+      apart = [apart, (2 * half) - apart].min if closed?
+      (reach * reach) + (other_reach * other_reach) - (2 * reach * other_reach * Math.cos(apart))
+    end
+
     # Points with, on a closed surface, copies of those near the edge laid where they continue across it.
     #
     # @param points [Array<Array(Float, Float)>] reach, turn

@@ -7,7 +7,7 @@ module DeckBough
   #   Inputs.check([spread], { "spread_m" => 0 })
   #   # InputError: "Spread is 0 m. A tree needs a width to stand. Enter 0.1 m or more."
   class Input
-    attr_reader :name, :title, :kind, :unit, :range, :choices, :items, :default, :default_says, :why
+    attr_reader :name, :title, :kind, :unit, :range, :choices, :items, :default, :default_says, :why, :names
 
     NONE = Object.new.freeze
 
@@ -32,6 +32,11 @@ module DeckBough
         new(name, title, kind: :text, unit: "text", range: range, **rest)
       end
 
+      # The id of a style; whoever keeps, copies or tells settings finds these by their declaration.
+      def style(name, title, **rest)
+        new(name, title, kind: :text, unit: "text", range: 1..64, names: :style, **rest)
+      end
+
       # One thing with named values of its own.
       def object(name, title, items, **rest)
         new(name, title, kind: :object, unit: "object", items: items, **rest)
@@ -44,7 +49,9 @@ module DeckBough
       end
     end
 
-    def initialize(name, title, kind:, unit:, range: nil, choices: nil, items: nil, default: NONE, default_says: nil, why: nil)
+    # @param names [Symbol, nil] :style when the value is the id of one
+    def initialize(name, title, kind:, unit:, range: nil, choices: nil, items: nil, default: NONE, default_says: nil, why: nil,
+                   names: nil)
       @name = name
       @title = title
       @kind = kind
@@ -55,6 +62,7 @@ module DeckBough
       @default = default
       @default_says = default_says
       @why = why
+      @names = names
       freeze
     end
 
@@ -94,7 +102,7 @@ module DeckBough
 
       said = given.transform_keys(&:to_s)
       names = declared.map { |input| input.name.to_s }
-      (said.keys - names).each { |name| faults << fault(:unknown, [*path, name], known: names.join(", ")) }
+      unknown(said.keys - names, path, names, faults)
       declared.to_h { |input| [input.name, value(input, said, [*path, input.name.to_s], faults)] }.freeze
     end
 
@@ -102,16 +110,18 @@ module DeckBough
     #
     # @param groups [Hash{Symbol => Array<Input>}]
     # @yield [settings, faults] when every value is right by itself: what must fit together
-    # @return [Hash{Symbol => Hash{Symbol => Object}}] complete, frozen
+    # @return [CheckedSettings] the document itself when it is one already
     # @raise [InputError] every fault at once, paths starting at the group
     def groups(groups, document)
+      return document if document.is_a?(CheckedSettings)
+
       faults = []
       said = groups_of(groups, document, faults)
       settings = groups.to_h { |name, inputs| [name, collect(inputs, said[name.to_s] || {}, [name.to_s], faults)] }
       yield settings, faults if faults.empty?
       raise InputError, faults unless faults.empty?
 
-      settings.freeze
+      CheckedSettings.of(settings)
     end
 
     def groups_of(groups, document, faults)
@@ -121,8 +131,15 @@ module DeckBough
       end
 
       said = document.transform_keys(&:to_s)
-      (said.keys - groups.keys.map(&:to_s)).each { |name| faults << fault(:unknown, [name], known: groups.keys.join(", ")) }
+      unknown(said.keys - groups.keys.map(&:to_s), [], groups.keys, faults)
       said
+    end
+
+    # Of many unknown names the first few are told: they are one mistake.
+    MOST_UNKNOWN = 12
+
+    def unknown(names, path, known, faults)
+      names.first(MOST_UNKNOWN).each { |name| faults << fault(:unknown, [*path, name[0, 60]], known: known.join(", ")) }
     end
 
     def value(input, said, path, faults)
@@ -158,12 +175,20 @@ module DeckBough
       end
     end
 
+    # So much of a wrong value is shown.
+    SHOWN = 80
+
+    # Nearer to nothing than this nothing is measured, and the arithmetic of a rule would run out of range.
+    FINEST = 1e-9
+
     private
 
     def number
       return wrong(:wrong_type, wanted: @input.kind == :whole ? "a whole number" : "a number") unless @given.is_a?(Numeric)
       return wrong(:not_finite) unless @given.to_f.finite?
       return wrong(:wrong_type, wanted: "a whole number") if @input.kind == :whole && @given.to_i != @given
+
+      return wrong(:too_fine, low: shown(@input.range.begin)) if !@given.zero? && @given.abs < FINEST
 
       in_range(@input.kind == :whole ? @given.to_i : @given)
     end
@@ -208,7 +233,7 @@ module DeckBough
     end
 
     def wrong(code, **values)
-      @faults << Inputs.fault(code, @path, title: @input.title, given: @given.inspect, **values)
+      @faults << Inputs.fault(code, @path, title: @input.title, given: @given.inspect[0, SHOWN], **values)
       nil
     end
   end

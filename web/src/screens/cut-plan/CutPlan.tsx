@@ -1,47 +1,45 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link as RouterLink, useParams } from "react-router";
-import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
-import { keys, useMe, useStyles } from "../../api/queries";
+import { useMe } from "../../api/queries";
 import { WorkingDrawer } from "../../bench/WorkingDrawer";
+import { Done } from "../../parts/Done";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { ProblemAlert } from "../../parts/ProblemAlert";
-import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
-import { cutLength, length } from "../../units/format";
+import { cutLength, length, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { RollRow } from "./RollRow";
+import { RollsField } from "./RollsField";
+import { useCutPlan, type Ribbon } from "./useCutPlan";
 
-type Ribbon = Schemas["CutRibbon"];
-/** Lengths typed with blanks or semicolons between them, in metres. */
-function readRolls(text: string): number[] {
-  return text
-    .split(/[\s;]+/)
-    .filter(Boolean)
-    .map((part) => Number(part.replace(",", ".").replace(/m$/, "")));
+function newRollsNote(ribbon: Ribbon, units: Units): string {
+  if (ribbon.new_rolls === 0) return "stock is enough";
+  const over = ribbon.new_rolls - ribbon.lower_bound;
+  const bound = over === 0 ? "fewer cannot do" : `at least ${ribbon.lower_bound} are needed`;
+  return `of ${cutLength(ribbon.roll_m, units)}; ${bound}`;
 }
 
-function RibbonCuts({
-  ribbon,
-  onRolls,
-  onCut,
-}: {
+/** Since it was cut the tree may have come to take more or less of it. */
+function changedSince(ribbon: Ribbon, units: Units): string | null {
+  if (!ribbon.act || Math.abs(ribbon.needs_m - ribbon.length_m) < 0.005) return null;
+  return `The tree takes ${cutLength(ribbon.needs_m, units)} now, ${cutLength(ribbon.length_m, units)} were cut. Take it back to plan anew.`;
+}
+
+interface CutsProps {
   ribbon: Ribbon;
   onRolls: (rolls: number[]) => void;
   onCut: () => void;
-}) {
+}
+
+function RibbonCuts({ ribbon, onRolls, onCut }: CutsProps) {
   const units = useUnits();
-  const [typed, setTyped] = useState<string | null>(null);
   const [working, setWorking] = useState(false);
-  const text = typed ?? ribbon.part_rolls_m.map((roll) => Number(roll.toFixed(2))).join("  ");
-  const wrong = readRolls(text).some((roll) => !(roll > 0));
-  const over = ribbon.new_rolls - ribbon.lower_bound;
+  const changed = changedSince(ribbon, units);
   return (
     <Box component="section" aria-label={ribbon.name} sx={{ mb: 4, breakInside: "avoid" }}>
       <Box sx={{ display: "flex", gap: 1.5, alignItems: "baseline", flexWrap: "wrap" }}>
@@ -72,9 +70,7 @@ function RibbonCuts({
             {ribbon.new_rolls}
           </Button>
           <Typography variant="body2" color="textSecondary">
-            {ribbon.new_rolls === 0
-              ? "stock is enough"
-              : `of ${cutLength(ribbon.roll_m, units)}; ${over === 0 ? "fewer cannot do" : `at least ${ribbon.lower_bound} are needed`}`}
+            {newRollsNote(ribbon, units)}
           </Typography>
         </Box>
         <Box>
@@ -88,90 +84,34 @@ function RibbonCuts({
             {length(ribbon.useless_m, units)} too short to keep
           </Typography>
         </Box>
-        <TextField
-          className="not-on-paper"
-          label="Rolls at hand, m"
-          value={text}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={() => typed !== null && !wrong && onRolls(readRolls(typed))}
-          onKeyDown={(event) => event.key === "Enter" && typed !== null && !wrong && onRolls(readRolls(typed))}
-          error={wrong}
-          helperText={
-            wrong ? "Type lengths in metres with blanks between, such as 4.2 1.5." : "As measured, blanks between"
-          }
-          sx={{ width: 240 }}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
-        {ribbon.style && (
+        {!ribbon.act && <RollsField rolls={ribbon.part_rolls_m} onChange={onRolls} />}
+        {ribbon.style && !ribbon.act && (
           <Button className="not-on-paper" variant="outlined" onClick={onCut}>
             It is cut: keep the ends
           </Button>
         )}
       </Box>
+      {ribbon.act && <Done act={ribbon.act} />}
+      {changed && (
+        <Typography variant="body2" color="error" role="status" sx={{ mb: 1 }}>
+          {changed}
+        </Typography>
+      )}
       <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0 }}>
         {ribbon.rolls.map((roll, i) => (
           <RollRow key={i} roll={roll} number={i + 1} />
         ))}
       </Box>
-      <WorkingDrawer sheet={working ? ribbon.sheet : undefined} onClose={() => setWorking(false)} />
+      <WorkingDrawer open={working} sheet={ribbon.sheet} onClose={() => setWorking(false)} />
     </Box>
   );
-}
-
-function useCutPlan(pieceId: string) {
-  const [rolls, setRolls] = useState<Record<string, number[]>>({});
-  const path = { params: { path: { id: pieceId } } };
-  const plan = useQuery({
-    queryKey: [...keys.cutPlan(pieceId), rolls],
-    queryFn: () => ask(client.POST("/api/pieces/{id}/cut-plan", { ...path, body: { part_rolls_m: rolls } })),
-    placeholderData: (before) => before,
-    staleTime: 0,
-  });
-  return {
-    plan,
-    setRolls: (style: string, lengths: number[]) => setRolls((now) => ({ ...now, [style]: lengths })),
-    forget: () => setRolls({}),
-  };
 }
 
 /** What to cut of each ribbon of a tree, from which roll and in which order. */
 export function CutPlan() {
   const { pieceId = "" } = useParams();
-  const { plan, setRolls, forget } = useCutPlan(pieceId);
-  const styles = useStyles().data;
+  const { plan, problem, setRolls, cut } = useCutPlan(pieceId);
   const year = useMe().data?.today.slice(0, 4) ?? "";
-  const cache = useQueryClient();
-  const { say } = useUndo();
-  const [problem, setProblem] = useState<Problem | null>(null);
-
-  async function keepEnds(ribbon: Ribbon, left: number) {
-    const style = styles?.find((known) => known.id === ribbon.style);
-    if (!style) return;
-    try {
-      const before = style.on_hand;
-      const kept = await ask(
-        client.POST("/api/pieces/{id}/cut-plan/ends", {
-          params: { path: { id: pieceId } },
-          body: { style: style.id, version: style.version, left_m: Number(left.toFixed(2)) },
-        }),
-      );
-      forget();
-      setProblem(null);
-      await cache.invalidateQueries();
-      say(`${Number(left.toFixed(2))} m of ${style.name} are in stock again.`, async () => {
-        await ask(
-          client.POST("/api/pieces/{id}/cut-plan/ends", {
-            params: { path: { id: pieceId } },
-            body: { style: style.id, version: kept.version, left_m: before },
-          }),
-        );
-        await cache.invalidateQueries();
-      });
-    } catch (error) {
-      setProblem(asProblem(error));
-    }
-  }
-
   if (plan.isPending) return <Loading what="the cut plan" />;
   if (plan.isError && !plan.data) return <Failed error={plan.error} retry={() => void plan.refetch()} />;
   const { piece, ribbons } = plan.data;
@@ -194,16 +134,16 @@ export function CutPlan() {
       </Strip>
       <Box sx={{ flex: 1, overflow: "auto", p: 3, "@media print": { "& .not-on-paper": { display: "none" } } }}>
         <Box sx={{ maxWidth: 880 }}>
-          <ProblemAlert problem={problem ?? (plan.isError ? asProblem(plan.error) : null)} />
+          <ProblemAlert problem={problem} />
           {ribbons.length === 0 ? (
             <Notice title="No ribbon on this tree">Choose how ribbon goes on at the bench, and the cuts follow.</Notice>
           ) : (
             ribbons.map((ribbon) => (
               <RibbonCuts
-                key={`${ribbon.style} ${ribbon.part_rolls_m.join(" ")}`}
+                key={`${ribbon.style} ${ribbon.part_rolls_m.join(" ")} ${ribbon.act?.id ?? ""}`}
                 ribbon={ribbon}
                 onRolls={(lengths) => ribbon.style && setRolls(ribbon.style, lengths)}
-                onCut={() => void keepEnds(ribbon, ribbon.back_m)}
+                onCut={() => void cut(ribbon)}
               />
             ))
           )}

@@ -15,7 +15,7 @@ import { Strip } from "../../shell/Strip";
 import { daysToGo, minutes, ratio } from "../../units/format";
 import { FlatTree } from "./FlatTree";
 import { PlaceList } from "./PlaceList";
-import { useHangingMap, useHangingPiece, type Hanging, type Side } from "./useHangingMap";
+import { useHangingMap, useHangingPiece, type Hanging, type Side, useOthersTicks } from "./useHangingMap";
 
 const SIDES: Side[] = ["all", "left", "front", "right"];
 
@@ -208,6 +208,7 @@ export function HangingMap() {
   const { pieceId = "" } = useParams();
   const found = useHangingPiece(pieceId);
   const year = useMe().data?.today.slice(0, 4) ?? "";
+  useOthersTicks(pieceId, found.data?.map);
   if (found.isPending) return <Loading what="the hanging map" />;
   if (found.isError) return <Failed error={found.error} retry={() => void found.refetch()} />;
   const { piece, map } = found.data;

@@ -5,7 +5,7 @@ import Checkbox from "@mui/material/Checkbox";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
 import { Caution } from "../../parts/Caution";
-import { clockPosition, depthWords, length } from "../../units/format";
+import { clock, clockPosition, depthWords, length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { siteKey, type Hanging } from "./useHangingMap";
 
@@ -109,6 +109,11 @@ function Places({ hanging, name }: { hanging: Hanging; name: string }) {
               <td>
                 {site.depth_word}
                 {site.planned ? "" : ", not planned"}
+                {site.up && site.by && site.at && (
+                  <Typography component="div" sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.2 }}>
+                    {site.by}, {clock(site.at)}
+                  </Typography>
+                )}
               </td>
               <td>
                 <Checkbox

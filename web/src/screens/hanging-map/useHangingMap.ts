@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
 import { useUndo } from "../../parts/undo";
@@ -17,6 +17,48 @@ export function useHangingPiece(pieceId: string) {
     queryFn: () => ask(client.GET("/api/pieces/{id}/hanging", { params: { path: { id: pieceId } } })),
     staleTime: 0,
   });
+}
+
+/** How often what others hung meanwhile is asked for. */
+const OTHERS_EVERY = 3_000;
+
+/** The map with just those up that are up by now, and who hung them. */
+function withHung(sheet: Schemas["HangingSheet"], hung: Schemas["HungOrnamentBy"][]): Schemas["HangingSheet"] {
+  const up = new Map(hung.map((one) => [siteKey(one), one]));
+  const sites = sheet.sites.map((site) => {
+    const there = up.get(siteKey(site));
+    return { ...site, up: there !== undefined, by: there?.by ?? null, at: there?.at ?? null };
+  });
+  const upOf = (style: string) => sites.filter((site) => site.style === style && site.up).length;
+  return {
+    ...sheet,
+    sites,
+    styles: sheet.styles.map((style) => ({ ...style, up: upOf(style.id) })),
+    up: sites.filter((site) => site.up).length,
+  };
+}
+
+/** Brings in what others tick while one looks at the map; never over a tick of one's own that is still on its way. */
+export function useOthersTicks(pieceId: string, map: Schemas["HangingSheet"] | undefined) {
+  const cache = useQueryClient();
+  const key = keys.hanging(pieceId);
+  const hung = useQuery({
+    queryKey: keys.hung(pieceId),
+    queryFn: () => ask(client.GET("/api/pieces/{id}/hung", { params: { path: { id: pieceId } } })),
+    refetchInterval: OTHERS_EVERY,
+    enabled: map !== undefined,
+    staleTime: 0,
+  });
+  const items = hung.data?.items;
+  useEffect(() => {
+    if (!items || cache.isMutating() > 0) return;
+    const data = cache.getQueryData<Schemas["HangingMap"]>(key);
+    if (!data?.map) return;
+    const known = new Set(data.map.sites.map(siteKey));
+    // What hangs beyond the plan has its place on the map only.
+    if (items.some((one) => !known.has(siteKey(one)))) void cache.invalidateQueries({ queryKey: key });
+    else cache.setQueryData(key, { ...data, map: withHung(data.map, items) });
+  }, [items, cache, key]);
 }
 
 function ticked(data: Schemas["HangingMap"], sites: Site[], up: boolean): Schemas["HangingMap"] {
@@ -49,6 +91,7 @@ export function useHangingMap(pieceId: string, map: Schemas["HangingSheet"]) {
       ),
     onMutate: async ({ sites, up }) => {
       await cache.cancelQueries({ queryKey: key });
+      await cache.cancelQueries({ queryKey: keys.hung(pieceId) });
       const before = cache.getQueryData<Schemas["HangingMap"]>(key);
       if (before) cache.setQueryData(key, ticked(before, sites, up));
       return before;
@@ -58,7 +101,9 @@ export function useHangingMap(pieceId: string, map: Schemas["HangingSheet"]) {
       say(error.message);
     },
     onSuccess: (answer) => {
-      if (cache.isMutating() === 1) cache.setQueryData(key, answer);
+      if (cache.isMutating() !== 1) return;
+      cache.setQueryData(key, answer);
+      void cache.invalidateQueries({ queryKey: keys.hung(pieceId) });
     },
   });
 

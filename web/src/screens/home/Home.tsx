@@ -6,6 +6,7 @@ import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { ask, client } from "../../api/client";
 import { queryClient, useHome, useMe } from "../../api/queries";
+import { DeleteDialog } from "../../parts/DeleteDialog";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
@@ -22,6 +23,7 @@ export function Home() {
   const home = useHome(homeId);
   const me = useMe().data;
   const [editing, setEditing] = useState(false);
+  const [asking, setAsking] = useState(false);
   const navigate = useNavigate();
   const { say } = useUndo();
 
@@ -52,9 +54,14 @@ export function Home() {
           Measure a room
         </Button>
         {me?.account.role === "owner" && (
-          <MoreMenu
-            label="More for this home"
-            entries={[{ label: "Delete this home", run: () => void remove(told.name) }]}
+          <MoreMenu label="More for this home" entries={[{ label: "Delete this home", run: () => setAsking(true) }]} />
+        )}
+        {asking && (
+          <DeleteDialog
+            what="this home, its rooms and everything in them"
+            name={told.name}
+            onDelete={() => remove(told.name)}
+            onClose={() => setAsking(false)}
           />
         )}
       </Strip>

@@ -9,15 +9,17 @@ import TextField from "@mui/material/TextField";
 import { useState, type FormEvent } from "react";
 import { useNavigate } from "react-router";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import type { Kind } from "../../kinds/kind";
+import { KIND_NAMES, KINDS } from "../../kinds/registry";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 
 /** Puts a piece on the bench: what it is, a name and, for a tree, the place it is meant for. */
 export function PieceDialog({ room, onClose }: { room: Schemas["RoomOfHome"]; onClose: () => void }) {
   const first = room.places[0];
-  const [kind, setKind] = useState<Schemas["Piece"]["kind"]>("tree");
+  const [kind, setKind] = useState<Kind>("tree");
   const [typed, setTyped] = useState<string | null>(null);
-  const name = typed ?? `${room.name} ${kind === "tree" ? "tree" : "greens"}`;
+  const name = typed ?? KINDS[kind].nameIn(room.name);
   const [place, setPlace] = useState(first?.id ?? "");
   const [problem, setProblem] = useState<Problem | null>(null);
   const navigate = useNavigate();
@@ -28,7 +30,7 @@ export function PieceDialog({ room, onClose }: { room: Schemas["RoomOfHome"]; on
       const piece = await ask(
         client.POST("/api/rooms/{id}/pieces", {
           params: { path: { id: room.id } },
-          body: { name, kind, place_id: kind === "tree" ? place || null : null },
+          body: { name, kind, place_id: KINDS[kind].stands ? place || null : null },
         }),
       );
       await navigate(`/pieces/${piece.id}`);
@@ -47,10 +49,7 @@ export function PieceDialog({ room, onClose }: { room: Schemas["RoomOfHome"]; on
             <ChoiceDial
               label="What is dressed"
               value={kind}
-              choices={[
-                { value: "tree", label: "a tree" },
-                { value: "run", label: "a greenery run" },
-              ]}
+              choices={KIND_NAMES.map((value) => ({ value, label: KINDS[value].label }))}
               onChange={setKind}
             />
             <TextField
@@ -60,7 +59,7 @@ export function PieceDialog({ room, onClose }: { room: Schemas["RoomOfHome"]; on
               required
               autoFocus
             />
-            {kind === "tree" && (
+            {KINDS[kind].stands && (
               <TextField
                 select
                 label="Place"

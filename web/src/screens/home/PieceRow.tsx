@@ -1,15 +1,16 @@
-import ParkOutlined from "@mui/icons-material/ParkOutlined";
-import SpaOutlined from "@mui/icons-material/SpaOutlined";
 import Box from "@mui/material/Box";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link as RouterLink } from "react-router";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import { KINDS } from "../../kinds/registry";
+import { DeleteDialog } from "../../parts/DeleteDialog";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { useUndo } from "../../parts/undo";
-import { length, minutes, money } from "../../units/format";
+import { minutes, money } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 
 export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; homeId: string }) {
@@ -18,6 +19,8 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
   const cache = useQueryClient();
   const { say } = useUndo();
   const { summary } = piece;
+  const { icon: Icon, told, noun } = KINDS[piece.kind];
+  const [asking, setAsking] = useState(false);
   const path = { params: { path: { id: piece.id } } };
 
   async function remove() {
@@ -41,36 +44,18 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
         flexWrap: { xs: "wrap", sm: "nowrap" },
       })}
     >
-      {piece.kind === "run" ? (
-        <SpaOutlined aria-hidden sx={{ color: "primary.main" }} />
-      ) : (
-        <ParkOutlined aria-hidden sx={{ color: "primary.main" }} />
-      )}
+      <Icon aria-hidden sx={{ color: "primary.main" }} />
       <Box sx={{ flex: "1 1 200px", minWidth: 0 }}>
         <Link component={RouterLink} to={`/pieces/${piece.id}`} sx={{ fontWeight: 600 }} color="inherit">
           {piece.name}
         </Link>
         <Typography variant="body2" color="textSecondary">
-          {piece.kind === "run"
-            ? piece.length_m
-              ? `greens, ${length(piece.length_m, units)}`
-              : "greens, not measured yet"
-            : `${piece.height_m ? length(piece.height_m, units) : "no tree chosen yet"}, ${piece.place?.toLowerCase() ?? "no place yet"}`}
+          {summary ? told(piece, units) : "still being reckoned"}
         </Typography>
       </Box>
-      <Box sx={{ width: 150 }}>
-        <Typography
-          variant="body2"
-          sx={{ fontWeight: 600, color: summary.short_lines > 0 ? "error.main" : "text.primary" }}
-        >
-          {!summary.chosen ? "" : summary.short_lines > 0 ? `${summary.short_lines} things short` : "all on the shelf"}
-        </Typography>
-        <Typography variant="body2" color="textSecondary">
-          {summary.chosen ? `${money(summary.buy_cents, currency)} · ${minutes(summary.minutes)}` : ""}
-        </Typography>
-      </Box>
+      <Box sx={{ width: 150 }}>{summary?.chosen && <Shortage summary={summary} currency={currency} />}</Box>
       <Typography variant="body2" sx={{ flex: "1 1 260px" }}>
-        {summary.worst && (
+        {summary?.worst && (
           <>
             <strong>{summary.stops > 0 ? "Stop" : "Caution"}.</strong> {summary.worst}
           </>
@@ -80,9 +65,27 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
         label={`More for ${piece.name}`}
         entries={[
           { label: "Ledger as CSV", href: `/api/pieces/${piece.id}/ledger.csv` },
-          { label: "Delete", run: () => void remove() },
+          { label: "Delete", run: () => setAsking(true) },
         ]}
       />
+      {asking && (
+        <DeleteDialog what={`this ${noun}`} name={piece.name} onDelete={remove} onClose={() => setAsking(false)} />
+      )}
     </Box>
+  );
+}
+
+/** What it lacks, what that costs, how long it takes. */
+function Shortage({ summary, currency }: { summary: Schemas["PieceSummary"]; currency: string }) {
+  const short = summary.short_lines > 0;
+  return (
+    <>
+      <Typography variant="body2" sx={{ fontWeight: 600, color: short ? "error.main" : "text.primary" }}>
+        {short ? `${summary.short_lines} ${summary.short_lines === 1 ? "thing" : "things"} short` : "all on the shelf"}
+      </Typography>
+      <Typography variant="body2" color="textSecondary">
+        {`${money(summary.buy_cents, currency)} · ${minutes(summary.minutes)}`}
+      </Typography>
+    </>
   );
 }

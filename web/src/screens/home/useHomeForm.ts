@@ -1,8 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import { useVersioned } from "../../api/useVersioned";
 import type { ConflictRow } from "../../parts/ConflictDialog";
 
 export interface HomeSaid {
@@ -74,8 +75,7 @@ function differences(mine: HomeSaid, theirs: HomeSaid): ConflictRow[] {
 export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => void) {
   const [said, setSaid] = useState(() => saidOf(home));
   const [version, setVersion] = useState(home?.version ?? 0);
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const [theirs, setTheirs] = useState<Schemas["Home"] | null>(null);
+  const { clash, problem, refused, settle } = useVersioned(home);
   const cache = useQueryClient();
   const navigate = useNavigate();
 
@@ -92,9 +92,7 @@ export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => voi
       await cache.invalidateQueries({ queryKey: home ? keys.home(home.id) : ["season"] });
       onDone();
     } catch (error) {
-      const told = asProblem(error);
-      if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as Schemas["Home"]);
-      else setProblem(told);
+      refused(error);
     }
   }
 
@@ -103,18 +101,18 @@ export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => voi
     problem,
     change: (part: Partial<HomeSaid>) => setSaid({ ...said, ...part }),
     keep: () => keep(),
-    conflict: theirs && differences(said, saidOf(theirs)),
+    conflict: clash && differences(said, saidOf(clash.theirs)),
     keepMine: async () => {
-      if (!theirs) return;
-      setVersion(theirs.version);
-      setTheirs(null);
-      await keep(theirs.version);
+      if (!clash) return;
+      setVersion(clash.theirs.version);
+      settle();
+      await keep(clash.theirs.version);
     },
     takeTheirs: () => {
-      if (!theirs) return;
-      setSaid(saidOf(theirs));
-      setVersion(theirs.version);
-      setTheirs(null);
+      if (!clash) return;
+      setSaid(saidOf(clash.theirs));
+      setVersion(clash.theirs.version);
+      settle();
     },
   };
 }

@@ -1,12 +1,16 @@
-import { lazy, Suspense } from "react";
+import { Suspense } from "react";
 import { useParams } from "react-router";
-import { isOf } from "../../bench/kinds";
+import type { Schemas } from "../../api/client";
 import { useBenchPiece } from "../../bench/useBench";
+import { isBenched, type Kind } from "../../kinds/kind";
+import { KINDS } from "../../kinds/registry";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 
-const TreeBench = lazy(async () => ({ default: (await import("../tree-bench/BenchScreen")).BenchScreen }));
-const RunBench = lazy(async () => ({ default: (await import("../run-bench/RunScreen")).RunScreen }));
+function BenchOf<K extends Kind>({ kind, piece }: { kind: K; piece: Schemas["PieceOnBench"] }) {
+  const { Bench } = KINDS[kind];
+  return isBenched(kind, piece) ? <Bench key={piece.id} piece={piece} /> : null;
+}
 
 /** A piece on the bench of its kind. */
 export function PieceBench() {
@@ -14,12 +18,9 @@ export function PieceBench() {
   const piece = useBenchPiece(pieceId);
   if (piece.isPending) return <Loading what="the piece" />;
   if (piece.isError) return <Failed error={piece.error} retry={() => void piece.refetch()} />;
-  const tree = isOf("tree", piece.data);
-  const run = isOf("run", piece.data);
   return (
     <Suspense fallback={<Loading what="the bench" />}>
-      {tree && <TreeBench key={tree.id} piece={tree} />}
-      {run && <RunBench key={run.id} piece={run} />}
+      <BenchOf kind={piece.data.kind} piece={piece.data} />
     </Suspense>
   );
 }

@@ -4,8 +4,8 @@ import { memo, useMemo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
-import type { Handle } from "../../drawing/OutlineHandles";
-import { RunStage } from "../../drawing/RunStage";
+import type { Handle } from "../../drawing/run/OutlineHandles";
+import { RunStage } from "../../drawing/run/RunStage";
 import { kilograms, length, percent, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { LayerList } from "./LayerList";
@@ -46,6 +46,7 @@ export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Pl
         drawing={plan.drawing}
         bodies={bodies}
         dusk={dusk}
+        units={units}
         describe={describe(plan, units)}
         anchors={pinned || step === "anchors"}
         may={plan.figures.may ? Number(plan.figures.may.value) : null}

@@ -3,7 +3,8 @@ import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
 import { BenchLayout } from "../../bench/BenchLayout";
 import { BenchStrip } from "../../bench/BenchStrip";
-import type { PieceOf } from "../../bench/kinds";
+import type { PieceOf } from "../../kinds/kind";
+import { KINDS } from "../../kinds/registry";
 import { Ledger } from "../../bench/Ledger";
 import { StepTabs, worst } from "../../bench/StepTabs";
 import { useBench } from "../../bench/useBench";
@@ -12,7 +13,7 @@ import { useStyleOpen } from "../../bench/useStyleOpen";
 import { WorkingsProvider } from "../../bench/workings";
 import { Loading } from "../../parts/Loading";
 import { AnchorTable } from "./AnchorTable";
-import type { Handle } from "../../drawing/OutlineHandles";
+import type { Handle } from "../../drawing/run/OutlineHandles";
 import { outlineHandles } from "./outlineHandles";
 import { RunPane } from "./RunPane";
 import { STEP_LABELS, StepDials, type StepId } from "./steps/StepDials";
@@ -40,11 +41,11 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
 
   if (!plan || !styles) return <Loading what="the plan" />;
   return (
-    <WorkingsProvider sheets={plan.sheets}>
+    <WorkingsProvider pieceId={piece.id} dialled={draft}>
       <BenchStrip
         piece={piece}
         bench={bench}
-        noun="run"
+        noun={KINDS.run.noun}
         entries={[
           { label: "Run sheet as PDF", href: `/api/pieces/${piece.id}/run-sheet.pdf`, disabled: !plan.chosen },
           { label: "Nail map as SVG", href: `/api/pieces/${piece.id}/run-sheet.svg`, disabled: !plan.chosen },
@@ -68,7 +69,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
           </StepTabs>
         }
       />
-      <BenchDialogs<"run"> bench={bench} piece={piece} styles={styles} open={style.open} onClose={style.close} />
+      <BenchDialogs<"run"> bench={bench} styles={styles} open={style.open} onClose={style.close} />
     </WorkingsProvider>
   );
 }

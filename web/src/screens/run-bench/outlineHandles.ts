@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import type { Handle } from "../../drawing/OutlineHandles";
+import type { Handle } from "../../drawing/run/OutlineHandles";
 
 type Settings = Schemas["RunSettings"];
 type Outline = Settings["rise_and_trail"];

@@ -14,6 +14,7 @@ function plural(number: number, one: string, many = `${one}s`): string {
 
 function shortage(totals: Schemas["HomeTotals"]): string {
   if (totals.pieces === 0) return "no pieces yet";
+  if (totals.pending > 0) return `${plural(totals.pending, "piece")} still being reckoned`;
   if (totals.short_lines === 0) return "all on the shelf";
   return `${plural(totals.short_lines, "thing")} short`;
 }
@@ -62,7 +63,7 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
         </Typography>
         <Typography variant="body2" color="textSecondary">
           {plural(home.rooms, "room")}, {plural(totals.pieces, "piece")}
-          {totals.without_tree > 0 ? `, ${totals.without_tree} not measured yet` : ""}
+          {totals.unmeasured > 0 ? `, ${totals.unmeasured} not measured yet` : ""}
         </Typography>
       </Box>
       <Box>

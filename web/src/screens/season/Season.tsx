@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Pagination from "@mui/material/Pagination";
 import { useState } from "react";
+import { Link } from "react-router";
 import { useMe, useSeason } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
@@ -26,6 +27,9 @@ export function Season() {
   return (
     <>
       <Strip crumbs={[{ label: `Season ${year}` }]}>
+        <Button component={Link} to="/deleted">
+          Deleted
+        </Button>
         <Button startIcon={<UploadFileOutlined />} onClick={() => setImporting(true)}>
           Read a plan in
         </Button>

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
-import { RoomDrawing } from "../../drawing/RoomDrawing";
+import { RoomDrawing } from "../../drawing/tree/RoomDrawing";
 import { Caution } from "../../parts/Caution";
 import { length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
@@ -33,6 +33,7 @@ export function RoomSheet({ draft, room, saved }: Props) {
     >
       {measured ? (
         <RoomDrawing
+          units={units}
           room={{
             width: draft.width_m ?? 0,
             depth: draft.depth_m ?? 0,

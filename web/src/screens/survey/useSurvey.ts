@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import { useVersioned } from "../../api/useVersioned";
 import type { ConflictRow } from "../../parts/ConflictDialog";
 
 export interface PlaceDraft {
@@ -133,9 +134,8 @@ export function useSurveyForm(
 ) {
   const [draft, setDraft] = useState(() => draftOf(room));
   const [base, setBase] = useState({ version: room?.version ?? 0, said: JSON.stringify(bodyOf(draftOf(room))) });
-  const [problem, setProblem] = useState<Problem | null>(null);
+  const { clash, problem, refused, settle } = useVersioned(room);
   const [unread, setUnread] = useState(false);
-  const [theirs, setTheirs] = useState<Schemas["Room"] | null>(null);
   const [busy, setBusy] = useState(false);
   const cache = useQueryClient();
   const changed = JSON.stringify(bodyOf(draft)) !== base.said;
@@ -144,7 +144,7 @@ export function useSurveyForm(
     const next = draftOf(kept);
     setDraft(next);
     setBase({ version: kept.version, said: JSON.stringify(bodyOf(next)) });
-    setProblem(null);
+    settle();
   }
 
   async function send(said: RoomDraft, version: number) {
@@ -164,9 +164,7 @@ export function useSurveyForm(
         onMade(kept);
       }
     } catch (error) {
-      const told = asProblem(error);
-      if (told.status === 409 && told.details.current) setTheirs(told.details.current as unknown as Schemas["Room"]);
-      else setProblem(told);
+      refused(error);
     } finally {
       setBusy(false);
     }
@@ -191,20 +189,20 @@ export function useSurveyForm(
       return good;
     },
     keep: () => send(draft, base.version),
-    conflict: theirs && differences(draft, draftOf(theirs)),
+    conflict: clash && differences(draft, draftOf(clash.theirs)),
     keepMine: async () => {
-      if (!theirs) return;
+      if (!clash) return;
+      const { theirs } = clash;
       const known = new Set(theirs.places.map((place) => place.id));
       const said = {
         ...draft,
         places: draft.places.map((place) => (place.id && known.has(place.id) ? place : { ...place, id: null })),
       };
-      setTheirs(null);
+      settle();
       await send(said, theirs.version);
     },
     takeTheirs: () => {
-      if (theirs) taken(theirs);
-      setTheirs(null);
+      if (clash) taken(clash.theirs);
     },
   };
 }

@@ -4,11 +4,12 @@ import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
 import { BenchLayout } from "../../bench/BenchLayout";
 import { Ledger } from "../../bench/Ledger";
-import type { PieceOf } from "../../bench/kinds";
+import type { PieceOf } from "../../kinds/kind";
+import { KINDS } from "../../kinds/registry";
 import { StepTabs, worst } from "../../bench/StepTabs";
 import { WorkingsProvider } from "../../bench/workings";
-import { drawnStyles } from "../../drawing/drawnStyles";
-import { createTurn } from "../../drawing/turn";
+import { drawnStyles } from "../../drawing/tree/drawnStyles";
+import { createTurn } from "../../drawing/tree/turn";
 import { Loading } from "../../parts/Loading";
 import { BenchStrip } from "../../bench/BenchStrip";
 import { Stage } from "./Stage";
@@ -45,11 +46,11 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
 
   if (!bench.plan || !styles) return <Loading what="the plan" />;
   return (
-    <WorkingsProvider sheets={bench.plan.sheets}>
+    <WorkingsProvider pieceId={piece.id} dialled={bench.draft}>
       <BenchStrip
         piece={piece}
         bench={bench}
-        noun="tree"
+        noun={KINDS.tree.noun}
         entries={[
           { label: "Hanging map", run: () => void navigate(`/pieces/${piece.id}/map`) },
           { label: "Cut plan", run: () => void navigate(`/pieces/${piece.id}/cuts`) },
@@ -86,7 +87,7 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
           </StepTabs>
         }
       />
-      <BenchDialogs<"tree"> bench={bench} piece={piece} styles={styles} open={style.open} onClose={style.close} />
+      <BenchDialogs<"tree"> bench={bench} styles={styles} open={style.open} onClose={style.close} />
     </WorkingsProvider>
   );
 }

@@ -9,10 +9,10 @@ import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { DuskTool, StageTool, StageTools, useToolLook } from "../../bench/StageTools";
-import type { DrawnStyle } from "../../drawing/paintOrnament";
-import type { Ghost } from "../../drawing/GhostTree";
-import { TreeStage } from "../../drawing/TreeStage";
-import type { Turn } from "../../drawing/turn";
+import type { DrawnStyle } from "../../drawing/shared/paintOrnament";
+import type { Ghost } from "../../drawing/tree/GhostTree";
+import { TreeStage } from "../../drawing/tree/TreeStage";
+import type { Turn } from "../../drawing/tree/turn";
 import { area, clockPosition, length, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { TierList } from "./TierList";
@@ -72,6 +72,7 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
         drawing={drawing}
         styles={styles}
         dusk={dusk}
+        units={units}
         turn={turn}
         ghost={ghostOf(plan)}
         describe={describe(plan, units)}

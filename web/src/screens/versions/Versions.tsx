@@ -3,26 +3,22 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useMemo, useState, type FormEvent } from "react";
+import { Suspense, useState, type FormEvent } from "react";
 import { Link as RouterLink, useParams } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useMe, useStyles } from "../../api/queries";
 import { useLight } from "../../app/light";
-import { drawnStyles } from "../../drawing/drawnStyles";
-import { RunStage } from "../../drawing/RunStage";
-import { TreeStage } from "../../drawing/TreeStage";
-import { createTurn, type Turn } from "../../drawing/turn";
+import { createTurn, type Turn } from "../../drawing/tree/turn";
+import { isPlan, type AnyPlan, type Kind } from "../../kinds/kind";
+import { KINDS } from "../../kinds/registry";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
+import { useUnits } from "../../units/useUnits";
 import { useBenchPiece } from "../../bench/useBench";
 import { LedgersCompared } from "./LedgersCompared";
 import { AS_IT_IS, usePlanOf, useVariants, useVersions, type Settings } from "./useVersions";
-
-type Plan = Schemas["TreePlan"] | Schemas["RunPlan"];
-
-const NONE: string[] = [];
 
 interface Shown {
   id: string;
@@ -30,36 +26,24 @@ interface Shown {
   settings: Settings;
 }
 
+interface DrawnProps<K extends Kind> {
+  kind: K;
+  plan: AnyPlan;
+  name: string;
+  turn: Turn;
+}
+
 /** A version as it looks, whatever kind of piece it is. */
-function Drawn({ plan, name, turn }: { plan: Plan; name: string; turn: Turn }) {
+function Drawn<K extends Kind>({ kind, plan, name, turn }: DrawnProps<K>) {
   const styles = useStyles().data;
   const { dusk } = useLight();
-  const chosen = "ornaments" in plan.settings ? plan.settings.ornaments.styles : NONE;
-  const drawn = useMemo(() => drawnStyles(styles ?? [], chosen), [styles, chosen]);
-  const bodies = useMemo(
-    () => ("kind" in plan ? [...new Set(plan.settings.body.bodies.map(({ style }) => style))] : NONE),
-    [plan],
-  );
-  if ("kind" in plan)
-    return (
-      <RunStage
-        drawing={plan.drawing}
-        bodies={bodies}
-        dusk={dusk}
-        describe={`The run as ${name}`}
-        anchors={false}
-        may={null}
-      />
-    );
+  const units = useUnits();
+  const { Drawing } = KINDS[kind];
+  if (!styles || !isPlan(kind, plan)) return <Loading what={name} />;
   return (
-    <TreeStage
-      drawing={plan.drawing}
-      styles={drawn}
-      dusk={dusk}
-      turn={turn}
-      ghost={null}
-      describe={`The tree as ${name}`}
-    />
+    <Suspense fallback={<Loading what={name} />}>
+      <Drawing plan={plan} name={name} styles={styles} dusk={dusk} units={units} turn={turn} />
+    </Suspense>
   );
 }
 
@@ -76,7 +60,7 @@ function Side({
   label: string;
   versions: Shown[];
   shown: Shown;
-  plan: Plan | undefined;
+  plan: AnyPlan | undefined;
   turn: Turn;
   onShow: (id: string) => void;
   actions: React.ReactNode;
@@ -101,7 +85,7 @@ function Side({
         {actions}
       </Box>
       <Box sx={{ position: "relative", height: { xs: 300, md: 380 }, overflow: "hidden", borderRadius: "6px" }}>
-        {plan ? <Drawn plan={plan} name={shown.name} turn={turn} /> : <Loading what={shown.name} />}
+        {plan ? <Drawn kind={plan.kind} plan={plan} name={shown.name} turn={turn} /> : <Loading what={shown.name} />}
       </Box>
     </Box>
   );

@@ -2,6 +2,8 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import { withPlaces } from "../../bench/places";
+import type { AnyPlan } from "../../kinds/kind";
 import { useUndo } from "../../parts/undo";
 
 export type Settings = Schemas["Piece"]["settings"];
@@ -21,13 +23,12 @@ export function usePlanOf(pieceId: string, settings: Settings | undefined) {
   return useQuery({
     queryKey: ["piece", pieceId, "plan of", settings],
     enabled: settings !== undefined,
-    queryFn: () =>
-      ask(
-        client.POST("/api/pieces/{id}/plan", {
-          params: { path: { id: pieceId } },
-          body: { settings: { ...settings } },
-        }),
-      ),
+    queryFn: async (): Promise<AnyPlan> => {
+      const asked = { params: { path: { id: pieceId } }, body: { settings: { ...settings } } };
+      const plan = await ask(client.POST("/api/pieces/{id}/plan", asked));
+      if (plan.kind !== "tree" || !plan.chosen) return plan;
+      return withPlaces<"tree">(plan, await ask(client.POST("/api/pieces/{id}/places", asked)));
+    },
   });
 }
 

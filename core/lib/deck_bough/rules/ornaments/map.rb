@@ -60,12 +60,23 @@ module DeckBough
         end
 
         def findings(outputs)
-          outputs[:unplaced].group_by { |one| one[:reason] }.map do |reason, all|
-            finding(FOUND.fetch(reason), count: all.sum { |one| one[:count] }, reach_m: given[:reach_m], **eye)
-          end
+          told(outputs[:unplaced])
+        end
+
+        # What has no place, without placing anything: all but what only shows when keepsakes look for a place of their own.
+        #
+        # @return [Array<Finding>]
+        def wishes
+          told(map.unplaced)
         end
 
         private
+
+        def told(unplaced)
+          unplaced.group_by { |one| one[:reason] }.map do |reason, all|
+            finding(FOUND.fetch(reason), count: all.sum { |one| one[:count] }, reach_m: given[:reach_m], **eye)
+          end
+        end
 
         def eye
           { eye_low_m: house["ornaments.eye_low"], eye_high_m: house["ornaments.eye_high"] }

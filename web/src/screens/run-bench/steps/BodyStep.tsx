@@ -2,15 +2,17 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
-import { ask, client } from "../../../api/client";
-import { keys } from "../../../api/queries";
+import { useState } from "react";
+import { ask, asProblem, client, type Problem } from "../../../api/client";
+import { newKey } from "../../../api/key";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
+import { Done } from "../../../parts/Done";
 import { LengthField } from "../../../parts/LengthField";
+import { ProblemAlert } from "../../../parts/ProblemAlert";
 import { Tick } from "../../../parts/Tick";
-import { useUndo } from "../../../parts/undo";
 import { length } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
 import { Build } from "./Build";
@@ -18,22 +20,29 @@ import { AddEntry, Entries } from "./Entries";
 import type { StepProps } from "./StepDials";
 import { StyleSelect } from "../../../bench/StyleSelect";
 
-/** What was cut off at stem joints, to be put back into stock with what it belongs to. */
+/** What is cut off at stem joints: put into stock once, with what it belongs to, and taken back if need be. */
 function Offcuts({ plan, bench, piece }: Pick<StepProps, "plan" | "bench" | "piece">) {
   const units = useUnits();
   const cache = useQueryClient();
-  const { say } = useUndo();
+  const [key] = useState(newKey);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const done = piece.acts.find((act) => act.kind === "offcuts_kept");
+  if (done) return <Done act={done} />;
   if (plan.offcuts.length === 0) return null;
 
   async function keep() {
-    const { styles } = await ask(
-      client.POST("/api/pieces/{id}/offcuts", {
-        params: { path: { id: piece.id } },
-        body: { version: bench.kept.version },
-      }),
-    );
-    await cache.invalidateQueries({ queryKey: keys.styles });
-    say(`In stock now: ${styles.map((style) => style.name).join(", ")}.`);
+    try {
+      await ask(
+        client.POST("/api/pieces/{id}/offcuts", {
+          params: { path: { id: piece.id } },
+          body: { key, version: bench.kept.version },
+        }),
+      );
+      setProblem(null);
+      await cache.invalidateQueries();
+    } catch (error) {
+      setProblem(asProblem(error));
+    }
   }
 
   const told = plan.offcuts.map(({ name, length_m }) => `${length(length_m, units)} of ${name}`);
@@ -43,6 +52,7 @@ function Offcuts({ plan, bench, piece }: Pick<StepProps, "plan" | "bench" | "pie
       <Button size="small" onClick={() => void keep()} disabled={bench.saving.state !== "saved"}>
         It is cut, put it into stock
       </Button>
+      <ProblemAlert problem={problem} />
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Schemas } from "../../../api/client";
-import type { PieceOf } from "../../../bench/kinds";
+import type { PieceOf } from "../../../kinds/kind";
 import type { Bench } from "../../../bench/useBench";
 import { ProblemAlert } from "../../../parts/ProblemAlert";
 import { AccentsStep } from "./AccentsStep";

@@ -2,8 +2,6 @@ import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../../api/client";
 import type { Bench } from "../../../bench/useBench";
 
-type Settings = Schemas["RunSettings"];
-
 /** Lets the outline wanted be built from what is on hand, and says how far it comes. */
 export function useBuild(pieceId: string, bench: Bench<"run">) {
   const [built, setBuilt] = useState<Schemas["RunBuilt"] | null>(null);
@@ -19,8 +17,8 @@ export function useBuild(pieceId: string, bench: Bench<"run">) {
           body: { place_id: bench.draft.place_id, settings: { ...bench.draft.settings } },
         }),
       );
-      bench.dial("body", { bodies: told.bodies as unknown as Settings["body"]["bodies"] });
-      bench.dial("rise_and_trail", { stems: told.stems as unknown as Settings["rise_and_trail"]["stems"] });
+      bench.dial("body", { bodies: told.bodies });
+      bench.dial("rise_and_trail", { stems: told.stems });
       setBuilt(told);
       setProblem(null);
     } catch (error) {

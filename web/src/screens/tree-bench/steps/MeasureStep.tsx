@@ -15,7 +15,7 @@ import { useUnits } from "../../../units/useUnits";
 import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 
-const SHAPES: { value: Schemas["MeasureSettings"]["shape"]; label: string }[] = [
+const SHAPES: { value: Schemas["TreeSettings"]["measure"]["shape"]; label: string }[] = [
   { value: "full", label: "full" },
   { value: "classic", label: "classic" },
   { value: "slim", label: "slim" },

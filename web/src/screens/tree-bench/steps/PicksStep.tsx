@@ -1,3 +1,4 @@
+import { declared } from "../../../api/declared";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { WordDial } from "../../../parts/WordDial";
@@ -5,7 +6,7 @@ import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 import { StyleChooser } from "../../../bench/StyleChooser";
 
-const COVERS = ["airy", "balanced", "lush"] as const;
+const COVERS = declared.tree.picks.cover.choices;
 
 export function PicksStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { picks } = bench.draft.settings;

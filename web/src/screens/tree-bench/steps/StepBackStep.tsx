@@ -8,7 +8,7 @@ import { Tick } from "../../../parts/Tick";
 import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 
-const LOOKS: { value: Schemas["StepBackSettings"]["looked"][number]; label: string }[] = [
+const LOOKS: { value: Schemas["TreeSettings"]["step_back"]["looked"][number]; label: string }[] = [
   { value: "door", label: "From the door" },
   { value: "day", label: "By day" },
   { value: "dusk", label: "After dark, lights on" },

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { Schemas } from "../../../api/client";
 import { ProblemAlert } from "../../../parts/ProblemAlert";
-import type { PieceOf } from "../../../bench/kinds";
+import type { PieceOf, PlanOf } from "../../../kinds/kind";
 import type { Bench } from "../../../bench/useBench";
 import type { StepBackLook } from "../useStepBack";
 import { CrownStep } from "./CrownStep";
@@ -29,7 +29,7 @@ export const STEP_LABELS: Record<StepId, string> = {
 
 export interface StepProps {
   bench: Bench<"tree">;
-  plan: Schemas["TreePlan"];
+  plan: PlanOf<"tree">;
   piece: PieceOf<"tree">;
   styles: Schemas["Style"][];
   look: StepBackLook;

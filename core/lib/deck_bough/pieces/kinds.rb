@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # The registry of kinds of piece. A new kind is a folder beside these and one line here.
+  #
+  #   Kinds::NAMES # => ["tree", "run"]
+  module Kinds
+    ALL = [TREE_KIND, RUN_KIND].to_h { |kind| [kind.name, kind] }.freeze
+    NAMES = ALL.keys.freeze
+
+    module_function
+
+    # @return [Kind]
+    # @raise [KeyError] for a name that is no kind: the contract and the database let none through
+    def of(name)
+      ALL.fetch(name)
+    end
+  end
+end

@@ -1,0 +1,131 @@
+# frozen_string_literal: true
+
+require_relative "run_holding_cautions"
+require_relative "mantel_cautions"
+
+module DeckBough
+  # Cautions of a run at the step where they matter (handbook 50, 95). It warns and defers; it certifies nothing.
+  class RunCautions
+    include RunHoldingCautions
+    include MantelCautions
+
+    # Of many places the worst are told.
+    TOLD = 2
+
+    def initialize(reckoning)
+      @reckoning = reckoning
+      @survey = reckoning.survey
+      @settings = reckoning.settings
+      @place = reckoning.surroundings
+      @house = reckoning.house
+    end
+
+    # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
+    def call
+      Cautions.of("measure" => measure, "anchors" => anchors, "body" => body, "rise_and_trail" => rise_and_trail, "lights" => lights,
+                  "accents" => accents, "mantel" => mantel)
+    end
+
+    private
+
+    def of(code, **values)
+      Finding.of(code, units: @reckoning.units, **values)
+    end
+
+    def kg(value)
+      format("%.2f", value)
+    end
+
+    def measure
+      [*fire, *rail, (of(:ring_power) if @survey[:kind] == "ring"), *heights, (of(:run_exit) if @survey[:kind] == "frame")]
+    end
+
+    def heights
+      high = @reckoning.path.parts.any? { |part| [part.from_m, part.to_m].any? { |place| @reckoning.path.at(place)[1] > @house["tree.ladder"] } }
+      [(of(:ladder, ladder_m: @house["tree.ladder"]) if high), (of(:ladder_stairs) if @survey[:kind] == "rail"), *drops]
+    end
+
+    def drops
+      low = @reckoning.path.drops.map { |part| @reckoning.path.at(part.from_m.zero? ? 0 : part.to_m)[1] }.min
+      least = @house["garland.off_floor"]
+      low && low < least && @survey[:kind] != "rail" ? [of(:drop_on_floor, off_m: low, least_m: least)] : []
+    end
+
+    def rail
+      return [] unless @survey[:kind] == "rail"
+
+      [(of(:rail_no_grasp) unless @survey[:free_side]), of(:rail_treads)]
+    end
+
+    def body
+      styles = @reckoning.greenery_styles
+      [(of(:body_none) if @reckoning.bodies.empty?), *shelf_shallow, (of(:conifer_allergy) if @place.conifer_allergy && styles.any? do |style|
+        style.material == "real"
+      end),
+       *hands(styles)]
+    end
+
+    def hands(styles)
+      styles.empty? ? [] : [of(:wire_hands)]
+    end
+
+    # A mantel shallower than the loft and what stands on it: fix to the edge, keep the shelf for candles.
+    def shelf_shallow
+      depth = @survey[:depth_m]
+      return [] unless depth && %w[mantel ledge].include?(@survey[:kind]) && @reckoning.bodies.any?
+
+      wants = @reckoning.bodies.map { |one| one.item[:loft_m] }.max + (@settings[:mantel][:things].map { |thing| thing[:depth_m] }.max || 0)
+      depth < wants ? [of(:shelf_shallow, depth_m: depth, wants_m: wants)] : []
+    end
+
+    def rise_and_trail
+      [*outline, *nests, *mix]
+    end
+
+    def outline
+      thin = @reckoning.profile[:short].max_by(TOLD) { |part| part[:by_m] }.sort_by { |part| part[:from_m] }
+      full = @reckoning.profile[:over].max_by { |part| part[:by_m] }
+      @reckoning.bodies.empty? ? [] : [*thin.map { |part| stretch(:thin, part) }, (stretch(:too_thick, full) if full)]
+    end
+
+    def stretch(code, part)
+      told, values = Greenery::Comparison.told(code, part)
+      of(told, **values)
+    end
+
+    def nests
+      least = @house["garland.nest"]
+      thin = @reckoning.stems.select { |stems| stems.stem.trail_m.positive? }.flat_map(&:places).map { |at| @reckoning.layers.body_at(at) }.min
+      thin && thin < least ? [of(:nest_thin, body_m: thin, least_m: least)] : []
+    end
+
+    def mix
+      styles = @reckoning.greenery_styles
+      return [] if styles.empty?
+
+      textures = styles.filter_map(&:texture).uniq.size
+      [(of(:greens_few) if @reckoning.greens.size < 2), (of(:textures_few, count: textures) if textures < 3), *apart]
+    end
+
+    # Greens repeat in the room's other pieces.
+    def apart
+      others = @reckoning.elsewhere
+      return [] if others.nil? || others.empty? || others.intersect?(@reckoning.greenery_styles.map(&:id))
+
+      [of(:greens_alone)]
+    end
+
+    def lights
+      return [of(:dark_at_night)] unless @reckoning.lights
+
+      [of(:test_lights), (of(:see_through) if @settings[:mantel][:things].any? { |thing| thing[:see_through] })]
+    end
+
+    def accents
+      most = @house["garland.accents_most"]
+      small = @reckoning.greenery_styles.any? { |style| style.texture == "berry" } && @place.children.any? { |age| age < @house["tree.small_parts_age"] }
+      [(of(:accents_hide, percent: (@reckoning.accent_share * 100).round, most: (most * 100).round) if @reckoning.accent_share > most),
+       (of(:small_parts) if small)]
+    end
+  end
+end

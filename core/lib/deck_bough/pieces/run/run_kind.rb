@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+require_relative "run_settings"
+
+module DeckBough
+  # A greenery run: along a shelf, a rail, a frame, a rod or a ring.
+  RUN_KIND = Kind.new(
+    name: "run", noun: "run", declared: RunSettings, wants: %i[stock elsewhere],
+    plan: lambda do |brief|
+      RunPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles, house: brief.house,
+                  units: brief.units, lights: brief.schools.fetch(:greens_light_school, "after"), stock: brief.stock,
+                  elsewhere: brief.elsewhere)
+    end,
+    measure: ->(settings) { { height_m: nil, length_m: settings[:survey][RunSettings.length_field(settings)] } },
+    gives: %i[run_sheet build offcuts]
+  )
+end

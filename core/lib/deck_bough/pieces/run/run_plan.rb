@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A greenery run planned: settings and surroundings in; figures, ledger, cautions, drawing, anchors and workings out.
+  #
+  #   plan = RunPlan.new(settings: { "survey" => { "length_m" => 1.52 } }, surroundings: place, styles: []).call
+  #   plan[:figures][:run][:value] # => 1.52
+  #
+  # `reckoned` leaves the workings out, `working` gives one of them, `call` everything. Everything is JSON-ready. Lengths metres,
+  # masses kilograms, money cents, time minutes. Deterministic.
+  # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
+  class RunPlan
+    # @param lights ["before", "after"] the studio's school of when lights go on, where the settings do not say
+    # @param elsewhere [Array<String>] ids of the styles in the room's other pieces
+    # @param stock [Array<Style>] garlands and stems there are, for closing thin stretches and for the automatic start
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", elsewhere: [], stock: [], lights: "after")
+      @settings = RunSettings.check(settings)
+      @house = house
+      @surroundings = surroundings
+      @stock = stock
+      @lights = lights
+      @reckoning = RunReckoning.new(settings: @settings, surroundings: surroundings, styles: [*stock, *styles].to_h { |style| [style.id, style] },
+                                    house: house, units: units, elsewhere: elsewhere)
+    end
+
+    def chosen?
+      RunSettings.measured?(@settings)
+    end
+
+    def call
+      reckoned.merge(sheets: sheets)
+    end
+
+    # All but the workings.
+    def reckoned
+      return unmeasured unless chosen?
+
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: RunCautions.new(@reckoning).call, anchors: @reckoning.anchors,
+               layers: RunLayers.new(@reckoning, lights: @lights).call, closing: ThinPlaces.new(@reckoning, stock: @stock).call,
+               offcuts: offcuts, drawing: RunDrawing.new(@reckoning).call)
+    end
+
+    # @return [Hash, nil] the sheet behind a figure or a line
+    def working(key)
+      sheets[key]
+    end
+
+    # @return [Array<Hash>] the ledger's lines, for lists over many pieces
+    def lines
+      chosen? ? ledger.lines.map(&:to_h) : []
+    end
+
+    # What the season desk wants to know, without drawing anything.
+    #
+    # @return [Hash] as PlanSummary tells it
+    def summary
+      return PlanSummary::NONE unless chosen?
+
+      PlanSummary.of(ledger: ledger, cautions: RunCautions.new(@reckoning).call, minutes: figures.minutes[:total])
+    end
+
+    # A good layering for the outline wanted, from what is on hand, within the weight the anchors may carry.
+    #
+    # @return [Hash, nil] as AutomaticStart tells it; nil before the run is measured
+    def build
+      chosen? ? AutomaticStart.new(@reckoning, stock: @stock).call : nil
+    end
+
+    private
+
+    def envelope(**told)
+      PlanEnvelope.of(kind: "run", settings: @settings, steps: RunLayers.steps(@settings, lights: @lights), sheets: nil, fixings: fixings, **told)
+    end
+
+    def unmeasured
+      envelope(chosen: false, anchors: [], layers: [], closing: [], offcuts: [],
+               drawing: { kind: @settings[:survey][:kind], room: RunDrawing.room(@surroundings) })
+    end
+
+    def sheets
+      chosen? ? { **figures.sheets, **ledger.sheets } : {}
+    end
+
+    def ledger
+      @ledger ||= RunLedger.new(@reckoning)
+    end
+
+    def figures
+      @figures ||= RunFigures.new(@reckoning)
+    end
+
+    # Every kind of fixing with what may be said of it here.
+    def fixings
+      survey = @settings[:survey]
+      Greenery::Fixings::ALL.select { |fixing| fixing.name == "none" || Greenery::Fixings.fits?(fixing.name, survey[:kind]) }.map do |fixing|
+        here = Greenery::Fixings.verdict(fixing.name, survey[:surface])
+        here = "never" if fixing.nails && @surroundings.no_nails
+        { name: fixing.name, title: fixing.title, here: here, rated_kg: fixing.name == "none" ? nil : @house["garland.#{fixing.name}"] }
+      end
+    end
+
+    # What is cut off at stem joints, with what it belongs to.
+    def offcuts
+      @reckoning.offcuts.flat_map do |id, lengths|
+        lengths.map { |length| { style: id, name: @reckoning.garland(id).name, length_m: length } }
+      end
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # One line of a ledger: what is needed, what is on hand, what is short and what that costs.
+  #
+  #   LedgerLine.for(style, need: 16, spares: 2, sheet: "ornaments:glass").to_h
+  #   # => { …, need: 16, spares: 2, have: 12, short: 6, packs: 1, buy_cents: 1450, stock_cents: 2175 }
+  #
+  # Quantities are pieces, ribbon metres. A line without a style is needed but not yet chosen: nothing is on hand, no price.
+  LedgerLine = Struct.new(:kind, :step, :style, :label, :need, :spares, :sheet, keyword_init: true) do
+    def initialize(style: nil, spares: 0, label: nil, **)
+      super
+      freeze
+    end
+
+    # @param lines [Array<LedgerLine>]
+    # @return [Hash] buy_cents, stock_cents, and how many short lines have no price
+    def self.totals(lines)
+      rows = lines.map(&:to_h)
+      { buy_cents: rows.sum { |row| row[:buy_cents] || 0 }, stock_cents: rows.sum { |row| row[:stock_cents] },
+        unpriced: rows.count { |row| row[:short].positive? && row[:buy_cents].nil? } }
+    end
+
+    # On hand, and what lies cut for this piece.
+    def have
+      style ? style.for_piece : 0
+    end
+
+    # Free of the last bit that subtraction leaves on metres.
+    def short
+      [(need + spares - have).round(6), 0].max
+    end
+
+    def packs
+      style ? (short / style.pack_size.to_f).ceil : nil
+    end
+
+    def to_h
+      { kind: kind, step: step, style: style&.id, label: style&.name || label, colour: style&.colour,
+        unit: kind == "ribbon" ? "m" : "pieces", need: need, spares: spares, have: have, short: short, packs: packs,
+        pack_size: style&.pack_size, buy_cents: style&.price_cents ? packs * style.price_cents : nil,
+        left_over: packs && short.positive? ? ((packs * style.pack_size) - short).round(6) : 0,
+        stock_cents: style ? style.worth([need + spares, have].min) : 0, sheet: sheet }
+    end
+  end
+end

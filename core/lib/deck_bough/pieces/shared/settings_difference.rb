@@ -1,0 +1,72 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # Says in words what changed between two documents of a piece's settings, for the history of a piece.
+  #
+  #   SettingsDifference.says(before, after) # => "Height 2.40 m → 2.70 m; Cover balanced → full"
+  module SettingsDifference
+    MOST = 3
+    NOTHING = "—"
+    GONE = "a style that is gone"
+
+    module_function
+
+    # @param before, after [Hash] checked settings of one kind of piece
+    # @param groups [Hash] what that kind declares
+    # @param names [Hash{String => String}] of styles, by id; one that is not there has gone
+    def says(before, after, units = "metric", groups: TreeSettings::GROUPS, names: {})
+      changes = groups.flat_map do |group, inputs|
+        inputs.filter_map { |input| change(input, before[group][input.name], after[group][input.name], units, names) }
+      end
+      return "Nothing changed" if changes.empty?
+
+      told = changes.first(MOST).join("; ")
+      changes.size > MOST ? "#{told} and #{changes.size - MOST} more" : told
+    end
+
+    # One value in the person's words: lengths in her units, styles by name, the entries of a list by what they name or how many
+    # they are.
+    #
+    # @param input [Input]
+    # @return [String]
+    def told(value, input, units, names = {})
+      return NOTHING if value.nil?
+      return names.fetch(value, GONE) if input.names == :style
+      return listed(value, input, units, names) if input.kind == :list
+      return value ? "yes" : "no" if input.kind == :flag
+
+      input.unit == "m" ? Length.print(value, units) : value.to_s.tr("_", " ")
+    end
+
+    def change(input, before, after, units, names)
+      return nil if before == after
+      return changed_list(input, before, after, names) if input.kind == :list
+
+      "#{input.title} #{told(before, input, units, names)} → #{told(after, input, units, names)}"
+    end
+
+    # A style that came or went is named; else a list is counted.
+    def changed_list(input, before, after, names)
+      if !input.items.is_a?(Array) && input.items.names == :style
+        came, went = [after - before, before - after].map { |ids| ids.map { |id| names.fetch(id, GONE) } }
+        told = [*came.map { |name| "+ #{name}" }, *went.map { |name| "− #{name}" }]
+        return "#{input.title} #{told.first(MOST).join(', ')}#{" and #{told.size - MOST} more" if told.size > MOST}" unless told.empty?
+      end
+      before.size == after.size ? "#{input.title} changed" : "#{input.title} #{before.size} → #{after.size}"
+    end
+
+    def listed(value, input, units, names)
+      return NOTHING if value.empty?
+      return value.map { |one| told(one, input.items, units, names) }.join(", ") unless input.items.is_a?(Array)
+
+      value.map { |entry| in_words(entry, input, units, names) }.join("; ")
+    end
+
+    # The first few values of an entry are enough to know it by.
+    def in_words(entry, input, units, names)
+      words = input.items.map { |item| told(entry[item.name], item, units, names) }
+      words.reject { |word| word == NOTHING }.first(MOST).join(" ")
+    end
+    private_class_method :change, :changed_list, :listed, :in_words
+  end
+end

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # What a survey may say of a home, a room and the places in it for a tree.
+  #
+  #   Inputs.check(Survey::PLACE, "name" => "Quay window", "stance" => "bay")
+  #
+  # Lengths metres, ages years. A room's ceiling has a height at the left and the right of the wall one stands facing.
+  module Survey
+    PETS = %w[dog cat other].freeze
+    HEAT = %w[none radiator stove fireplace underfloor].freeze
+    # So many places a tree could stand in one room.
+    MOST_PLACES = 40
+    NAME = Input.text(:name, "Name", 1..120)
+    NOTES = Input.text(:notes, "Notes", 0..4_000, default: "")
+
+    HOME = [
+      NAME, Input.text(:client, "Client", 0..120, default: ""),
+      Input.list(:children_ages, "Ages of children", Input.whole(:age, "Age", "years", 0..17), 0..20, default: [].freeze),
+      Input.list(:pets, "Pets", Input.choice(:pet, "Pet", PETS), 0..3, default: [].freeze),
+      Input.flag(:rented, "Rented", default: false), Input.flag(:conifer_allergy, "Conifer allergy", default: false), NOTES
+    ].freeze
+
+    PLACE = [
+      NAME, Input.choice(:stance, "Stance", Surroundings::STANCES),
+      Input.number(:from_left_m, "From the left", "m", 0..100, default: nil),
+      Input.number(:free_width_m, "Free width", "m", 0.05..50, default: nil, why: "A tree needs room to stand."),
+      Input.number(:free_depth_m, "Free depth", "m", 0.05..50, default: nil, why: "A tree needs room to stand."),
+      Input.number(:walkway_m, "Walkway", "m", 0..50, default: nil),
+      Input.number(:wall_m, "Wall", "m", 0.1..100, default: nil, why: "A wall has a width."),
+      Input.flag(:near_heat, "Heat near", default: false), Input.flag(:near_socket, "Socket in reach", default: false)
+    ].freeze
+
+    ROOM = [
+      NAME, Input.number(:width_m, "Width", "m", 0.5..100, why: "A room has a width."),
+      Input.number(:depth_m, "Depth", "m", 0.5..100, why: "A room has a depth."),
+      Input.number(:ceiling_left_m, "Ceiling", "m", 0.5..20, why: "A room has a height."),
+      Input.number(:ceiling_right_m, "Ceiling at the right", "m", 0.5..20, why: "A room has a height."),
+      Input.flag(:no_nails, "No nails", default: false), Input.choice(:heat, "Heating", HEAT, default: "none"), NOTES
+    ].freeze
+
+    module_function
+
+    # A room with its places, every fault at once.
+    #
+    # @param given [Hash] the fields of ROOM and "places", a list of PLACE with an optional "id" (kept as it is)
+    # @return [Hash{Symbol => Object}] the room, with :places
+    # @raise [InputError]
+    def room(given, path = [])
+      faults = []
+      said = given.is_a?(Hash) ? given.transform_keys(&:to_s) : given
+      places = said.is_a?(Hash) ? said.delete("places") || [] : []
+      room = Inputs.collect(ROOM, said, path, faults)
+      raise InputError, [too_many(places, path)] if places.size > MOST_PLACES
+
+      checked = places.each_with_index.map { |place, i| place(place, room, [*path, "places", i], faults) }
+      raise InputError, faults unless faults.empty?
+
+      room.merge(places: checked)
+    end
+
+    def place(given, room, path, faults)
+      said = given.is_a?(Hash) ? given.transform_keys(&:to_s) : given
+      id = said.delete("id") if said.is_a?(Hash)
+      before = faults.size
+      checked = Inputs.collect(PLACE, said, path, faults)
+      beyond_room(checked, room, path, faults) if faults.size == before
+      checked.merge(id: id)
+    end
+
+    def too_many(places, path)
+      Inputs.fault(:places_many, [*path, "places"], count: places.size, most: MOST_PLACES)
+    end
+
+    # A place stands inside its room.
+    def beyond_room(place, room, path, faults)
+      { from_left_m: :width_m, free_width_m: :width_m, free_depth_m: :depth_m }.each do |name, limit|
+        next unless place[name] && room[limit] && place[name] > room[limit]
+
+        faults << Inputs.fault(:beyond_room, [*path, name.to_s], shown: "#{Figure.print(place[name])} m",
+                                                                 limit: "#{Figure.print(room[limit])} m", title: title_of(name))
+      end
+    end
+
+    def title_of(name)
+      PLACE.find { |input| input.name == name }.title
+    end
+    private_class_method :place, :too_many, :beyond_room, :title_of
+  end
+end

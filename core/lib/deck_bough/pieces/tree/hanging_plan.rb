@@ -1,0 +1,176 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # The hanging map of one tree as planned: what is crossed out, spread again or filled, and what was mended by hand.
+  #
+  #   reckoning.hanging.sites.first # => { style: "bell", number: 1, height_m: 0.31, angle_deg: -87.0, depth: 0.82, tier: 1, clock: 9.0, order: 1 }
+  #
+  # `number` counts within the style in hanging order; it names an ornament from day to day. Heights are above the stand.
+  class HangingPlan
+    # A style without a size hangs as a common one would.
+    COMMON_MM = 70
+    # Which mend fills a spot with what.
+    FILLED_BY = { "ribbon" => "tuck", "picks" => "pick" }.freeze
+
+    def initialize(reckoning)
+      @reckoning = reckoning
+      @said = reckoning.settings[:ornaments]
+      @house = reckoning.house
+    end
+
+    # @return [Hash{String => Integer}] how many of each style hang, less what is crossed out, with what a mend added
+    def counts
+      added = mends("add").map { |mend| mend[:style] }.tally
+      @reckoning.shares.counts.to_h { |style, count| [style, [count - missing.fetch(style, 0), 0].max + added.fetch(style, 0)] }
+    end
+
+    # @return [Integer] how many are crossed out
+    def crossed_out
+      @reckoning.shares.counts.sum { |style, count| [missing.fetch(style, 0), count].min }
+    end
+
+    # @return [Array<Hash>] every ornament that hangs, in hanging order
+    def sites
+      @sites ||= number(mended(@reckoning.settings[:ornaments][:make_do] == "keep_places" ? thinned.first : mapped))
+    end
+
+    # @return [Hash] whole, largest_gap, styles, as measured from the map
+    def evenness
+      answer ? answer[:evenness] : { whole: nil, largest_gap: nil, styles: {} }
+    end
+
+    # @return [Array<Hash>] style, count, reason
+    def unplaced
+      answer ? answer[:unplaced] : []
+    end
+
+    # @return [Array<Finding>]
+    def findings
+      answer ? answer.findings : []
+    end
+
+    # How many spots a kind of filling takes: those an absent ornament leaves, and those mended by hand.
+    #
+    # @param kind ["ribbon", "picks"]
+    def fill_count(kind)
+      mends(FILLED_BY.fetch(kind)).size + (@said[:fill] == kind ? crossed_out : 0)
+    end
+
+    # Spots that want ribbon or a pick: places left empty, or the emptiest ones of what was spread again; and spots filled by mends.
+    #
+    # @return [Hash{String => Array<Array(Float, Float)>}] "ribbon" and "picks": height, angle
+    def fills
+      filled = FILLED_BY.transform_values { |kind| mends(kind).map { |mend| [mend[:height_m], mend[:angle_deg]] } }
+      filled[@said[:fill]] += spots_to_fill if filled.key?(@said[:fill])
+      filled
+    end
+
+    # @return [Array<Array(Float, Float)>] height and angle of each spot that an absent ornament leaves
+    def spots_to_fill
+      return [] if crossed_out.zero? || answer.nil?
+
+      @spots_to_fill ||= @said[:make_do] == "keep_places" ? thinned.last.map { |site| [site[:height_m], site[:angle_deg]] } : emptiest(crossed_out)
+    end
+
+    # The answer of ornaments.map; nil when nothing hangs.
+    def answer
+      return nil if hung_counts.values.sum.zero?
+
+      @answer ||= @reckoning.ask_once("ornaments.map", **question)
+    end
+
+    # What has no place, as far as it shows without placing anything.
+    #
+    # @return [Array<Finding>]
+    def wishes
+      hung_counts.values.sum.zero? ? [] : @reckoning.asked("ornaments.map", **question).wishes
+    end
+
+    def flat
+      @flat ||= UnrolledSurface.new(@reckoning.surface)
+    end
+
+    private
+
+    def question
+      { tree: tree, styles: styles, pattern: @said[:pattern], seed: @said[:seed], reach_m: reach_m, riser_m: @reckoning.measure[:riser_m] }
+    end
+
+    def missing
+      @missing ||= @said[:missing].each_with_object(Hash.new(0)) { |entry, sum| sum[entry[:style]] += entry[:count] }
+    end
+
+    def mends(kind)
+      @reckoning.settings[:step_back][:mends].select { |mend| mend[:kind] == kind && (kind != "add" || known?(mend[:style])) }
+    end
+
+    def known?(style)
+      @reckoning.ornament_styles.any? { |known| known.id == style }
+    end
+
+    # What the map spreads: places kept for absent ones are spread with the rest and then left empty.
+    def hung_counts
+      @hung_counts ||= @reckoning.shares.counts.to_h do |style, count|
+        [style, @said[:make_do] == "keep_places" ? count : [count - missing.fetch(style, 0), 0].max]
+      end
+    end
+
+    def styles
+      @reckoning.ornament_styles.map do |style|
+        { id: style.id, count: hung_counts.fetch(style.id), diameter_mm: style.diameter_mm || COMMON_MM, mass_g: style.mass_g || 0, colour: style.colour,
+          breakable: style.breakable, keepsake: style.keepsake }
+      end
+    end
+
+    def tree
+      surface = @reckoning.surface
+      { height_m: surface.height, spread_m: surface.spread, hem_m: surface.hem, arc_deg: surface.arc_deg, p: surface.p }
+    end
+
+    def reach_m
+      @reckoning.surroundings.reach_m(@house) || 0
+    end
+
+    def mapped
+      answer ? answer[:sites] : []
+    end
+
+    # The places of absent ornaments, evenly out of each style's own.
+    #
+    # @return [Array(Array<Hash>, Array<Hash>)] sites that hang, and those left empty
+    def thinned
+      @thinned ||= begin
+        empty = mapped.group_by { |site| site[:style] }.flat_map do |style, own|
+          gone = [missing.fetch(style, 0), own.size].min
+          own.each_with_index.select { |_, i| ((i + 1) * gone / own.size) > (i * gone / own.size) }.map(&:first)
+        end
+        [mapped - empty, empty]
+      end
+    end
+
+    def emptiest(count)
+      points = sites.map { |site| [flat.reach_at(site[:height_m]), flat.turn_of(site[:angle_deg])] }
+      crown = flat.reach_at(Hanging::Zones.top(@reckoning.surface, @house))
+      Hanging::Evenness.new(flat).emptiest(points, crown, count).map { |spot| [flat.height_at(spot[:reach]), flat.angle_deg(spot[:turn])] }
+    end
+
+    def mended(sites)
+      return sites if @reckoning.settings[:step_back][:mends].empty?
+
+      numbered = number(sites)
+      moved = mends("move").to_h { |mend| [[mend[:style], mend[:number]], mend] }
+      kept = numbered.map { |site| moved.key?([site[:style], site[:number]]) ? hung_at(site, moved[[site[:style], site[:number]]]) : site }
+      kept + mends("add").map { |mend| hung_at({ style: mend[:style], depth: 1.0, order: kept.size + 1 }, mend) }
+    end
+
+    def hung_at(site, mend)
+      site.merge(height_m: mend[:height_m], angle_deg: mend[:angle_deg], clock: Hanging::Order.clock(mend[:angle_deg]),
+                 tier: @reckoning.surface.tier_at(mend[:height_m], @house["tree.tier"]))
+    end
+
+    def number(sites)
+      seen = Hash.new(0)
+      sites.map { |site| { style: site[:style], number: seen[site[:style]] += 1, **site.except(:style, :number) } }
+    end
+  end
+end

@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A tree planned: settings and surroundings in; figures, ledger, cautions, drawing and workings out.
+  #
+  #   plan = TreePlan.new(settings: { "measure" => { "height_m" => 2.4 } }, surroundings: place, styles: []).call
+  #   plan[:figures][:area][:value].round(1) # => 5.3
+  #
+  # It answers in parts, so that a turned dial shows its figures at once: `reckoned` has all that follows from rules, `places`
+  # what only the places of the ornaments tell, `working` one sheet, `call` everything. Everything is JSON-ready. Lengths metres,
+  # money cents, time minutes. Deterministic: same settings, same plan.
+  # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
+  class TreePlan
+    # @param picks ["before", "after"] the studio's school, where the settings do not say
+    # @param kept [#fetch, nil] keeps answers that take long
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", picks: "after", kept: nil)
+      @settings = TreeSettings.check(settings)
+      @picks = picks
+      @reckoning = TreeReckoning.new(settings: @settings, surroundings: surroundings, styles: styles.to_h { |style| [style.id, style] },
+                                     house: house, units: units, kept: kept)
+    end
+
+    def chosen?
+      @reckoning.chosen?
+    end
+
+    def call
+      return reckoned.merge(sheets: best_sheet) unless chosen?
+
+      placed = places
+      told = reckoned
+      { **told, sheets: sheets, hanging: placed[:hanging], cautions: placed[:cautions], figures: told[:figures].merge(placed[:figures]),
+                drawing: told[:drawing].merge(placed[:drawing]) }
+    end
+
+    # All but places and workings.
+    def reckoned
+      return nothing_chosen unless chosen?
+
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: TreeCautions.new(@reckoning, placed: false).call,
+               drawing: drawing.call)
+    end
+
+    # @return [Hash, nil] hanging, figures, cautions and the parts of the drawing that follow from where ornaments hang
+    def places
+      return nil unless chosen?
+
+      { hanging: hanging, figures: figures.placed, cautions: TreeCautions.new(@reckoning).call, drawing: drawing.placed }
+    end
+
+    # @return [Hash, nil] the sheet behind a figure or a line
+    def working(key)
+      sheets[key]
+    end
+
+    # @return [Array<Hash>] the ledger's lines, for lists over many pieces
+    def lines
+      chosen? ? ledger.lines.map(&:to_h) : []
+    end
+
+    # What the season desk wants to know, without drawing or placing anything.
+    #
+    # @return [Hash] as PlanSummary tells it
+    def summary
+      return PlanSummary::NONE unless chosen?
+
+      PlanSummary.of(ledger: ledger, cautions: TreeCautions.new(@reckoning, placed: false).call, minutes: figures.minutes[:total])
+    end
+
+    # @param hung [Array<Hash>] style, number, height_m, angle_deg of what is up
+    # @return [Hash, nil] the hanging map to work from; nil without a tree
+    def hanging_sheet(hung: [])
+      chosen? ? HangingSheet.new(@reckoning, hung: hung).call : nil
+    end
+
+    # @param up [Array<Hash>, nil] what is up; the plan itself when nil
+    # @return [Hash, nil] findings, heat, counted
+    def step_back(up: nil)
+      chosen? ? StepBack.new(@reckoning, up: up || @reckoning.hanging.sites).call : nil
+    end
+
+    # @return [Array<Hash>] what to cut of each ribbon
+    def cut_sheets(part_rolls: {})
+      chosen? ? CutSheets.new(@reckoning, part_rolls: part_rolls).call : []
+    end
+
+    # The best size of its place.
+    def best_size
+      best = @reckoning.best_size
+      { height_m: best[:height_m], limit: best[:limit], findings: best[:findings].map(&:to_h), sizes: best[:sizes] }
+    end
+
+    private
+
+    def envelope(**told)
+      PlanEnvelope.of(kind: "tree", settings: @settings, steps: steps, sheets: nil, best_size: best_size, **told)
+    end
+
+    def nothing_chosen
+      envelope(chosen: false, drawing: { room: TreeDrawing.room(@reckoning) },
+               cautions: @reckoning.best_size[:findings].map { |finding| { step: "measure", **finding.to_h } })
+    end
+
+    # The piece's own schools decide, else the studio's.
+    def steps
+      OrderOfWork.steps(topper: @settings[:crown][:topper], picks: @settings[:picks][:goes] || @picks)
+    end
+
+    def sheets
+      chosen? ? { **best_sheet, **figures.sheets, **ledger.sheets } : best_sheet
+    end
+
+    def hanging
+      plan = @reckoning.hanging
+      { evenness: plan.evenness, unplaced: plan.unplaced, crossed_out: plan.crossed_out, to_fill: plan.spots_to_fill.size, findings: plan.findings.map(&:to_h) }
+    end
+
+    def ledger
+      @ledger ||= TreeLedger.new(@reckoning)
+    end
+
+    def figures
+      @figures ||= TreeFigures.new(@reckoning)
+    end
+
+    def drawing
+      @drawing ||= TreeDrawing.new(@reckoning)
+    end
+
+    def best_sheet
+      { "best_size" => WorkingSheet.of("Best size for this place", [@reckoning.best_size[:answer]], @reckoning.house) }
+    end
+  end
+end

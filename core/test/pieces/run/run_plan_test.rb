@@ -1,0 +1,259 @@
+# frozen_string_literal: true
+
+require_relative "../../core_test"
+
+class RunPlanTest < CoreTest
+  FIR = Style.new(id: "fir", kind: "garland", name: "Fir garland", length_m: 1.8, loft_m: 0.2, mass_g: 900, on_hand: 2, price_cents: 1_600, texture: "needle",
+                  colour: "#24524a")
+  LONG = Style.new(id: "long", kind: "garland", name: "Long fir", length_m: 2.7, loft_m: 0.2, mass_g: 1_350, on_hand: 1, price_cents: 2_300, texture: "needle")
+  CEDAR = Style.new(id: "cedar", kind: "stem", name: "Cedar drape", trail_m: 0.3, spread_m: 0.25, mass_g: 60, on_hand: 5, price_cents: 200, texture: "scale",
+                    colour: "#5c7d5a")
+  LEAF = Style.new(id: "leaf", kind: "stem", name: "Leaf spray", rise_m: 0.3, spread_m: 0.3, mass_g: 40, on_hand: 12, texture: "broadleaf", colour: "#8fa58a")
+  BERRY = Style.new(id: "berry", kind: "stem", name: "Berry twig", rise_m: 0.2, spread_m: 0.2, mass_g: 20, on_hand: 8, texture: "berry")
+  CONE = Style.new(id: "cone", kind: "ornament", name: "Cone", diameter_mm: 80, mass_g: 60, on_hand: 9)
+  STOCK = [FIR, LONG, CEDAR, LEAF, BERRY, CONE].freeze
+  PLACE = Surroundings.new(stance: "wall", ceiling: Ceiling.new(left_m: 2.55, right_m: 2.55, width_m: 3.8))
+
+  MANTEL = { survey: { length_m: 1.52, depth_m: 0.14, height_m: 1.2, right_drop_m: 1.0 }, length: { direction: "to_right" },
+             body: { bodies: [{ style: "fir" }] }, rise_and_trail: { shape: "waterfall", low_m: 0.14, high_m: 0.34 } }.freeze
+
+  def planned(place: PLACE, **groups)
+    settings = MANTEL.merge(groups) { |_, one, other| one.merge(other) }
+    RunPlan.new(settings: JSON.parse(JSON.generate(settings)), surroundings: place, styles: STOCK, stock: STOCK)
+  end
+
+  def run_plan(**rest)
+    planned(**rest).call
+  end
+
+  def warned(plan)
+    plan[:cautions].map { |caution| caution[:code] }
+  end
+
+  def line(plan, label)
+    plan[:ledger].find { |one| one[:label] == label }
+  end
+
+  def test_is_ready_for_json_and_the_same_again
+    assert_equal JSON.generate(run_plan), JSON.generate(run_plan)
+    assert_in_delta 2.52, run_plan[:figures][:run][:value]
+  end
+
+  def test_an_unmeasured_run_plans_nothing_and_says_its_steps
+    plan = RunPlan.new(settings: {}, surroundings: PLACE, styles: []).call
+
+    refute plan[:chosen]
+    assert_equal "measure", plan[:steps].first
+    assert_empty plan[:ledger]
+  end
+
+  def test_every_kind_of_run_is_drawn_where_it_goes
+    { "ledge" => 1.2, "table" => 1.2, "rod" => 1.2, "opening" => 1.2, "frame" => 3.2, "mirror" => 3.2, "ring" => Math::PI * 0.6 }.each do |kind, long|
+      survey = { kind: kind, length_m: 1.2, right_drop_m: 0, side_m: %w[frame mirror].include?(kind) ? 1.0 : 0, diameter_m: 0.6, height_m: 1.0 }
+      plan = run_plan(survey: survey)
+
+      assert_in_delta long, plan[:figures][:run][:value], 1e-6, kind
+      assert_in_delta long, plan[:drawing][:samples].last[:at_m], 1e-6
+    end
+  end
+
+  def test_the_weight_of_all_anchors_is_the_weight_of_all_layers
+    plan = run_plan(rise_and_trail: { stems: [{ style: "cedar", count: 4, from_m: 0.4, to_m: 1.4 }] }, accents: { accents: [{ style: "cone", count: 5 }] })
+
+    assert_in_delta plan[:figures][:weight][:value], plan[:anchors].sum { |anchor| anchor[:down_kg] }, 1e-9
+    assert_in_delta (0.5 * 2.52 * 1.05) + 0.24 + 0.3, plan[:figures][:weight][:value], 1e-9
+  end
+
+  def test_a_wound_garland_takes_more_and_weighs_more
+    rail = { kind: "rail", going_m: 3.7, rise_m: 2.7, height_m: 0.9, right_drop_m: 0, surface: "wood" }
+    laid, wound, woven = %w[laid wrapped woven].map { |method| run_plan(survey: rail, length: { method: method })[:figures] }
+
+    assert_in_delta 1.35 / 1.05 * laid[:garland][:value], woven[:garland][:value], 1e-9
+    assert_operator wound[:garland][:value], :>, laid[:garland][:value]
+    assert_operator wound[:weight][:value], :>, laid[:weight][:value]
+    assert_equal laid[:run], wound[:run]
+  end
+
+  def test_pieces_joins_and_what_is_cut_off
+    plan = run_plan
+
+    assert_equal 2, line(plan, "Fir garland")[:need]
+    assert_in_delta 3.5 - (2.52 * 1.05), plan[:figures][:garland][:value].then { |needed| 3.5 - needed }, 1e-9
+    assert_equal([{ style: "fir", name: "Fir garland", length_m: 0.72 }], plan[:offcuts].map { |one| { **one, length_m: one[:length_m].round(6) } })
+    assert_equal 1, plan[:drawing][:joins].size
+  end
+
+  def test_two_lengths_of_the_same_greens_are_mixed
+    plan = run_plan(survey: { right_drop_m: 0, length_m: 4.0 }, body: { bodies: [{ style: "fir", also: "long" }] })
+
+    assert_equal([1, 1], [line(plan, "Fir garland"), line(plan, "Long fir")].map { |one| one[:need] })
+  end
+
+  def test_one_way_garland_from_the_middle_starts_twice
+    mirrored = run_plan(survey: { right_drop_m: 0 }, length: { direction: "from_middle" })
+
+    assert_equal 2, line(mirrored, "Fir garland")[:need]
+    assert_equal 1, line(run_plan(survey: { right_drop_m: 0 }), "Fir garland")[:need]
+  end
+
+  def test_what_closes_a_thin_stretch_closes_it
+    plan = run_plan
+    part = plan[:closing].max_by { |one| one[:to_m] - one[:from_m] }
+    way = part[:ways].find { |one| one[:kind] == "stems" }
+    closed = run_plan(rise_and_trail: { stems: [{ style: way[:style], count: way[:count], from_m: way[:from_m], to_m: way[:to_m] }] })
+
+    assert way[:on_hand]
+    assert_operator closed[:figures][:fullness][:value], :>, plan[:figures][:fullness][:value]
+    assert_includes warned(plan), "thin"
+  end
+
+  def test_on_hand_ways_come_first
+    ways = run_plan[:closing].flat_map { |part| part[:ways].map { |way| way[:on_hand] } }
+
+    assert_includes ways, true
+    run_plan[:closing].each { |part| assert_equal(part[:ways].map { |way| way[:on_hand] ? 0 : 1 }.sort, part[:ways].map { |way| way[:on_hand] ? 0 : 1 }) }
+  end
+
+  def test_built_from_stock_it_is_as_full_as_it_says
+    built = planned.build
+    plan = run_plan(body: { bodies: built[:bodies] }, rise_and_trail: { stems: built[:stems] })
+
+    assert_in_delta built[:fullness], plan[:figures][:fullness][:value], 1e-9
+    assert_operator built[:fullness], :>, run_plan[:figures][:fullness][:value]
+    assert_operator built[:kg], :<=, built[:most_kg]
+    assert(plan[:ledger].select { |one| %w[garland stem].include?(one[:kind]) }.all? { |one| one[:short].zero? })
+  end
+
+  def test_fire_keeps_its_distance
+    fire = { firebox: "working", firebox_width_m: 0.9 }
+    codes = warned(run_plan(survey: fire))
+
+    assert_includes codes, "fire_zone"
+    assert_includes codes, "fire_unlit"
+    assert_includes warned(run_plan(survey: fire.merge(dressed_lit: true))), "fire_lit"
+    refute_includes warned(run_plan(survey: fire.merge(right_drop_m: 0))), "fire_zone"
+    refute_includes warned(run_plan(survey: { firebox: "cold" })), "fire_zone"
+  end
+
+  def test_fixings_by_surface_and_leave
+    assert_includes warned(run_plan(survey: { surface: "brick" })), "fixing_never"
+    rented = Surroundings.new(stance: "wall", ceiling: PLACE.ceiling, no_nails: true)
+    told = run_plan(place: rented, survey: { surface: "wood" }, anchors: { fixing: "nail" })
+
+    assert_includes warned(told), "fixing_no_nails"
+    assert_equal "never", told[:fixings].find { |fixing| fixing[:name] == "nail" }[:here]
+    assert_equal "goes", run_plan(survey: { surface: "wood" })[:fixings].find { |fixing| fixing[:name] == "nail" }[:here]
+  end
+
+  def test_an_anchor_over_its_half_says_how_many_it_takes
+    heavy = run_plan(anchors: { fixing: "medium_hook" }, rise_and_trail: { stems: [{ style: "cedar", count: 5, from_m: 1.6, to_m: 2.4 }] })
+    drop = heavy[:cautions].find { |caution| caution[:code] == "anchor_drop" }
+
+    assert_includes drop[:message], "carries the whole drop"
+    assert_operator line(heavy, "Medium adhesive hook")[:need], :>, heavy[:anchors].size
+    refute_includes warned(run_plan(anchors: { fixing: "large_strip" })), "anchor_drop"
+  end
+
+  def test_laid_without_fixings_it_must_not_hang
+    assert_includes warned(run_plan(anchors: { fixing: "none" })), "laid_hangs"
+    flat = run_plan(anchors: { fixing: "none" }, survey: { right_drop_m: 0, depth_m: 0.3 }, rise_and_trail: { shape: "level", high_m: 0.2 })
+
+    assert_empty warned(flat) & %w[laid_hangs laid_rolls]
+    assert_empty flat[:anchors]
+  end
+
+  def test_mixes_and_textures
+    plain = warned(run_plan)
+    rich = warned(run_plan(rise_and_trail: { stems: [{ style: "cedar", count: 2 }, { style: "leaf", count: 2 }] }))
+
+    assert_empty %w[greens_few textures_few] - plain
+    assert_empty rich & %w[greens_few textures_few]
+    assert_includes warned(run_plan(accents: { accents: [{ style: "cone", count: 70 }] })), "accents_hide"
+  end
+
+  def test_a_trailing_stem_wants_its_nest
+    few = { rise_and_trail: { stems: [{ style: "cedar", count: 2 }] } }
+
+    refute_includes warned(run_plan(**few)), "nest_thin"
+    assert_includes warned(run_plan(**few, body: { bodies: [{ style: "fir", fluffed: false, to_m: 0.3 }] })), "nest_thin"
+  end
+
+  def test_balance_by_school
+    even = { survey: { right_drop_m: 0 }, rise_and_trail: { shape: "level" } }
+
+    refute_includes warned(run_plan(**even)), "leans"
+    vase = [{ name: "Tall vase", at_m: 1.4, width_m: 0.4, height_m: 0.9, lightness: 20 }]
+
+    assert_includes warned(run_plan(**even, mantel: { things: vase })), "leans"
+    assert_includes warned(run_plan(**even, mantel: { school: "one_sided", side: "left" })), "one_sided_little"
+    refute_includes warned(run_plan(**even, mantel: { school: "one_sided", side: "right", things: vase })), "one_sided_little"
+  end
+
+  def test_stockings_hang_evenly_and_not_over_a_fire
+    plan = run_plan(mantel: { stockings: 4 }, survey: { firebox: "working" })
+
+    assert_equal 4, plan[:drawing][:stockings].size
+    assert_includes warned(plan), "stockings_fire"
+    assert_includes warned(run_plan(mantel: { stockings: 9 })), "stockings_tight"
+    assert_includes warned(run_plan(mantel: { stockings: 2, stocking_kg: 1.2 })), "stocking_heavy"
+  end
+
+  def test_rails_stay_usable
+    rail = { kind: "rail", going_m: 3.7, rise_m: 2.7, height_m: 0.9, right_drop_m: 0 }
+
+    assert_includes warned(run_plan(survey: rail.merge(free_side: false))), "rail_no_grasp"
+    refute_includes warned(run_plan(survey: rail)), "rail_no_grasp"
+    assert_equal 14, run_plan(survey: rail.merge(steps: 14))[:drawing][:stair][:treads].size
+  end
+
+  def test_lights_before_or_after_the_stems
+    after = run_plan[:steps]
+    before = run_plan(lights: { goes: "before" })[:steps]
+
+    assert_operator after.index("lights"), :>, after.index("rise_and_trail")
+    assert_operator before.index("lights"), :<, before.index("rise_and_trail")
+    assert_equal before.sort, after.sort
+    studio = RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: STOCK, lights: "before").call
+
+    assert_equal before, studio[:steps]
+  end
+
+  def test_layers_are_told_in_the_order_of_work
+    plan = run_plan(rise_and_trail: { stems: [{ style: "cedar", count: 2 }, { style: "leaf", count: 2 }] })
+
+    assert_equal(["Anchors", "Base", "Trail", "Rise and texture", "Lights", "Fluff and step back"], plan[:layers].map { |layer| layer[:title] })
+  end
+
+  def test_greens_repeat_in_the_room
+    alone = ->(ids) { RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: STOCK, elsewhere: ids).call }
+
+    assert_includes warned(alone.call(["cedar"])), "greens_alone"
+    refute_includes warned(alone.call(["fir"])), "greens_alone"
+    refute_includes warned(alone.call([])), "greens_alone"
+  end
+
+  def test_ribbon_along_the_run
+    woven = run_plan(ribbon: { method: "weave" })
+    loops = run_plan(ribbon: { method: "loops" })
+
+    assert_in_delta 1.3 * 2.52, line(woven, "Ribbon, no style chosen")[:need]
+    assert_equal 6, loops[:drawing][:ribbon][:places].size
+    assert_nil line(run_plan, "Ribbon, no style chosen")
+  end
+
+  def test_every_line_and_figure_opens_a_working
+    plan = run_plan(survey: { firebox: "cold" }, mantel: { stockings: 2 }, rise_and_trail: { stems: [{ style: "cedar", count: 2 }] },
+                    ribbon: { method: "bows" })
+    keys = plan[:ledger].map { |one| one[:sheet] } + plan[:figures].values.map { |figure| figure[:sheet] }
+
+    keys.each { |key| refute_empty plan[:sheets].fetch(key)[:steps], key }
+  end
+
+  def test_the_desk_is_told_what_is_short_and_worst
+    told = planned.summary
+
+    assert_equal [true, 2], told.values_at(:chosen, :short_lines)
+    refute_nil told[:worst]
+    refute RunPlan.new(settings: {}, surroundings: PLACE, styles: []).summary[:chosen]
+  end
+end

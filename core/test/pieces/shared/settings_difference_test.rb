@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+require_relative "../../core_test"
+
+class SettingsDifferenceTest < CoreTest
+  NAMES = { "a" => "Slate glass", "b" => "Plum velvet" }.freeze
+
+  def says(before, after, units = "metric")
+    SettingsDifference.says(TreeSettings.check(before), TreeSettings.check(after), units, names: NAMES)
+  end
+
+  def test_tells_each_change_in_words
+    assert_equal "Height 2.40 m → 2.70 m; Cover balanced → full",
+                 says({ measure: { height_m: 2.4 } }, { measure: { height_m: 2.7 }, ornaments: { cover: "full" } })
+    assert_equal "Height — → 7 ft 6 in", says({}, { measure: { height_m: 2.286 } }, "imperial")
+  end
+
+  def test_counts_styles_and_keeps_a_long_list_short
+    assert_equal "Styles + Slate glass, + Plum velvet", says({}, { ornaments: { styles: %w[a b] } })
+    assert_equal "Styles + Plum velvet, − Slate glass", says({ ornaments: { styles: %w[a] } }, { ornaments: { styles: %w[b] } })
+    assert_equal "Style — → Plum velvet", says({}, { crown: { style: "b" } })
+    assert_equal "Globe string — → a style that is gone", says({}, { lights: { globe_style: "0b1c…" } })
+    assert_equal "Missing 0 → 1", says({}, { ornaments: { missing: [{ style: "a", count: 1 }] } })
+    many = { measure: { height_m: 2.4, shape: "slim", riser_m: 0.3 }, lights: { school: "soft" }, picks: { crown: 5 } }
+
+    assert_match(/and 2 more\z/, says({}, many))
+    assert_equal "Nothing changed", says({}, {})
+  end
+end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+require_relative "../../core_test"
+
+class TreeDrawingTest < CoreTest
+  def drawing(place: surroundings, **groups)
+    plan(dressed(**groups), place: place)[:drawing]
+  end
+
+  def test_silhouette_runs_from_the_hem_to_the_tip
+    tree = drawing[:tree]
+
+    assert_equal [0.7, 0.24], tree[:silhouette].first
+    assert_equal [0.0, 2.4], tree[:silhouette].last
+  end
+
+  def test_tiers_tell_every_ornament_once
+    drawn = drawing
+
+    assert_equal(drawn[:ornaments].size, drawn[:tiers].sum { |tier| tier[:ornaments].values.sum })
+  end
+
+  def test_everything_hangs_within_the_visible_arc_and_the_foliage
+    drawn = drawing(place: surroundings(stance: "corner"))
+    spots = drawn[:ornaments].map { |site| site.values_at(:height_m, :angle_deg) } + drawn[:bulbs][:points] + drawn[:ribbon][:loops]
+
+    assert_in_delta 200, drawn[:tree][:arc_deg]
+    assert(spots.all? { |height, angle| height.between?(0.24, 2.4) && angle.between?(-100.1, 100.1) })
+  end
+
+  def test_draws_as_many_bulbs_as_are_counted
+    planned = plan(dressed)
+
+    assert_equal planned[:figures][:bulbs][:value], planned[:drawing][:bulbs][:points].size
+  end
+
+  def test_a_blaze_on_a_huge_tree_is_drawn_thinned_and_says_so
+    bulbs = drawing(measure: { height_m: 8.0, spread_m: 5.0 }, lights: { school: "blaze" })[:bulbs]
+
+    assert_operator bulbs[:one_in], :>, 1
+    assert_operator bulbs[:points].size, :<=, TreeDrawing::MOST_BULBS
+    assert_equal bulbs[:count] / bulbs[:one_in], bulbs[:points].size
+  end
+
+  def test_against_a_wall_lights_zigzag_and_never_jump_behind
+    drawn = drawing(place: surroundings(stance: "wall"), lights: { school: "bright" })
+    radius = ->(height) { 0.7 * (2.4 - height) / 2.16 }
+    jumps = drawn[:bulbs][:points].each_cons(2).map { |(height, a), (_, b)| (a - b).abs * Math::PI / 180 * radius.call(height) }
+
+    assert_operator jumps.max, :<, 0.2
+  end
+
+  def test_ribbon_is_drawn_by_its_method
+    assert_equal 25, drawing[:ribbon][:loops].size
+    assert_equal 9, drawing(ribbon: { method: "cascade" })[:ribbon][:runs].size
+    assert_equal 1, drawing(ribbon: { method: "spiral" })[:ribbon][:runs].size
+    assert_equal 12, drawing(ribbon: { method: "bows", bows: 12 })[:ribbon][:loops].size
+    assert_empty(drawing(ribbon: { method: "none" })[:ribbon].keys & %i[loops runs])
+  end
+
+  def test_a_short_tree_takes_the_narrow_ribbon
+    assert_in_delta 0.064, drawing[:ribbon][:width_m]
+    assert_in_delta 0.038, drawing(measure: { height_m: 1.79 })[:ribbon][:width_m]
+  end
+
+  def test_no_ornament_hangs_where_the_crown_is
+    assert(drawing[:ornaments].all? { |site| site[:height_m] <= 2.25 })
+  end
+end

@@ -1,0 +1,202 @@
+# frozen_string_literal: true
+
+require_relative "../../core_test"
+
+class TreePlanTest < CoreTest
+  def figure(plan, name)
+    plan[:figures].fetch(name)[:value]
+  end
+
+  def warned(plan)
+    plan[:cautions].map { |caution| caution[:code] }
+  end
+
+  def test_without_a_tree_it_offers_the_best_size
+    empty = plan({})
+
+    refute empty[:chosen]
+    assert_in_delta 2.7, empty[:best_size][:height_m]
+    assert_equal 10, empty[:best_size][:sizes].size
+    assert_empty empty[:ledger]
+  end
+
+  def test_offers_sizes_in_feet_to_a_studio_that_buys_in_feet
+    assert_in_delta 9 * 0.3048, plan({}, units: "imperial")[:best_size][:height_m]
+  end
+
+  def test_under_a_slope_each_size_meets_the_ceiling_above_its_own_spread
+    slope = Ceiling.new(left_m: 2.2, right_m: 3.6, width_m: 7.0)
+    near = plan({}, place: surroundings(ceiling: slope, from_left_m: 1.0))
+    far = plan({}, place: surroundings(ceiling: slope, from_left_m: 5.0))
+
+    assert_in_delta 1.8, near[:best_size][:height_m]
+    assert_in_delta 2.7, far[:best_size][:height_m]
+    assert_equal "too_tall", near[:best_size][:sizes].find { |size| size[:height_m] == 2.4 }[:height] # rubocop:disable Lint/FloatComparison
+  end
+
+  def test_a_size_that_would_narrow_the_walkway_is_not_the_best_one
+    place = surroundings(stance: "corner", free_width_m: 1.0, free_depth_m: 1.0, walkway_m: 0.8)
+    best = plan({}, place: place)[:best_size]
+
+    assert_in_delta 1.5, best[:height_m]
+    assert_includes best[:findings].first[:message], "1.80 m, would leave people less than 76 cm"
+    assert_equal "too_wide", best[:sizes].find { |size| size[:height_m] > 1.5 }[:floor]
+  end
+
+  def test_where_nobody_can_pass_anyway_no_size_is_offered
+    best = plan({}, place: surroundings(walkway_m: 0.7))[:best_size]
+
+    assert_equal [nil, "floor", "nothing_fits_walkway"], [best[:height_m], best[:limit], best[:findings].first[:code]]
+  end
+
+  def test_every_best_size_fits_by_its_own_chip
+    [0.76, 0.9, 1.4].product([0.8, 1.2, 2.0], [2.2, 2.7, 3.3]) do |walkway, free, ceiling|
+      place = surroundings(ceiling: flat_ceiling(ceiling), free_width_m: free, free_depth_m: free, walkway_m: walkway)
+      best = plan({}, place: place)[:best_size]
+      chip = best[:sizes].find { |size| size[:height_m] == best[:height_m] }
+
+      assert_equal "ok", chip[:height]
+      assert_includes %w[ok squeezed], chip[:floor]
+    end
+  end
+
+  def test_same_settings_give_the_same_plan_and_every_part_is_ready_for_json
+    first = plan(dressed)
+
+    assert_equal first, plan(dressed)
+    assert_equal JSON.parse(JSON.generate(first)), JSON.parse(JSON.generate(JSON.parse(JSON.generate(first))))
+  end
+
+  def test_every_figure_and_line_opens_a_sheet_that_tells_its_value
+    full = plan(dressed(measure: { height_m: 2.4, support_width_m: 0.5 }))
+    opened = full[:figures].values.map { |figure| figure[:sheet] } + full[:ledger].map { |line| line[:sheet] }
+
+    assert_empty opened.uniq - full[:sheets].keys
+    full[:sheets].each { |key, sheet| refute_empty sheet[:steps], key }
+  end
+
+  def test_ledger_of_ornaments_sums_to_the_total_by_every_count
+    { "foot" => 40, "cover" => 100, "own" => 77 }.each do |count_by, total|
+      counted = plan(dressed(ornaments: { styles: styles.map(&:id), count_by: count_by, own_total: 77 }))
+      lines = counted[:ledger].select { |line| line[:kind] == "ornament" }
+
+      assert_equal total, lines.sum { |line| line[:need] }, count_by
+      assert_equal total, counted[:drawing][:ornaments].size
+    end
+  end
+
+  def test_short_is_need_and_spares_less_what_is_there_in_whole_packs
+    slate = plan(dressed)[:ledger].find { |line| line[:style] == "slate" }
+
+    assert_equal 25, slate[:need]
+    assert_equal 2, slate[:spares]
+    assert_equal 15, slate[:short]
+    assert_equal [4, 4000, 1], slate.values_at(:packs, :buy_cents, :left_over)
+  end
+
+  def test_a_ribbon_used_twice_is_one_line
+    ribbon = Style.new(id: "plum", kind: "ribbon", name: "Plum velvet ribbon", pack_size: 9.0, price_cents: 800, on_hand: 21.0)
+    lines = plan(dressed(ribbon: { styles: ["plum"] }), with: [*styles, ribbon])[:ledger].select { |line| line[:kind] == "ribbon" }
+
+    assert_equal 1, lines.size
+    crown = Catalogue.answer("ribbon.bow", { loops: 6, loop_m: 0.2, tails: 2, tail_m: 0.6 })[:length_m]
+    body = plan(dressed)[:figures][:ribbon][:value]
+
+    assert_in_delta crown + body, lines.first[:need]
+  end
+
+  def test_two_ribbons_share_the_body_whole_piece_by_piece
+    ribbons = %w[plum gauze].map { |id| Style.new(id: id, kind: "ribbon", name: id, pack_size: 9.0) }
+    %w[tuck cascade spiral bows].each do |method|
+      planned = plan(dressed(ribbon: { method: method, styles: %w[plum gauze] }, crown: { topper: "none" }), with: [*styles, *ribbons])
+      lines = planned[:ledger].select { |line| line[:kind] == "ribbon" }
+
+      assert_in_delta figure(planned, :ribbon), lines.sum { |line| line[:need] }, 1e-9, method
+      assert_equal 2, lines.size
+    end
+  end
+
+  def test_glass_stays_above_the_reach_line_as_long_as_there_is_something_else
+    low = plan(dressed, place: surroundings(children: [2, 7], pets: ["dog"]))
+    below = low[:drawing][:ornaments].select { |site| site[:height_m] < 1.0 }
+
+    refute_empty below
+    refute(below.any? { |site| site[:style] == "slate" })
+    assert_includes warned(low), "glass_above"
+    assert_includes warned(low), "small_parts"
+    all_glass = plan(dressed(ornaments: { styles: ["slate"] }), place: surroundings(children: [4]))
+
+    assert_includes warned(all_glass), "bare_below"
+    assert(all_glass[:drawing][:ornaments].all? { |site| site[:height_m] >= 1.0 })
+    short = plan(dressed(measure: { height_m: 0.9 }, ornaments: { styles: ["slate"] }), place: surroundings(children: [4]))
+
+    assert_includes warned(short), "unplaced_reach"
+    assert_empty short[:drawing][:ornaments]
+  end
+
+  def test_a_riser_lifts_the_tree_above_the_reach_line
+    flat = plan(dressed(ornaments: { styles: ["slate"] }), place: surroundings(pets: ["dog"]))
+    raised = plan(dressed(measure: { height_m: 2.0, riser_m: 0.6 }, ornaments: { styles: ["slate"] }), place: surroundings(pets: ["dog"]))
+
+    assert_includes warned(flat), "bare_below"
+    refute_includes warned(raised), "bare_below"
+    assert_includes warned(raised), "riser_with_climbers"
+    assert_includes warned(raised), "riser_bears"
+    refute_includes warned(flat), "riser_bears"
+  end
+
+  BEADS = Style.new(id: "beads", kind: "garland", name: "Bead garland", length_m: 2.7, on_hand: 3, price_cents: 900)
+
+  def test_a_garland_goes_round_the_tree_or_hangs_across_its_front
+    none, turns, swag = %w[none turns swag].map do |garland|
+      plan(dressed(ribbon: { garland: garland, garland_style: "beads" }), with: [*styles, BEADS])
+    end
+
+    assert_nil none[:figures][:garland]
+    assert_in_delta 1.15 * turns[:figures][:area][:value] / 0.45, turns[:figures][:garland][:value], 1e-9
+    assert_in_delta answer("garland.swag", spans: 1, span_m: 0.8, sag_m: 0.15)[:length_m], swag[:figures][:garland][:value], 1e-9
+    assert_equal([nil, 5, 1], [none, turns, swag].map { |told| told[:ledger].find { |line| line[:style] == "beads" }&.fetch(:need) })
+    assert_operator turns[:figures][:minutes][:value], :>, none[:figures][:minutes][:value]
+  end
+
+  def test_a_swag_is_drawn_as_wide_and_as_deep_as_it_is
+    points = plan(dressed(ribbon: { garland: "swag" }))[:drawing][:garland][:points]
+    tree = TreeSurface.new(height_m: 2.4, spread_m: 1.4, hem_m: 0.24, arc_deg: 360, p: 1.0)
+    top = points.first.first
+    across = points.map { |_, angle| tree.radius_at(top) * Math.sin(angle * Math::PI / 180) }
+
+    assert_in_delta 0.8, across.last - across.first, 0.01
+    assert_in_delta 0.15, top - points.map(&:first).min, 0.002
+    assert_empty plan(dressed)[:drawing][:garland][:points]
+  end
+
+  def test_warns_where_it_can_hurt
+    place = surroundings(pets: ["cat"], no_nails: true, near_heat: true, near_socket: false, heat: "underfloor", conifer_allergy: true)
+    codes = warned(plan(dressed(measure: { height_m: 2.4, kind: "real", support_width_m: 0.3 }), place: place))
+
+    %w[tie_back no_nails near_heat no_socket heated_floor conifer_allergy ladder tips_over cats].each { |code| assert_includes codes, code }
+    quiet = warned(plan(dressed(measure: { height_m: 1.5 })))
+
+    assert_empty quiet & %w[tie_back no_nails near_heat no_socket heated_floor conifer_allergy ladder cats]
+  end
+
+  def test_stops_come_before_cautions_before_notes
+    severities = plan(dressed(measure: { height_m: 3.0 }))[:cautions].map { |caution| caution[:severity] }
+
+    assert_equal severities.sort_by { |severity| Cautions::ORDER.fetch(severity) }, severities
+    assert_equal "stop", severities.first
+  end
+
+  def test_house_rules_reach_every_figure
+    mine = plan(dressed, house: HouseRules.with("ornaments.per_m2_balanced" => 40, "minutes.ornament" => 1.2))
+
+    assert_in_delta 2 * figure(plan(dressed), :ornaments), figure(mine, :ornaments), 1
+    assert_operator figure(mine, :minutes), :>, figure(plan(dressed), :minutes)
+  end
+
+  def test_a_style_the_plan_was_not_given_is_left_out_of_the_counts
+    counted = plan(dressed(ornaments: { styles: %w[velvet gone] }))
+
+    assert_equal([100], counted[:ledger].select { |line| line[:kind] == "ornament" }.map { |line| line[:need] })
+  end
+end

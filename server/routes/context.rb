@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Routes
+      # All that a route knows of the request it answers: who asks, for which studio, what was said, and how answers are made.
+      class Context
+        # @param env [Hash] of the request, checked by gate and contract
+        # @param params [Hash] the parts of the address
+        # @param application [App] gives database, configuration, clock and kept answers
+        def initialize(env, params, application)
+          @env = env
+          @params = params
+          @application = application
+        end
+
+        def database
+          @application.database
+        end
+
+        def configuration
+          @application.configuration
+        end
+
+        def account
+          @env[Middleware::Gate::ACCOUNT]
+        end
+
+        def studio
+          @studio ||= Store::Studios.new(database).find(account[:studio_id])
+        end
+
+        # After the studio itself was changed.
+        def forget_studio
+          @studio = nil
+        end
+
+        # A store of the studio of whoever is signed in.
+        def store(kind)
+          kind.new(database, account[:studio_id])
+        end
+
+        def planning
+          @planning ||= Planning.new(database, studio, kept: @application.kept)
+        end
+
+        def season
+          Season.new(database, studio)
+        end
+
+        def now
+          @application.clock.call
+        end
+
+        def today
+          now.to_date
+        end
+
+        def owner!
+          raise Problem.owner_only unless account[:role] == "owner"
+        end
+
+        # The body, checked against the contract already.
+        def said
+          @said ||= request.body || {}
+        end
+
+        def query
+          request.query
+        end
+
+        def page
+          query.fetch("page", 1)
+        end
+
+        # A part of the address that is no id: the key of a house rule.
+        def part(name)
+          @params[name]
+        end
+
+        # An id that is no id at all is simply not there.
+        def id
+          Store::Ids.id?(@params[:id]) ? @params[:id] : raise(Problem.not_found("thing"))
+        end
+
+        def answer(body, status = 200)
+          [status, NEVER_KEPT.merge("content-type" => "application/json"), [JSON.generate(body)]]
+        end
+
+        def nothing
+          [204, NEVER_KEPT, []]
+        end
+
+        # What goes to disk under a name of its own.
+        def file(body, type, name)
+          [200, NEVER_KEPT.merge("content-type" => type, "content-disposition" => "attachment; filename=\"#{name.gsub(/[^\w.-]+/, '-')}\""), [body]]
+        end
+
+        NEVER_KEPT = { "cache-control" => "no-store" }.freeze
+
+        private
+
+        def request
+          @env.fetch(OpenapiFirst::REQUEST)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,255 @@
+import type { Schemas } from "../../api/client";
+import { day, drawing as shadesOf, evening } from "../../theme/tokens";
+import { length, type Units } from "../../units/format";
+import type { RunProjection } from "./runProjection";
+import { wantedEdges } from "./wantedEdges";
+
+type Drawing = Schemas["RunDrawing"];
+type Sample = Schemas["RunSample"];
+
+interface Props {
+  drawing: Drawing;
+  projection: RunProjection;
+  dusk: boolean;
+  units: Units;
+  /** Whether anchors are what one looks at. */
+  anchors: boolean;
+  /** What one anchor may carry, kilograms. */
+  may: number | null;
+}
+
+function off(at: RunProjection, sample: Sample, distance: number): string {
+  return `${at.x(sample.x_m + sample.out_x * distance)},${at.y(sample.y_m + sample.out_y * distance)}`;
+}
+
+/** The outline wanted: half of it to either side of the way, on a pale edge so that it is read over any green. */
+function Wanted({ samples, at, line, halo }: { samples: Sample[]; at: RunProjection; line: string; halo: string }) {
+  const edges = [1, -1].flatMap((side) => wantedEdges(samples, side));
+  return (
+    <g fill="none" strokeLinejoin="round">
+      {edges.map((edge, i) => {
+        const points = edge.map(({ x, y }) => `${at.x(x)},${at.y(y)}`).join(" ");
+        return (
+          <g key={i}>
+            <polyline points={points} stroke={halo} strokeWidth={4.5} opacity={0.75} />
+            <polyline points={points} stroke={line} strokeWidth={2} strokeDasharray="7 4" />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** Further apart than this two thin stretches are each told. */
+const APART = 0.5;
+
+/** Where it is thin: a bar over the stretch with by how much. */
+function Thin({
+  drawing,
+  at,
+  units,
+  fill,
+  halo,
+}: {
+  drawing: Drawing;
+  at: RunProjection;
+  units: Units;
+  fill: string;
+  halo: string;
+}) {
+  const samples = drawing.samples ?? [];
+  const sorted = [...(drawing.thin ?? [])].sort((one, other) => other.by_m - one.by_m);
+  const [first] = sorted;
+  const second = sorted.find((stretch) => first && Math.abs(stretch.from_m - first.from_m) > APART);
+  const worst = [first, second].filter((stretch) => stretch !== undefined);
+  return (
+    <g>
+      {worst.map((stretch) => {
+        const here = samples.filter(({ at_m }) => at_m >= stretch.from_m - 0.026 && at_m <= stretch.to_m + 0.026);
+        const middle = here[Math.floor(here.length / 2)];
+        if (!middle) return null;
+        const reach = Math.max(...here.map(({ upper_m, wanted_m }) => Math.max(upper_m, wanted_m / 2))) + 14 / at.scale;
+        const upright = Math.abs(middle.out_y) > 0.7;
+        const x = at.x(middle.x_m + middle.out_x * (reach + 6 / at.scale));
+        const y = at.y(middle.y_m + middle.out_y * (reach + 6 / at.scale));
+        return (
+          <g key={stretch.from_m}>
+            <polyline
+              points={here.map((sample) => off(at, sample, reach)).join(" ")}
+              fill="none"
+              stroke={fill}
+              strokeWidth={3}
+            />
+            <text
+              x={x + (upright ? 0 : 6 * Math.sign(middle.out_x))}
+              y={y - (upright ? 4 : -4)}
+              textAnchor={upright ? "middle" : middle.out_x > 0 ? "start" : "end"}
+              fontSize={12.5}
+              fontWeight={600}
+              fill={fill}
+              stroke={halo}
+              strokeWidth={3}
+              paintOrder="stroke"
+            >
+              thin by {length(stretch.by_m, units)}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+interface Disc {
+  text: string;
+  ink: string;
+  ground: string;
+  over: string;
+  overText: string;
+}
+
+/** Every anchor with its number; one that carries more than it may is filled and says how many it takes. */
+function Anchors({
+  drawing,
+  at,
+  may,
+  shades,
+}: {
+  drawing: Drawing;
+  at: RunProjection;
+  may: number | null;
+  shades: Disc;
+}) {
+  return (
+    <g>
+      {(drawing.anchors ?? []).map(({ number, x_m, floor_m, kg, fixings }) => {
+        const over = may !== null && kg > may;
+        const [x, y] = [at.x(x_m), at.y(floor_m)];
+        return (
+          <g key={number}>
+            <circle
+              cx={x}
+              cy={y}
+              r={10}
+              fill={over ? shades.over : shades.ground}
+              stroke={shades.ink}
+              strokeWidth={1.2}
+            />
+            <text
+              x={x}
+              y={y + 4}
+              textAnchor="middle"
+              fontSize={11.5}
+              fontWeight={700}
+              fill={over ? shades.overText : shades.text}
+            >
+              {number}
+            </text>
+            {fixings > 1 && (
+              <text
+                x={x + 14}
+                y={y + 4}
+                fontSize={12}
+                fontWeight={700}
+                fill={shades.over}
+                stroke={shades.ground}
+                strokeWidth={3}
+                paintOrder="stroke"
+              >
+                × {fixings}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** The measures a person checks with a tape: length, height above the floor, depth of the shelf. */
+function Measures({
+  drawing,
+  at,
+  units,
+  ink,
+  halo,
+}: {
+  drawing: Drawing;
+  at: RunProjection;
+  units: Units;
+  ink: string;
+  halo: string;
+}) {
+  const { shelf, stair } = drawing;
+  const text = { fontSize: 13, fill: ink, stroke: halo, strokeWidth: 3, paintOrder: "stroke" as const };
+  if (shelf) {
+    const onFloor = at.floor + 30 < at.height;
+    const y = onFloor ? at.floor + 14 : at.height - 34;
+    return (
+      <g>
+        <path
+          d={`M${at.x(shelf.left_m)},${y - 5} v10 M${at.x(shelf.left_m)},${y} H${at.x(shelf.right_m)} M${at.x(shelf.right_m)},${y - 5} v10`}
+          stroke={ink}
+        />
+        <text
+          x={at.x((shelf.left_m + shelf.right_m) / 2)}
+          y={y + 19}
+          textAnchor="middle"
+          {...text}
+          fontSize={14}
+          fontWeight={600}
+          strokeWidth={0}
+        >
+          {length(shelf.right_m - shelf.left_m, units)}
+        </text>
+        {shelf.depth_m !== null && (
+          <text x={at.x(shelf.left_m) - 14} y={at.y(shelf.top_m) + 34} textAnchor="end" {...text}>
+            {length(shelf.depth_m, units)} deep
+          </text>
+        )}
+        {at.floor < at.height && (
+          <text x={at.x(shelf.left_m) - 14} y={at.y(shelf.top_m) + 52} textAnchor="end" {...text}>
+            {length(shelf.top_m, units)} high
+          </text>
+        )}
+      </g>
+    );
+  }
+  if (!stair) return null;
+  return (
+    <text x={at.x(stair.going_m * 0.62)} y={at.y(stair.rise_m * 0.2)} textAnchor="middle" {...text}>
+      {stair.treads.length} steps, {length(stair.going_m, units)} along, {length(stair.rise_m, units)} up
+    </text>
+  );
+}
+
+/** Lines and words over the greens: outline wanted, thin stretches, anchors, measures. */
+export function RunMarks({ drawing, projection, dusk, units, anchors, may }: Props) {
+  const tokens = dusk ? evening : day;
+  const shades = shadesOf[dusk ? "dusk" : "day"];
+  const halo = dusk ? "#1d262c" : "#f4f2ec";
+  const zone = drawing.clear_zone;
+  const disc = { text: tokens.ink, ink: tokens.ink, ground: tokens.card, over: tokens.brick, overText: tokens.card };
+  return (
+    <g aria-hidden>
+      <Measures drawing={drawing} at={projection} units={units} ink={shades.strong} halo={halo} />
+      {zone && (
+        <text
+          x={projection.x(Math.max(zone.right_m, drawing.shelf?.right_m ?? 0)) + 12}
+          y={projection.y(zone.top_m) + 14}
+          fontSize={12}
+          fontWeight={600}
+          fill={shades.mark}
+          stroke={halo}
+          strokeWidth={3}
+          paintOrder="stroke"
+        >
+          kept clear of the fire
+        </text>
+      )}
+      <Wanted samples={drawing.samples ?? []} at={projection} line={tokens.plum} halo={halo} />
+      <Thin drawing={drawing} at={projection} units={units} fill={tokens.brick} halo={halo} />
+      {anchors && <Anchors drawing={drawing} at={projection} may={may} shades={disc} />}
+    </g>
+  );
+}

@@ -1,0 +1,74 @@
+import Box from "@mui/material/Box";
+import { useLayoutEffect, useMemo, useRef, useState } from "react";
+import type { Schemas } from "../../api/client";
+import { drawing as shadesOf } from "../../theme/tokens";
+import type { Units } from "../../units/format";
+import { OutlineHandles, type Handle } from "./OutlineHandles";
+import { paintRun } from "./paintRun";
+import { RunMarks } from "./RunMarks";
+import { RunSetting } from "./RunSetting";
+import { projectRun } from "./runProjection";
+import { useSize } from "../shared/useSize";
+
+interface Props {
+  drawing: Schemas["RunDrawing"];
+  /** Ids of the garlands that lie on the run. */
+  bodies: string[];
+  dusk: boolean;
+  units: Units;
+  describe: string;
+  anchors: boolean;
+  may: number | null;
+  /** Handles of the outline wanted, while it is being shaped. */
+  handles?: Handle[];
+}
+
+const NONE: Handle[] = [];
+
+/** A run where it goes, drawn to scale from computed layers: setting behind, greens, what is wanted and held in front. */
+export function RunStage({ drawing, bodies, dusk, units, describe, anchors, may, handles = NONE }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const size = useSize(box);
+  const [held, setHeld] = useState(false);
+  const fitted = useMemo(() => projectRun(size, drawing), [size, drawing]);
+  // While a handle is held the picture keeps its scale; it would run away under the hand.
+  const [kept, setKept] = useState(fitted);
+  if (!held && kept !== fitted) setKept(fitted);
+  const projection = held ? kept : fitted;
+
+  useLayoutEffect(() => {
+    const element = canvas.current;
+    const context = element?.getContext("2d");
+    if (!element || !context || size.width === 0) return;
+    const pixels = window.devicePixelRatio || 1;
+    element.width = size.width * pixels;
+    element.height = size.height * pixels;
+    context.setTransform(pixels, 0, 0, pixels, 0, 0);
+    context.clearRect(0, 0, size.width, size.height);
+    paintRun({ drawing, bodies, projection, dusk, pixels }, context, shadesOf[dusk ? "dusk" : "day"]);
+  }, [drawing, bodies, projection, dusk, size]);
+
+  return (
+    <Box ref={box} role="img" aria-label={describe} sx={{ position: "absolute", inset: 0 }}>
+      {size.width > 0 && (
+        <>
+          <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
+            <RunSetting drawing={drawing} projection={projection} dusk={dusk} />
+          </svg>
+          <canvas ref={canvas} style={{ position: "absolute", inset: 0, width: size.width, height: size.height }} />
+          <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
+            <RunMarks drawing={drawing} projection={projection} dusk={dusk} units={units} anchors={anchors} may={may} />
+            <OutlineHandles
+              handles={handles}
+              samples={drawing.samples ?? []}
+              projection={projection}
+              dusk={dusk}
+              onHold={setHeld}
+            />
+          </svg>
+        </>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,20 @@
+import { useLayoutEffect, useState, type RefObject } from "react";
+
+/** How large a drawing may be, in pixels of the page. */
+export interface StageSize {
+  width: number;
+  height: number;
+}
+
+/** How large an element is, followed as it changes. */
+export function useSize(box: RefObject<HTMLDivElement | null>): StageSize {
+  const [size, setSize] = useState<StageSize>({ width: 0, height: 0 });
+  useLayoutEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [box]);
+  return size;
+}

@@ -1,0 +1,166 @@
+import Box from "@mui/material/Box";
+import { useLayoutEffect, useMemo, useRef, useState } from "react";
+import type { Schemas } from "../../api/client";
+import { GhostTree, type Ghost } from "./GhostTree";
+import { growFoliage } from "./foliage";
+import type { DrawnStyle } from "../shared/paintOrnament";
+import { paintLook } from "./paintLook";
+import { layTree, paintTree, type TreeScene } from "./paintTree";
+import { pointAt } from "./pointAt";
+import { project } from "./projection";
+import type { Units } from "../../units/format";
+import { day, evening } from "../../theme/tokens";
+import type { Turn } from "./turn";
+import { TreeDimensions } from "./TreeDimensions";
+import { TreeRoom } from "./TreeRoom";
+import { useSize } from "../shared/useSize";
+
+type Drawing = Schemas["TreeDrawing"];
+
+function whole(drawing: Drawing): drawing is Required<Drawing> {
+  return Boolean(
+    drawing.tree &&
+    drawing.ornaments &&
+    drawing.ribbon &&
+    drawing.garland &&
+    drawing.picks &&
+    drawing.bulbs &&
+    drawing.crown &&
+    drawing.foot,
+  );
+}
+
+interface Props {
+  drawing: Drawing;
+  styles: Map<string, DrawnStyle>;
+  dusk: boolean;
+  units: Units;
+  turn: Turn;
+  /** The best size of a place that has no tree yet, drawn as an outline. */
+  ghost: Ghost | null;
+  describe: string;
+  /** What stepping back found, drawn over the tree. */
+  look?: Schemas["StepBack"] | undefined;
+  /** Says what an ornament is that is pointed at. */
+  tell?: (site: Schemas["OrnamentSite"]) => string;
+}
+
+/** A tree in its room, drawn to scale from computed geometry. Drag or use the turn keys; the server is asked nothing. */
+export function TreeStage({ drawing, styles, dusk, units, turn, ghost, describe, look, tell }: Props) {
+  const [pointed, setPointed] = useState<ReturnType<typeof pointAt>>(null);
+  const box = useRef<HTMLDivElement>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const size = useSize(box);
+  const { room, tree } = drawing;
+  const high = Math.max(
+    Math.max(room.ceiling_left_m, room.ceiling_right_m),
+    tree ? tree.base_m + tree.height_m + tree.topper_rise_m + 0.1 : 0,
+  );
+  const side = Math.max((tree?.spread_m ?? 1) / 2 + 0.75, 1.2);
+  const toLeft = room.at_m;
+  const toRight = room.width_m - room.at_m;
+  const projection = useMemo(() => project(size, { high, side, toLeft, toRight }), [size, high, side, toLeft, toRight]);
+  const silhouette = JSON.stringify(tree?.silhouette ?? null);
+  const rows = useMemo(
+    () => (silhouette === "null" ? [] : growFoliage(JSON.parse(silhouette) as number[][])),
+    [silhouette],
+  );
+
+  // Before the browser paints, so that figures and drawing change in the same frame.
+  useLayoutEffect(() => {
+    const element = canvas.current;
+    const context = element?.getContext("2d");
+    if (!element || !context || size.width === 0) return;
+    const pixels = window.devicePixelRatio || 1;
+    element.width = size.width * pixels;
+    element.height = size.height * pixels;
+    const scene: TreeScene | null = whole(drawing) ? { drawing, rows, styles, dusk, pixels } : null;
+    const layers = scene && layTree(scene, projection.scale);
+    let waiting = 0;
+    const paint = () => {
+      waiting = 0;
+      context.setTransform(pixels, 0, 0, pixels, 0, 0);
+      context.clearRect(0, 0, size.width, size.height);
+      if (!scene || !layers) return;
+      paintTree(scene, layers, context, projection, turn.degrees());
+      if (look) paintLook(scene.drawing, look, { context, projection, turn: turn.degrees() }, lookShades(dusk));
+    };
+    const stop = turn.listen(() => {
+      waiting ||= requestAnimationFrame(paint);
+    });
+    paint();
+    return () => {
+      cancelAnimationFrame(waiting);
+      stop();
+    };
+  }, [drawing, rows, styles, dusk, projection, size, turn, look]);
+
+  return (
+    <Box
+      ref={box}
+      role="img"
+      aria-label={describe}
+      sx={{ position: "absolute", inset: 0, touchAction: "pan-y", cursor: "grab", "&:active": { cursor: "grabbing" } }}
+      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+      onPointerMove={(event) => {
+        if (event.buttons === 1) {
+          setPointed(null);
+          turn.by(event.movementX * 0.5);
+        } else if (tell) {
+          const { left, top } = event.currentTarget.getBoundingClientRect();
+          setPointed(pointAt(drawing, projection, turn.degrees(), { x: event.clientX - left, y: event.clientY - top }));
+        }
+      }}
+      onPointerLeave={() => setPointed(null)}
+    >
+      {size.width > 0 && (
+        <>
+          <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
+            <TreeRoom
+              room={room}
+              half={(tree?.spread_m ?? ghost?.spread ?? 0) / 2}
+              projection={projection}
+              dusk={dusk}
+            />
+          </svg>
+          <canvas ref={canvas} style={{ position: "absolute", inset: 0, width: size.width, height: size.height }} />
+          <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
+            {ghost && !tree && <GhostTree ghost={ghost} projection={projection} dusk={dusk} units={units} />}
+            <TreeDimensions drawing={drawing} projection={projection} dusk={dusk} units={units} />
+          </svg>
+          {pointed && tell && <Told x={pointed.x} y={pointed.y} text={tell(pointed.site)} />}
+        </>
+      )}
+    </Box>
+  );
+}
+
+function lookShades(dusk: boolean) {
+  const tokens = dusk ? evening : day;
+  return { heat: tokens.quince, ring: tokens.brick, ringText: tokens.card };
+}
+
+/** What is pointed at, in words beside it. */
+function Told({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <Box
+      role="status"
+      sx={(theme) => ({
+        position: "absolute",
+        left: x + 16,
+        top: y - 14,
+        maxWidth: 260,
+        px: 1,
+        py: 0.5,
+        borderRadius: "2px",
+        fontSize: "0.8rem",
+        bgcolor: theme.palette.text.primary,
+        color: theme.palette.background.paper,
+        boxShadow: 2,
+        pointerEvents: "none",
+      })}
+    >
+      {text}
+    </Box>
+  );
+}

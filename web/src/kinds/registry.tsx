@@ -1,0 +1,62 @@
+import ParkOutlined from "@mui/icons-material/ParkOutlined";
+import SpaOutlined from "@mui/icons-material/SpaOutlined";
+import { lazy, type ComponentType, type ElementType, type LazyExoticComponent } from "react";
+import type { Schemas } from "../api/client";
+import type { Turn } from "../drawing/tree/turn";
+import { length, type Units } from "../units/format";
+import type { Kind, PieceOf, PlanOf } from "./kind";
+
+export interface DrawnPlan<K extends Kind> {
+  plan: PlanOf<K>;
+  name: string;
+  styles: Schemas["Style"][];
+  dusk: boolean;
+  units: Units;
+  turn: Turn;
+}
+
+/** How a kind of piece shows itself outside its own bench. */
+interface ShownKind<K extends Kind> {
+  /** What one is called: "Delete this tree". */
+  noun: string;
+  /** What may be put into a room. */
+  label: string;
+  /** What a new one is called in a room. */
+  nameIn: (room: string) => string;
+  icon: ElementType;
+  /** Whether it stands in one of the room's places. */
+  stands: boolean;
+  /** What it is known by in a list. */
+  told: (piece: Schemas["PieceOfRoom"], units: Units) => string;
+  Bench: LazyExoticComponent<ComponentType<{ piece: PieceOf<K> }>>;
+  /** As it looks beside another version of itself. */
+  Drawing: LazyExoticComponent<ComponentType<DrawnPlan<K>>>;
+}
+
+const place = (piece: Schemas["PieceOfRoom"]) => piece.place?.toLowerCase() ?? "no place yet";
+
+/** Every kind once; a new kind is a line here and a folder of its own for bench and drawing. */
+export const KINDS: { [K in Kind]: ShownKind<K> } = {
+  tree: {
+    noun: "tree",
+    label: "a tree",
+    nameIn: (room) => `${room} tree`,
+    icon: ParkOutlined,
+    stands: true,
+    told: (piece, units) => `${piece.height_m ? length(piece.height_m, units) : "no tree chosen yet"}, ${place(piece)}`,
+    Bench: lazy(async () => ({ default: (await import("../screens/tree-bench/BenchScreen")).BenchScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/tree-bench/TreeVersion")).TreeVersion })),
+  },
+  run: {
+    noun: "run",
+    label: "a greenery run",
+    nameIn: (room) => `${room} greens`,
+    icon: SpaOutlined,
+    stands: false,
+    told: (piece, units) => (piece.length_m ? `greens, ${length(piece.length_m, units)}` : "greens, not measured yet"),
+    Bench: lazy(async () => ({ default: (await import("../screens/run-bench/RunScreen")).RunScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/run-bench/RunVersion")).RunVersion })),
+  },
+};
+
+export const KIND_NAMES: Kind[] = ["tree", "run"];
