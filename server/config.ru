@@ -7,7 +7,8 @@ SemanticLogger.default_level = :info
 if configuration.log_to == "stdout"
   SemanticLogger.add_appender(io: $stdout, formatter: :json)
 else
-  SemanticLogger.add_appender(file_name: configuration.log_to, formatter: :json)
+  # Five files of ten megabytes; the oldest goes.
+  SemanticLogger.add_appender(logger: Logger.new(configuration.log_to, 5, 10 * 1024 * 1024), formatter: :json)
 end
 
 # bin/start says how to prepare the database; anyone who runs several machines on one prepares it once and leaves it out.

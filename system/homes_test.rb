@@ -119,6 +119,8 @@ class HomesTest < SystemTest
     find_field("Lush picks, per m²").send_keys(:enter)
 
     assert_text "Yours. Default 8."
+    page.driver.wait_for_network_idle
+
     assert_in_delta 10, DATABASE[:house_rule_values].get(:value)
   end
 

@@ -172,8 +172,15 @@ class RunBenchTest < SystemTest
     assert_text "Saved"
     click_button "It is cut, put it into stock"
 
-    assert_text "In stock now: Fir garland, 1.8 m, 0.72 m cut off."
-    assert_equal "Fir garland, 1.8 m", DATABASE[:styles].where(name: "Fir garland, 1.8 m, 0.72 m cut off").get(:belongs_with)
+    assert_text "1 piece cut off and kept: Fir garland, 1.8 m."
+    assert_no_button "It is cut, put it into stock"
+    offcut = DATABASE[:styles].where(name: "Fir garland, 1.8 m, 0.72 m cut off")
+
+    assert_equal ["Fir garland, 1.8 m", 1], [offcut.get(:belongs_with), DATABASE[:stock_quantities].where(style_id: offcut.select(:id)).get(:on_hand)]
+    click_button "Take it back"
+
+    assert_button "It is cut, put it into stock"
+    assert_equal 0, DATABASE[:stock_quantities].where(style_id: offcut.select(:id)).get(:on_hand)
   end
 
   # While a plan is still on its way the panel may move under the click.

@@ -76,6 +76,61 @@ class StartTest < Minitest::Test
     busy&.close
   end
 
+  def database_process
+    File.readlines(File.join(@local, "postgres-serve", "postmaster.pid")).first.to_i
+  end
+
+  # Asked again until the answer is the one wanted, for as long as patience lasts.
+  def eventually(address, path)
+    deadline = Process.clock_gettime(Process::CLOCK_MONOTONIC) + PATIENCE
+    loop do
+      got = answer(address, path)
+      return got if yield(got)
+
+      flunk "#{path} still answers #{got.code} #{got.body[0, 200]}" if Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
+      # The server needs the processor more than this loop.
+      Thread.pass
+    end
+  end
+
+  def test_a_database_that_dies_is_answered_in_words_and_started_again
+    @port = free_port
+    start("--empty") do |address|
+      before = database_process
+      Process.kill(:KILL, before)
+      gone = eventually(address, "/api/door") { |got| got.code == "503" || running_anew?(before) }
+
+      assert_equal "application/problem+json", gone["content-type"] if gone.code == "503"
+      eventually(address, "/api/door") { |got| got.code == "200" && running_anew?(before) }
+    end
+  end
+
+  def running_anew?(before)
+    running?("postgres-serve") && database_process != before
+  end
+
+  def free_port
+    TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+  end
+
+  def test_the_next_start_takes_over_what_a_killed_one_left
+    @port = free_port
+    Open3.popen2e(environment, File.join(ROOT, "bin/start"), "--empty", pgroup: true) do |_, out, child|
+      line = out.gets until line.to_s.include?("Ctrl-C stops it.")
+      Process.kill(:KILL, child.pid)
+      child.value
+      left = Integer(File.read(Dir[File.join(@local, "serving-*")].first))
+
+      assert_path_exists "/proc/#{left}"
+      said = start("--empty") { |address| assert_equal "200", answer(address, "/api/door").code }
+
+      assert_includes said, "Ending the server that an earlier start left behind."
+      refute_path_exists "/proc/#{left}"
+      refute running?("postgres-serve")
+      assert_empty Dir[File.join(@local, "serving-*")]
+    end
+  end
+
   def test_an_unknown_option_is_told
     out, status = Open3.capture2e(File.join(ROOT, "bin/start"), "--full")
 

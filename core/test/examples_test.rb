@@ -11,7 +11,7 @@ class ExamplesTest < CoreTest
                  |Evenness|HangingMap|HangingSheet|Keepsakes|EvenSites|Groups|CutSheets|near\.|reckoning|StepBack
                  |Greenery::(?:Profile|Piece|Anchoring|Building|Supply|Run)
                  |supply|anchors|built|path|PlanSummary|RunSettings|RunPlan|flat\.|\#|PlanEnvelope|reading|AutomaticStart|Cautions|StockGreens|ThinPlaces
-                 |StyleReferences|RunLimits|PlanBrief)/x
+                 |StyleReferences|RunLimits|PlanBrief|GapSearch)/x
 
   def self.told_in(file)
     text = File.read(file)

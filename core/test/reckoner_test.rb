@@ -8,7 +8,7 @@ class ReckonerTest < CoreTest
   GOOD = '{"rule":"ornaments.by_cover","inputs":{"area_m2":2.94,"cover":"full"}}'
 
   def reckon(*lines, arguments: [])
-    out, status = Open3.capture2(RECKON, *arguments, stdin_data: lines.join("\n"))
+    out, status = Open3.capture2(RECKON, *arguments, stdin_data: lines.map(&:b).join("\n"), binmode: true)
     [out.lines.map { |line| JSON.parse(line) }, status.exitstatus]
   end
 
@@ -39,6 +39,22 @@ class ReckonerTest < CoreTest
     row, = Reckoner.line('{"rule":"ornaments.by_cover","inputs":{"area_m2":NaN,"cover":"full"}}')
 
     assert_equal %w[not_finite area_m2], row[:error].values_at(:code, :input)
+  end
+
+  # Bytes that are no text, a number that is none, a depth nobody says: each is answered, and so is every line after it.
+  def test_every_line_is_answered_whatever_its_bytes
+    tiny = ->(rule, inputs) { JSON.generate("rule" => rule, "inputs" => inputs) }
+    lines = ["\xFF#{GOOD}".b, "\xC3\x28".b, "\x00x", "[" * 300, '{"rule":"ornaments.by_cover","inputs":{"area_m2":1e999,"cover":"full"}}',
+             tiny.call("garland.swag", { spans: 1, span_m: 2.0, sag_m: 1e-320 }),
+             tiny.call("ribbon.tuck", { area_m2: 4.0, cover: "full", loops: 2, chord_m: 0.14, stand_m: 1e-320 }),
+             tiny.call("garland.swag", { spans: 1, span_m: 2.0, sag_m: 1e-12 }), "{\"rule\":{},\"inputs\":[]}", GOOD]
+    rows, status = reckon(*lines)
+
+    assert_equal lines.size, rows.size
+    assert_equal 88, rows.last["outputs"]["total"]
+    assert_equal(%w[too_fine too_fine too_fine], rows[5..7].map { |row| row["error"]["code"] })
+    assert(rows[0..8].all? { |row| row["error"]["message"].size > 10 })
+    assert_equal 1, status
   end
 
   def test_lists_every_rule_with_inputs_outputs_and_section

@@ -21,6 +21,8 @@ module DeckBough
           address(env["PATH_INFO"])
           address(env["QUERY_STRING"])
           body(env) if env["PATH_INFO"].start_with?("/api/") && env["CONTENT_LENGTH"].to_i.positive?
+          # A request without a body need not say what it is.
+          env["CONTENT_TYPE"] ||= "application/json"
           account_body(env)
           @app.call(env)
         end
@@ -39,12 +41,13 @@ module DeckBough
           utf8.valid_encoding? && !utf8.include?("\0")
         end
 
-        # Whether it is JSON at all is for the contract to say; here only what stands in it.
+        # Whether it is good JSON is for the contract to say; here only what stands in it.
         def body(env)
+          raise not_json unless env["CONTENT_TYPE"].to_s.b.match?(%r{\Aapplication/json\b}i)
+
           text = env[INPUT].read
           env[INPUT] = StringIO.new(text)
           raise no_text("") unless plain?(text)
-          return unless env["CONTENT_TYPE"].to_s.match?(%r{\Aapplication/json\b}i)
 
           env["deck_bough.body"] = said = JSON.parse(text, max_nesting: DEEPEST)
           walk(said, "")
@@ -72,6 +75,10 @@ module DeckBough
 
           wrong = wanted.reject { |name| said[name].is_a?(String) && said[name].size <= LONGEST_WORD }
           raise Problem.invalid(wrong.map { |name| { pointer: "/#{name}", code: "missing", message: "#{name} is missing. Type it." } }) unless wrong.empty?
+        end
+
+        def not_json
+          Problem.new(415, "not-json", "Send JSON", "This address takes application/json.")
         end
 
         def no_object

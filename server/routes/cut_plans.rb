@@ -66,7 +66,9 @@ module DeckBough
           style = store(Store::Styles).find(sheet[:style])
           raise Problem.conflict(current: style, yours: said) if style[:version] != said["version"]
 
-          doing.move(sheet[:style], sheet[:back_m] - style[:on_hand], "cut")
+          # Rolls that were measured are what there is; else the plan's own rolls were taken from what there is.
+          before = part_rolls.key?(sheet[:style]) ? style[:on_hand] : sheet[:part_rolls_m].sum
+          doing.move(sheet[:style], sheet[:back_m] - before, "cut")
           doing.cut(sheet[:style], sheet[:length_m])
         end
 

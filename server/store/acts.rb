@@ -32,6 +32,8 @@ module DeckBough
         # @yield [Doing, Hash] moves stock, once; the act's row
         # @return [Hash] the act as shown; the standing one when it was done already
         def record(piece_id, kind:, key:, says:, account_id:, style_id: nil, told: {})
+          raise no_key unless Ids.id?(key)
+
           transaction do
             # All acts on a piece wait for each other here; the second finds the first one's.
             rows(:pieces).where(id: piece_id).for_update.get(:id) or raise Problem.not_found("piece")
@@ -73,6 +75,10 @@ module DeckBough
         end
 
         private
+
+        def no_key
+          Problem.invalid([{ pointer: "/key", code: "no_key", message: "The key of an act must be a UUID of its own. Make one and send it again." }])
+        end
 
         def standing(piece_id)
           rows(:piece_acts).where(piece_id: piece_id, taken_back_at: nil)

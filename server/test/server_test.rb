@@ -106,6 +106,17 @@ class ServerTest < Minitest::Test
     end
   end
 
+  # Another body for a method while a block runs.
+  def with_method(owner, name, body)
+    original = owner.instance_method(name)
+    owner.send(:remove_method, name)
+    owner.define_method(name, &body)
+    yield
+  ensure
+    owner.send(:remove_method, name)
+    owner.define_method(name, original)
+  end
+
   def pointers(answer)
     answer["errors"].map { |error| error["pointer"] }
   end

@@ -10,6 +10,23 @@ module DeckBough
   module Reckoner
     module_function
 
+    # The longest line that is read; more is no question.
+    LONGEST = 1_000_000
+
+    # A line of standard input, whatever its bytes: answered as JSON text, always.
+    #
+    # @return [Array(String, Boolean), nil] nil for a line with nothing on it
+    def json(bytes)
+      text = bytes.dup.force_encoding(Encoding::UTF_8)
+      return nil if text.valid_encoding? && text.strip.empty?
+
+      answer, good = line(text)
+      [JSON.generate(answer), good]
+    rescue JSON::GeneratorError, FloatDomainError, RangeError
+      # What came out is no number one could write down.
+      [JSON.generate(failed(nil, "out_of_range", nil, Messages.error(:line_out_of_range))), false]
+    end
+
     # @return [Array(Hash, Boolean)] the answer and whether the line was good
     def line(text)
       asked = read(text)
@@ -27,9 +44,11 @@ module DeckBough
 
     # NaN and Infinity are let through so that the input which carries them can be named.
     def read(text)
+      return nil unless text.valid_encoding? && text.size <= LONGEST
+
       asked = JSON.parse(text, allow_nan: true)
       asked if asked.is_a?(Hash) && asked.key?("rule") && asked.key?("inputs")
-    rescue JSON::ParserError, EncodingError
+    rescue JSON::ParserError, EncodingError, ArgumentError
       nil
     end
 

@@ -85,6 +85,15 @@ class CutPlansRoutesTest < ServerTest
     keep_ends({ "style" => ask(:get, "/api/styles")["items"].find { |known| known["kind"] == "light" }["id"] }, status: 422)
   end
 
+  def test_of_a_large_stock_only_what_is_cut_goes
+    ribbon = ask(:get, path)["ribbons"].first
+    style = ask(:get, "/api/styles")["items"].find { |known| known["id"] == ribbon["style"] }
+    ask(:put, "/api/styles/#{style['id']}", style.except("id").merge("on_hand" => 90_000))
+    keep_ends(ribbon)
+
+    assert_in_delta 90_000 - ribbon["length_m"], on_hand(ribbon["style"]), 1.0
+  end
+
   def test_ends_of_a_ribbon_that_was_counted_meanwhile_are_not_kept
     ribbon = ask(:get, path)["ribbons"].first
     ask(:post, path("/ends"), { key: SecureRandom.uuid, style: ribbon["style"], version: 99 }, status: 409)

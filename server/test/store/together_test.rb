@@ -33,6 +33,10 @@ class TogetherTest < ServerTest
     threads.map(&:value)
   end
 
+  def demo
+    @demo ||= Server::DemoStudio.new(DATABASE, password_cost: 4).seed
+  end
+
   def test_only_one_of_several_changes_of_one_version_is_kept
     studio = demo
     piece = DATABASE[:pieces].where(name: "Quay window tree").first
@@ -44,6 +48,88 @@ class TogetherTest < ServerTest
 
     assert_equal [409, 409, 409, :kept], results.sort_by(&:to_s)
     assert_equal [2, 1], [DATABASE[:pieces].where(id: piece[:id]).get(:version), DATABASE[:piece_changes].where(piece_id: piece[:id]).count]
+  end
+
+  def tree_with_styles
+    studio = demo
+    [studio, DATABASE[:pieces].where(name: "Quay window tree").get(:id), DATABASE[:accounts].get(:id), DATABASE[:styles].where(kind: "ornament").select_map(:id)]
+  end
+
+  # Up and down at once, each in another order.
+  def test_ticking_up_and_down_at_once_never_waits_in_a_circle
+    studio, piece, account, styles = tree_with_styles
+    sites = styles.flat_map { |style| (1..12).map { |number| { style: style, number: number, height_m: 1.0, angle_deg: 0.0 } } }
+    results = at_once(12) do |i|
+      store = Server::Store::HungOrnaments.new(DATABASE, studio)
+      mine = sites.shuffle(random: Random.new(i))
+      i.even? ? store.hang(piece, mine, account_id: account) : store.take_down(piece, mine.map { |site| site.values_at(:style, :number) })
+    end
+
+    assert_equal [:kept], results.uniq
+  end
+
+  def test_a_transaction_that_loses_to_another_is_tried_again
+    studio, = tree_with_styles
+    tries = 0
+    store = Server::Store::Homes.new(DATABASE, studio)
+    made = store.send(:transaction) do
+      tries += 1
+      raise Sequel::SerializationFailure if tries < 4
+
+      :done
+    end
+
+    assert_equal [:done, 4], [made, tries]
+  end
+
+  def test_versions_kept_at_once_never_are_more_than_a_piece_keeps
+    studio, piece, = tree_with_styles
+    most = Server::Store::Variants::MOST
+    store = Server::Store::Variants.new(DATABASE, studio)
+    there = DATABASE[:piece_variants].where(piece_id: piece).count
+    (most - there - 1).times { |i| store.keep(piece, { "name" => "Version #{i}" }, TREE_KIND.check({})) }
+    results = at_once(6) { |i| Server::Store::Variants.new(DATABASE, studio).keep(piece, { "name" => "Last #{i}" }, TREE_KIND.check({})) }
+
+    assert_equal 1, results.count(:kept)
+    assert_equal most, DATABASE[:piece_variants].where(piece_id: piece).count
+  end
+
+  def test_moves_of_a_count_at_once_are_all_counted_and_the_count_is_their_sum
+    studio, _, account, styles = tree_with_styles
+    style = styles.first
+    before = DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    at_once(20) { Server::Store::Stock.new(DATABASE, studio).move(style, 3, reason: "counted", account_id: account) }
+
+    assert_in_delta before + 60, DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    assert_in_delta before + 60, DATABASE[:stock_moves].where(style_id: style).sum(:quantity)
+  end
+
+  def test_one_key_moves_a_count_once
+    studio, _, account, styles = tree_with_styles
+    key = SecureRandom.uuid
+    before = DATABASE[:stock_quantities].where(style_id: styles.first).get(:on_hand)
+    at_once(8) { Server::Store::Stock.new(DATABASE, studio).move(styles.first, 3, reason: "counted", account_id: account, key: key) }
+
+    assert_in_delta before + 3, DATABASE[:stock_quantities].where(style_id: styles.first).get(:on_hand)
+  end
+
+  def test_one_act_pressed_by_many_at_once_counts_once
+    studio, piece, account, = tree_with_styles
+    ribbon = DATABASE[:styles].where(name: "Plum velvet ribbon").get(:id)
+    before = DATABASE[:stock_quantities].where(style_id: ribbon).get(:on_hand)
+    at_once(8) do
+      Server::Store::Acts.new(DATABASE, studio).record(piece, kind: "ribbon_cut", style_id: ribbon, key: SecureRandom.uuid, says: "cut", account_id: account) do |doing|
+        doing.move(ribbon, -2, "cut")
+        doing.cut(ribbon, 2)
+      end
+    end
+
+    assert_in_delta before - 2, DATABASE[:stock_quantities].where(style_id: ribbon).get(:on_hand)
+    assert_equal [1, 1], [DATABASE[:piece_acts].count, DATABASE[:piece_cuts].count]
+    act = DATABASE[:piece_acts].get(:id)
+    at_once(6) { Server::Store::Acts.new(DATABASE, studio).take_back(act, account_id: account) }
+
+    assert_in_delta before, DATABASE[:stock_quantities].where(style_id: ribbon).get(:on_hand)
   end
 
   def test_only_one_of_several_house_rules_made_on_the_same_value_is_kept

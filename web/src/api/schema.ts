@@ -2651,6 +2651,7 @@ export interface operations {
         responses: {
             200: components["responses"]["Signed"];
             401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

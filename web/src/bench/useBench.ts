@@ -68,11 +68,11 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
   const revision = useStyles().dataUpdatedAt + attempt;
   const planned = usePlan<K>(kind, piece.id, draft, revision);
   const cache = useQueryClient();
-  const latest = useRef({ draft, kept, clash, revision });
+  const latest = useRef({ draft, kept, clash, revision, busy: false });
   const refusal = useRef(refused);
   const settled = useRef(settle);
   useEffect(() => {
-    latest.current = { draft, kept, clash, revision };
+    latest.current = { draft, kept, clash, revision, busy: saving.state === "saving" };
     refusal.current = refused;
     settled.current = settle;
   });
@@ -117,18 +117,21 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     [piece.id, kind, take],
   );
 
+  // One save at a time: the next one is made on what the one before came back with.
+  const busy = saving.state === "saving";
   useEffect(() => {
-    if (!changed || clash) return;
+    if (!changed || clash || busy) return;
     const timer = setTimeout(() => void save(kept.version, draft), IDLE_BEFORE_SAVING);
     return () => clearTimeout(timer);
-  }, [draft, kept, changed, clash, save, attempt]);
+  }, [draft, kept, changed, clash, busy, save, attempt]);
 
   // Leaving the bench, or the page, keeps what was dialled last.
   useEffect(() => {
     function flush() {
       const now = latest.current;
+      // With a save of one's own still on its way, what was dialled last stands over it.
       if (!now.clash && JSON.stringify(now.draft) !== JSON.stringify(draftOf<K>(now.kept)))
-        void save(now.kept.version, now.draft);
+        void save(now.kept.version, now.draft, now.busy);
     }
     window.addEventListener("pagehide", flush);
     return () => {

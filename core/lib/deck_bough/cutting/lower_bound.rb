@@ -20,6 +20,7 @@ module DeckBough
         @parts = parts
         @roll = roll
         @counts = pieces.tally
+        @part_counts = parts.tally
       end
 
       def call
@@ -38,25 +39,30 @@ module DeckBough
 
       # What no part roll can take, however well it is filled, over the length of a new roll.
       def by_length
-        fills = @parts.sum { |part| best_fill(part) }
+        fills = @part_counts.sum { |part, count| count * best_fill(part) }
         (((@pieces.sum - fills) / @roll.to_f) - HAIR).ceil
       end
 
+      # Part rolls up to this are filled bit by bit; into a longer one so much fits that it hardly matters what just does.
+      LONGEST_FILLED = 3_000_000
+
       # The most that pieces can use of a part, found in one number whose bits are the lengths that can be made.
       def best_fill(part)
+        return [part, @pieces.sum].min if part > LONGEST_FILLED
+
         (reachable & ((1 << (part + 1)) - 1)).bit_length - 1
       end
 
       def reachable
         @reachable ||= begin
-          mask = (1 << ((@parts.max || 0) + 1)) - 1
+          mask = (1 << ((@parts.select { |part| part <= LONGEST_FILLED }.max || 0) + 1)) - 1
           @pieces.reduce(1) { |made, piece| (made | (made << piece)) & mask }
         end
       end
 
       def by_weight(weigh)
         weights = @counts.keys.to_h { |piece| [piece, weigh.call(piece)] }
-        taken = @parts.sum { |part| bears(part, weights) }
+        taken = @part_counts.sum { |part, count| count * bears(part, weights) }
         (@counts.sum { |piece, count| weights[piece] * count } - taken - HAIR).ceil
       end
 

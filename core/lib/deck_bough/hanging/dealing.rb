@@ -4,19 +4,25 @@ module DeckBough
   module Hanging
     # Deals kinds to sites so that each kind lies far from itself and, less strictly, from its own colour.
     #
-    #   Dealing.new(flat, spots, kinds, may: ->(kind, site) { true }, seed: 7).call # => the kind of each site
+    #   Dealing.new(flat, spots, kinds, colours: colours, seed: 7) { |kind, site| true }.call # => the kind of each site
     #
-    # It starts from any lawful deal and improves it by swapping two at a time, now and then accepting a worse one so as not to
-    # stay in the first hollow it finds. Only lawful swaps are tried. Deterministic by seed.
+    # It starts from any lawful deal. Site after site takes the swap that helps most, round after round, until none helps any more.
+    # Only lawful swaps are tried. Deterministic by seed.
+    #
+    # What a kind costs at a site is kept for all of them: how near it would lie to all of its own, to all of its colour, and what
+    # the site itself costs it. A swap is then judged by a few additions, and only a swap that is made costs more.
     class Dealing
-      # Tries for each site, and in all.
-      TRIES_A_SITE = 450
-      MOST_TRIES = 100_000
+      # Rounds over all sites, as long as so many pairs are looked at in all; none helps long before that, but on the fullest trees.
+      MOST_ROUNDS = 30
+      MOST_PAIRS = 1_200_000
+      # Less than this is no help but rounding.
+      HELPS = -1e-6
       # Beyond this the table of all pairs outgrows what it brings; the lawful start is kept.
       MOST_WEIGHED = 700
-      WARMTH = 1.0
       # Same colour counts this much of same kind.
       COLOUR = 0.1
+      # Nothing lies nearer than this, square metres.
+      NEAREST = 1e-8
 
       # @param spots [Array<Array(Float, Float)>] reach in m, turn in radians
       # @param dealt [Array<Integer>] a lawful deal: the number of the kind at each site
@@ -37,31 +43,74 @@ module DeckBough
       def call
         return @dealt if @spots.size > MOST_WEIGHED || @dealt.uniq.size < 2
 
+        @size = @spots.size
+        @near = nearness
         weigh
-        tries = [TRIES_A_SITE * @spots.size, MOST_TRIES].min
-        tries.times { |i| try(WARMTH * ((1 - i.fdiv(tries))**2)) }
+        (MOST_PAIRS / (@size * @size)).clamp(1, MOST_ROUNDS).times { break unless better_round }
         part_twins
         @dealt
       end
 
       private
 
-      # Nearness of every two sites, and how near each site lies to all of a kind and of a colour.
-      def weigh
-        @size = @spots.size
-        @near = Array.new(@size) { Array.new(@size, 0.0) }
-        @size.times { |i| ((i + 1)...@size).each { |j| @near[i][j] = @near[j][i] = 1 / (square(i, j)**2) } }
-        @kinds = @colours.size
-        @scale = scales(@dealt.tally, @kinds)
-        shades = @colours.compact.uniq
-        @shade = @colours.map { |colour| colour && shades.index(colour) }
-        @shade_scale = scales(@dealt.map { |kind| @shade[kind] }.compact.tally, shades.size).map { |scale| scale * COLOUR }
-        @of_kind = sums(@dealt, @kinds)
-        @of_shade = sums(@dealt.map { |kind| @shade[kind] }, shades.size)
+      # How much every two sites weigh upon each other: one over the fourth power of their distance.
+      def nearness
+        near = Array.new(@size) { Array.new(@size, 0.0) }
+        xs, ys, far_xs, far_ys = laid_flat
+        @size.times do |one|
+          x = xs[one]
+          y = ys[one]
+          row = near[one]
+          other = one + 1
+          while other < @size
+            square = ((xs[other] - x)**2) + ((ys[other] - y)**2)
+            if far_xs
+              round = ((far_xs[other] - x)**2) + ((far_ys[other] - y)**2)
+              square = round if round < square
+            end
+            square = NEAREST if square < NEAREST
+            row[other] = near[other][one] = 1 / (square * square)
+            other += 1
+          end
+        end
+        near
       end
 
-      def square(one, other)
-        [@flat.square(*@spots[one], *@spots[other]), 1e-8].max
+      # Where sites lie on the flat sheet and, on a closed surface, where they lie once more across its edge.
+      def laid_flat
+        here = @spots.map { |reach, turn| [reach * Math.sin(turn), reach * Math.cos(turn)] }.transpose
+        return here unless @flat.closed?
+
+        # Seen from a site, another may be nearer round the back, over either edge; the nearer edge is the other site's own side.
+        across = @spots.map do |reach, turn|
+          copy = turn - ((turn.positive? ? 2 : -2) * @flat.half)
+          [reach * Math.sin(copy), reach * Math.cos(copy)]
+        end
+        here + across.transpose
+      end
+
+      def weigh
+        shades = @colours.compact.uniq
+        @shade = @colours.map { |colour| colour && shades.index(colour) }
+        @scale = scales(@dealt.tally, @colours.size)
+        @shade_scale = scales(@dealt.map { |kind| @shade[kind] }.compact.tally, shades.size).map { |scale| scale * COLOUR }
+        of_kind = sums(@dealt, @colours.size)
+        of_shade = sums(@dealt.map { |kind| @shade[kind] }, shades.size)
+        @costs = Array.new(@colours.size) { |kind| cost_row(kind, of_kind[kind], @shade[kind] && of_shade[@shade[kind]]) }
+        @felt = Array.new(@colours.size) { |one| Array.new(@colours.size) { |other| felt(one, other) } }
+      end
+
+      # What the kind costs at each site, as the others hang now.
+      def cost_row(kind, near_kind, near_shade)
+        scale = @scale[kind]
+        shade_scale = near_shade ? @shade_scale[@shade[kind]] : 0.0
+        Array.new(@size) { |site| (scale * near_kind[site]) + (near_shade ? shade_scale * near_shade[site] : 0.0) + (@leaning ? @leaning[kind][site] : 0.0) }
+      end
+
+      # How much of the nearness of two sites drops out when these two kinds change places between them.
+      def felt(one, other)
+        shades = @shade[one] == @shade[other] ? [] : [@shade[one], @shade[other]].compact
+        @scale[one] + @scale[other] + shades.sum { |shade| @shade_scale[shade] }
       end
 
       # So that kinds of few and of many weigh alike: in units of the spacing the kind itself would have.
@@ -81,36 +130,43 @@ module DeckBough
         table
       end
 
-      def try(warmth)
-        one = @chance.rand(@size)
-        other = @chance.rand(@size)
-        kind = @dealt[one]
-        with = @dealt[other]
-        return if kind == with || !@may[kind][other] || !@may[with][one]
-
-        cost = cost(one, other)
-        swap(one, other) if cost.negative? || (cost < 8 * warmth && @chance.rand < Math.exp(-cost / warmth))
+      # @return [Boolean] whether any site changed its kind
+      def better_round
+        @order ||= (0...@size).to_a.shuffle(random: @chance)
+        @order.count { |site| (other = best_partner(site)) && swap(site, other) }.positive?
       end
 
-      # What swapping would add to the nearness of like to like.
+      # The site with which changing kinds helps most; nil when none helps.
+      def best_partner(one)
+        kind = @dealt[one]
+        costs = @costs[kind]
+        near = @near[one]
+        felt = @felt[kind]
+        may = @may[kind]
+        # What each other kind would cost here, against what this one does.
+        here = @costs.map { |row| row[one] - costs[one] }
+        best = HELPS
+        found = nil
+        site = 0
+        while site < @size
+          with = @dealt[site]
+          if with != kind
+            cost = costs[site] - @costs[with][site] + here[with] - (near[site] * felt[with])
+            if cost < best && may[site] && @may[with][one]
+              best = cost
+              found = site
+            end
+          end
+          site += 1
+        end
+        found
+      end
+
+      # What swapping two sites would add to the nearness of like to like.
       def cost(one, other)
         kind = @dealt[one]
         with = @dealt[other]
-        between = @near[one][other]
-        row = @of_kind[kind]
-        of_with = @of_kind[with]
-        total = (@scale[kind] * (row[other] - between - row[one])) + (@scale[with] * (of_with[one] - between - of_with[other]))
-        total += @leaning[kind][other] - @leaning[kind][one] + @leaning[with][one] - @leaning[with][other] if @leaning
-        total + shade_cost(one, other, @shade[kind], @shade[with], between)
-      end
-
-      def shade_cost(one, other, shade, with, between)
-        return 0.0 if shade == with
-
-        total = 0.0
-        total += @shade_scale[shade] * (@of_shade[shade][other] - between - @of_shade[shade][one]) if shade
-        total += @shade_scale[with] * (@of_shade[with][one] - between - @of_shade[with][other]) if with
-        total
+        @costs[kind][other] - @costs[kind][one] + @costs[with][one] - @costs[with][other] - (@near[one][other] * @felt[kind][with])
       end
 
       def swap(one, other)
@@ -118,23 +174,29 @@ module DeckBough
         with = @dealt[other]
         @dealt[one] = with
         @dealt[other] = kind
-        shift(@of_kind[kind], @of_kind[with], one, other)
-        shade = @shade[kind]
-        with_shade = @shade[with]
-        return if shade == with_shade
-
-        shift(shade && @of_shade[shade], with_shade && @of_shade[with_shade], one, other)
+        change = Array.new(@size) { |site| @near[other][site] - @near[one][site] }
+        @costs.each_index { |row| shift(@costs[row], change, moved(row, kind, with)) }
       end
 
-      def shift(from, into, one, other)
-        was = @near[one]
-        now = @near[other]
-        i = 0
-        while i < @size
-          change = now[i] - was[i]
-          from[i] += change if from
-          into[i] -= change if into
-          i += 1
+      # How much of the change a kind feels: it may be one of the two, and of the colour of one of the two.
+      def moved(row, kind, with)
+        own = row == kind ? @scale[row] : 0.0
+        own -= @scale[row] if row == with
+        shade = @shade[row]
+        return own if shade.nil? || @shade[kind] == @shade[with]
+
+        own += @shade_scale[shade] if shade == @shade[kind]
+        own -= @shade_scale[shade] if shade == @shade[with]
+        own
+      end
+
+      def shift(costs, change, by)
+        return if by.zero?
+
+        site = 0
+        while site < @size
+          costs[site] += change[site] * by
+          site += 1
         end
       end
 

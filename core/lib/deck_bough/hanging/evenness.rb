@@ -10,8 +10,10 @@ module DeckBough
     class Evenness
       # Fewer say nothing about a spread.
       FEWEST = 2
-      # How finely the largest gap is searched, parts of a spacing.
+      # How finely gaps are searched, parts of a spacing; where very many hang, coarser is fine enough.
       FINENESS = 5
+      COARSER = 3
+      MANY = 400
 
       def initialize(flat)
         @flat = flat
@@ -32,7 +34,11 @@ module DeckBough
       # @param crown_reach [Float] metres from the tip that are the crown's own
       # @return [Hash, nil] radius_m, over_spacing, reach, turn
       def largest_gap(points, crown_reach)
-        emptiest(points, crown_reach, 1).first
+        return nil if points.empty?
+
+        spacing = @flat.spacing(points.size)
+        widest = GapSearch.new(@flat, points, crown_reach, spacing / FINENESS).call
+        widest.merge(over_spacing: widest[:radius_m] / spacing)
       end
 
       # The emptiest spots, each further from the others than its own radius.
@@ -50,10 +56,11 @@ module DeckBough
 
       def circles(points, crown_reach, spacing)
         near = Neighbourhood.new(@flat, points, cell: spacing)
-        rows = [((@flat.rim - crown_reach) / (spacing / FINENESS)).ceil, 1].max
+        step = spacing / (points.size > MANY ? COARSER : FINENESS)
+        rows = [((@flat.rim - crown_reach) / step).ceil, 1].max
         (0..rows).flat_map do |row|
           reach = crown_reach + ((@flat.rim - crown_reach) * row / rows)
-          columns = [(2 * @flat.half * reach / (spacing / FINENESS)).ceil, 1].max
+          columns = [(2 * @flat.half * reach / step).ceil, 1].max
           (0..columns).map do |column|
             turn = (((column * 2.0) / columns) - 1) * @flat.half
             { radius_m: near.nearest(reach * Math.sin(turn), reach * Math.cos(turn))&.first || @flat.rim, reach: reach, turn: turn }

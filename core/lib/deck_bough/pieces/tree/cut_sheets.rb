@@ -12,7 +12,7 @@ module DeckBough
     VARIED = 0.2
     # A ribbon nobody gave a roll length comes on a common one.
     COMMON_ROLL = 10.0
-    MOST_PIECES = 1_000
+    MOST_LAID_OUT = 100
 
     # @param part_rolls [Hash{String => Array<Float>}] rolls on hand by style; else what the stock says as whole rolls and one part
     def initialize(reckoning, part_rolls: {})
@@ -71,7 +71,7 @@ module DeckBough
       roll = style ? style.pack_size.to_f : COMMON_ROLL
       roll = COMMON_ROLL if roll < 0.1
       pieces = parts.flat_map { |part| part[:lengths].flat_map { |length| joined(length, roll).map { |piece| [piece, part[:for]] } } }
-      rolls = @part_rolls[style&.id] || on_hand(style, roll)
+      rolls = @part_rolls[style&.id] || on_hand(style, roll, pieces.sum(&:first))
       answer = @reckoning.ask("ribbon.cut_plan", pieces_m: pieces.map(&:first), part_rolls_m: rolls, new_roll_m: roll)
       { style: style&.id, name: style&.name || "Ribbon, no style chosen", colour: style&.colour, roll_m: roll, part_rolls_m: rolls,
         pieces: pieces.size, length_m: pieces.sum(&:first), **answer.outputs.slice(:new_rolls, :lower_bound, :useless_m),
@@ -89,12 +89,13 @@ module DeckBough
       Array.new(count, length / count)
     end
 
-    # Stock knows metres: whole rolls and one that is begun.
-    def on_hand(style, roll)
+    # Stock knows metres: whole rolls and one that is begun. Of very many whole ones as many are laid out as could be wanted.
+    def on_hand(style, roll, length)
       return [] unless style
 
       whole, rest = style.on_hand.divmod(roll)
-      [*Array.new([whole, 100].min, roll), (rest if rest >= 0.01)].compact.map { |length| length.round(4) }
+      wanted = (length / roll).ceil * 2
+      [*Array.new([whole, wanted, MOST_LAID_OUT].min, roll), (rest if rest >= 0.01)].compact.map { |one| one.round(4) }
     end
 
     def cuts(rolls, pieces)

@@ -9,6 +9,8 @@ module DeckBough
   class HangingPlan
     # A style without a size hangs as a common one would.
     COMMON_MM = 70
+    # So many empty spots are looked for; whoever misses more makes another plan.
+    MOST_FILLED = 200
     # Which mend fills a spot with what.
     FILLED_BY = { "ribbon" => "tuck", "picks" => "pick" }.freeze
 
@@ -27,6 +29,11 @@ module DeckBough
     # @return [Integer] how many are crossed out
     def crossed_out
       @reckoning.shares.counts.sum { |style, count| [missing.fetch(style, 0), count].min }
+    end
+
+    # @return [Integer] how many spots want something instead of what is crossed out
+    def to_fill
+      [crossed_out, MOST_FILLED].min
     end
 
     # @return [Array<Hash>] every ornament that hangs, in hanging order
@@ -53,7 +60,7 @@ module DeckBough
     #
     # @param kind ["ribbon", "picks"]
     def fill_count(kind)
-      mends(FILLED_BY.fetch(kind)).size + (@said[:fill] == kind ? crossed_out : 0)
+      mends(FILLED_BY.fetch(kind)).size + (@said[:fill] == kind ? to_fill : 0)
     end
 
     # Spots that want ribbon or a pick: places left empty, or the emptiest ones of what was spread again; and spots filled by mends.
@@ -69,7 +76,7 @@ module DeckBough
     def spots_to_fill
       return [] if crossed_out.zero? || answer.nil?
 
-      @spots_to_fill ||= @said[:make_do] == "keep_places" ? thinned.last.map { |site| [site[:height_m], site[:angle_deg]] } : emptiest(crossed_out)
+      @spots_to_fill ||= @said[:make_do] == "keep_places" ? thinned.last.first(to_fill).map { |site| [site[:height_m], site[:angle_deg]] } : emptiest(to_fill)
     end
 
     # The answer of ornaments.map; nil when nothing hangs.

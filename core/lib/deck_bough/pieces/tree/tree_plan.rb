@@ -112,7 +112,7 @@ module DeckBough
 
     def hanging
       plan = @reckoning.hanging
-      { evenness: plan.evenness, unplaced: plan.unplaced, crossed_out: plan.crossed_out, to_fill: plan.spots_to_fill.size, findings: plan.findings.map(&:to_h) }
+      { evenness: plan.evenness, unplaced: plan.unplaced, crossed_out: plan.crossed_out, to_fill: plan.to_fill, findings: plan.findings.map(&:to_h) }
     end
 
     def ledger

@@ -1,0 +1,126 @@
+# frozen_string_literal: true
+
+require_relative "server_test"
+
+# What pieces need is kept as rows, read as long as nothing it was computed from has changed, and computed again when it has.
+class NeedsTest < ServerTest
+  def setup
+    sign_in
+    desk
+  end
+
+  # Read until nothing is left to do, however slow the machine.
+  def desk
+    told = ask(:get, "/api/season")
+    told = ask(:get, "/api/season") until told["items"].sum { |home| home["totals"]["pending"] }.zero?
+    told
+  end
+
+  # How many pieces are computed anew while the desk is read.
+  def computed
+    count = 0
+    original = Server::Planning.instance_method(:needs)
+    counted = proc do |*given|
+      count += 1
+      original.bind_call(self, *given)
+    end
+    with_method(Server::Planning, :needs, counted) { desk }
+    count
+  end
+
+  def pieces
+    DATABASE[:pieces].where(deleted_at: nil)
+  end
+
+  def test_nothing_is_computed_twice
+    assert_equal pieces.count, DATABASE[:piece_needs].count
+    assert_equal 0, computed
+  end
+
+  def test_a_changed_piece_alone_is_computed_anew
+    tree = quay_tree
+    ask(:put, "/api/pieces/#{tree['id']}", { version: 1, name: tree["name"], place_id: tree["place_id"],
+                                             settings: tree["settings"].merge("measure" => { "height_m" => 2.1 }) })
+
+    assert_equal 1, computed
+  end
+
+  def test_counting_a_style_computes_just_the_pieces_that_use_it
+    style = ask(:get, "/api/styles")["items"].find { |one| one["name"] == "Slate glass, 10 cm" }
+    users = pieces.where(Sequel.lit("settings::text like ?", "%#{style['id']}%")).count
+    ask(:put, "/api/styles/#{style['id']}", style.except("id").merge("on_hand" => 500))
+
+    assert_operator users, :<, pieces.count
+    assert_equal users, computed
+  end
+
+  def test_a_room_a_home_a_house_rule_and_the_studio_each_reach_their_pieces
+    room = DATABASE[:rooms].where(name: "Snug").first
+    inside = pieces.where(room_id: room[:id]).count
+    DATABASE[:rooms].where(id: room[:id]).update(ceiling_left_m: 2.0, version: room[:version] + 1)
+
+    assert_equal inside, computed
+    home = DATABASE[:homes].first
+    DATABASE[:homes].where(id: home[:id]).update(version: home[:version] + 1)
+
+    assert_equal pieces.where(room_id: DATABASE[:rooms].where(home_id: home[:id]).select(:id)).count, computed
+    ask(:put, "/api/house-rules/minutes.tuck", { value: 3, was: DeckBough::HouseRules.default["minutes.tuck"] })
+
+    assert_equal pieces.count, computed
+    ask(:patch, "/api/studio", { version: 1, units: "imperial" })
+
+    assert_equal pieces.count, computed
+  end
+
+  def test_what_the_card_tells_is_what_the_bench_tells
+    desk
+    home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }.each do |piece|
+      plan = ask(:post, "/api/pieces/#{piece['id']}/plan", {})
+      summary = piece["summary"]
+
+      assert_equal plan["totals"]["buy_cents"], summary["buy_cents"], piece["name"]
+      assert_equal plan["ledger"].count { |line| line["short"].positive? }, summary["short_lines"], piece["name"]
+      assert_in_delta plan["figures"]["minutes"]["value"], summary["minutes"], 1e-6
+      assert_equal plan["cautions"].count { |caution| caution["severity"] == "caution" }, summary["cautions"], piece["name"]
+    end
+  end
+
+  def test_what_does_not_fit_into_a_request_is_told_as_still_to_do
+    DATABASE[:piece_needs].delete
+    studio = Server::Store::Studios.new(DATABASE).find(demo)
+    hasty = Server::Season.new(DATABASE, studio, budget: -1).desk(today: TODAY.to_date, page: 1)
+
+    assert_equal pieces.count, hasty[:items].sum { |home| home[:totals][:pending] }
+    patient = Server::Season.new(DATABASE, studio, budget: 600).desk(today: TODAY.to_date, page: 1)
+
+    assert_equal 0, patient[:items].sum { |home| home[:totals][:pending] }
+  end
+
+  # However many homes there are.
+  def test_the_desk_takes_few_statements_and_no_more_for_more_homes
+    few = statements { desk }
+    room = { name: "Hall", width_m: 4, depth_m: 4, ceiling_left_m: 2.6, ceiling_right_m: 2.6 }
+    12.times do |i|
+      home = ask(:post, "/api/homes", { name: "Cottage #{i}" }, status: 201)
+      made = ask(:post, "/api/homes/#{home['id']}/rooms", room, status: 201)
+      2.times { |n| ask(:post, "/api/rooms/#{made['id']}/pieces", { name: "Tree #{n}", settings: { measure: { height_m: 1.8 } } }, status: 201) }
+    end
+    desk
+
+    assert_equal few, statements { desk }
+    assert_operator few, :<=, 20
+    home = DATABASE[:homes].where(name: "Cottage 3").get(:id)
+
+    assert_operator statements { ask(:get, "/api/homes/#{home}") }, :<=, 20
+  end
+
+  def statements
+    log = StringIO.new
+    logger = Logger.new(log)
+    DATABASE.loggers << logger
+    yield
+    log.string.scan(/(?:SELECT|INSERT|UPDATE|DELETE|WITH) /i).size
+  ensure
+    DATABASE.loggers.delete(logger)
+  end
+end
