@@ -1,20 +1,31 @@
 # frozen_string_literal: true
 
 # Turns the number of ornaments of a tree up, so that every turn asks for a map nobody has asked for, and measures, in
-# the page, from the input to the frame that shows the new drawing.
+# the page, from the input to the frame that shows the new ledger and to the one that shows the finished drawing.
 class DialTiming
   BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
               "disable-component-update" => nil, "disable-sync" => nil }.freeze
   TURNS = 24
-  # The drawing's text equivalent tells how many ornaments hang: when it changes, the drawing has.
+  # Both from the dial's event to the frame that shows its effect: the ledger by its minutes, the drawing by its text equivalent, which
+  # tells how many ornaments hang.
   MEASURE = <<~JS
     const done = arguments[arguments.length - 1];
     const stage = document.querySelector("[role=img][aria-label*='ornaments']");
+    const ledger = document.querySelector("[aria-label='Ledger']");
+    const hung = () => stage.getAttribute("aria-label").match(/(\\d+) ornaments/)[1];
     const begun = performance.now();
-    new MutationObserver((_, observer) => {
-      observer.disconnect();
-      requestAnimationFrame(() => requestAnimationFrame(() => done(performance.now() - begun)));
-    }).observe(stage, { attributes: true, attributeFilter: ["aria-label"] });
+    const before = { ledger: ledger.innerText, hung: hung() };
+    const told = {};
+    const shown = (name) => requestAnimationFrame(() => requestAnimationFrame(() => {
+      told[name] = performance.now() - begun;
+      if (told.ledger && told.drawing) { observer.disconnect(); done(told); }
+    }));
+    const seen = {};
+    const observer = new MutationObserver(() => {
+      if (!seen.ledger && ledger.innerText !== before.ledger) { seen.ledger = true; shown("ledger"); }
+      if (!seen.drawing && hung() !== before.hung) { seen.drawing = true; shown("drawing"); }
+    });
+    observer.observe(document.body, { subtree: true, childList: true, characterData: true, attributes: true, attributeFilter: ["aria-label"] });
     document.querySelector("button[aria-label='Own number: more']").click();
   JS
 
@@ -26,11 +37,12 @@ class DialTiming
     end
   end
 
-  # @return [Array<Float>] seconds
-  def times
+  # @return [Hash{Symbol => Array<Float>}] ledger and drawing, seconds
+  def measured
     browser = Capybara::Session.new(:dial)
     open_tree(browser)
-    measured = Array.new(TURNS) { browser.evaluate_async_script(MEASURE) / 1000.0 }
+    told = Array.new(TURNS) { browser.evaluate_async_script(MEASURE) }
+    measured = { ledger: told.map { |one| one["ledger"] / 1000.0 }, drawing: told.map { |one| one["drawing"] / 1000.0 } }
     browser.find("button[aria-label='Undo']").click
     browser.driver.wait_for_network_idle
     measured

@@ -169,7 +169,7 @@ class DressingTest < SystemTest
     click_button "left"
     find("button", text: /All \d are up/).click
 
-    assert_text(/[3-7] of 100 up/)
+    assert_text(/[2-7] of 100 up/)
     page.driver.wait_for_network_idle
     visit "/pieces/#{tree}"
 

@@ -5,7 +5,7 @@ import { ornamentSprite } from "../shared/paintOrnament";
 import { paintBow } from "../shared/bow";
 import type { RunProjection } from "./runProjection";
 import { shade } from "../shared/shade";
-import { paintSprig } from "../shared/sprigs";
+import { laySprig } from "../shared/sprigSprites";
 import { strewBodies, strewStems } from "./strewGreens";
 
 type Drawing = Schemas["RunDrawing"];
@@ -104,9 +104,9 @@ export function paintRun(scene: RunScene, context: CanvasRenderingContext2D, sha
   const bodies = strewBodies(scene.drawing, scene.bodies, scene.projection, scene.dusk);
   // Some of the body lies over the roots of the stems.
   const over = Math.floor(bodies.length * 0.62);
-  bodies.slice(0, over).forEach((sprig) => paintSprig(context, sprig));
-  stems.forEach((sprig) => paintSprig(context, sprig));
-  bodies.slice(over).forEach((sprig) => paintSprig(context, sprig));
+  bodies.slice(0, over).forEach((sprig) => laySprig(context, sprig, scene.pixels));
+  stems.forEach((sprig) => laySprig(context, sprig, scene.pixels));
+  bodies.slice(over).forEach((sprig) => laySprig(context, sprig, scene.pixels));
   paintBulbs(scene, context, shades);
   paintRibbon(scene, context);
   paintAccents(scene, context);

@@ -191,11 +191,8 @@ function flower(context: Context, sprig: Sprig) {
   context.fill();
 }
 
-/** Paints one sprig by its texture. */
-export function paintSprig(context: Context, sprig: Sprig) {
-  context.save();
-  context.translate(sprig.x, sprig.y);
-  context.rotate(sprig.angle);
+/** Paints one sprig by its texture, lying along x from the origin. */
+export function paintLying(context: Context, sprig: Sprig) {
   switch (sprig.texture) {
     case "scale":
       scales(context, sprig);
@@ -221,5 +218,4 @@ export function paintSprig(context: Context, sprig: Sprig) {
     default:
       needles(context, sprig);
   }
-  context.restore();
 }

@@ -3,9 +3,10 @@ import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { GhostTree, type Ghost } from "./GhostTree";
 import { growFoliage } from "./foliage";
+import type { FoliageSprites } from "./foliageSprites";
 import type { DrawnStyle } from "../shared/paintOrnament";
 import { paintLook } from "./paintLook";
-import { layTree, paintTree, type TreeScene } from "./paintTree";
+import { foliageKey, layTree, paintTree, prepareFoliage, type TreeScene } from "./paintTree";
 import { pointAt } from "./pointAt";
 import { project } from "./projection";
 import type { Units } from "../../units/format";
@@ -66,30 +67,49 @@ export function TreeStage({ drawing, styles, dusk, units, turn, ghost, describe,
     [silhouette],
   );
 
+  const foliage = useRef<FoliageSprites | null>(null);
+  const shown = useRef(false);
+
   // Before the browser paints, so that figures and drawing change in the same frame.
   useLayoutEffect(() => {
     const element = canvas.current;
     const context = element?.getContext("2d");
     if (!element || !context || size.width === 0) return;
     const pixels = window.devicePixelRatio || 1;
-    element.width = size.width * pixels;
-    element.height = size.height * pixels;
     const scene: TreeScene | null = whole(drawing) ? { drawing, rows, styles, dusk, pixels } : null;
     const layers = scene && layTree(scene, projection.scale);
     let waiting = 0;
+    let growing: (() => void) | null = null;
+    const fresh = () =>
+      scene && foliage.current?.key === foliageKey(scene, projection, turn.degrees()) ? foliage.current : null;
     const paint = () => {
       waiting = 0;
+      if (element.width !== size.width * pixels) element.width = size.width * pixels;
+      if (element.height !== size.height * pixels) element.height = size.height * pixels;
       context.setTransform(pixels, 0, 0, pixels, 0, 0);
       context.clearRect(0, 0, size.width, size.height);
       if (!scene || !layers) return;
-      paintTree(scene, layers, context, projection, turn.degrees());
-      if (look) paintLook(scene.drawing, look, { context, projection, turn: turn.degrees() }, lookShades(dusk));
+      const brush = { context, projection, turn: turn.degrees() };
+      paintTree(scene, layers, brush, fresh());
+      if (look) paintLook(scene.drawing, look, brush, lookShades(dusk));
+      shown.current = true;
+    };
+    const grow = () => {
+      if (!scene || fresh()) return;
+      growing = prepareFoliage(scene, projection, turn.degrees(), (sprites) => {
+        foliage.current = sprites;
+        if (!shown.current) paint();
+      });
     };
     const stop = turn.listen(() => {
+      growing?.();
       waiting ||= requestAnimationFrame(paint);
     });
-    paint();
+    // A bench that opens lets its foliage grow first and stays at hand meanwhile; later it is painted at once.
+    if (shown.current || !scene || fresh()) paint();
+    grow();
     return () => {
+      growing?.();
       cancelAnimationFrame(waiting);
       stop();
     };

@@ -1,6 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { drawing as shadesOf } from "../../theme/tokens";
 import type { Row } from "./foliage";
+import { growSprites, type FoliageSprites } from "./foliageSprites";
 import { foliageTones, paintHeart, paintRow } from "./paintFoliage";
 import { paintBeads } from "./paintGarland";
 import { paintFoot, paintPresents } from "./paintFoot";
@@ -135,27 +136,53 @@ function layPicks(scene: TreeScene, put: Put) {
   });
 }
 
-/** Paints the whole tree, turned by so many degrees. */
-export function paintTree(
+/** What the rows of foliage are painted with. */
+function foliageBrush(scene: TreeScene, { context, projection, turn }: Brush) {
+  const shades = shadesOf[scene.dusk ? "dusk" : "day"];
+  const needle = `rgb(${shades.needle.join(" ")} / ${scene.dusk ? 0.28 : 0.42})`;
+  return { context, projection, base: scene.drawing.tree.base_m, turn, tones: foliageTones(shades), needle };
+}
+
+/** Says from which side and how large foliage is seen: the same key, the same picture of it. */
+export function foliageKey(scene: TreeScene, projection: Projection, turn: number): string {
+  const { scale, middle, floor } = projection;
+  const { base_m, silhouette } = scene.drawing.tree;
+  return JSON.stringify([scale, middle, floor, base_m, turn, scene.dusk, scene.pixels, silhouette]);
+}
+
+/** Begins to paint the foliage as it looks from one side, to be laid down whole from then on. */
+export function prepareFoliage(
   scene: TreeScene,
-  layers: Layers,
-  context: CanvasRenderingContext2D,
   projection: Projection,
   turn: number,
-) {
+  ready: (sprites: FoliageSprites) => void,
+): () => void {
+  const { scale, middle, floor } = projection;
+  const setting = { scale, middle, floor, base: scene.drawing.tree.base_m, pixels: scene.pixels };
+  return growSprites(
+    foliageKey(scene, projection, turn),
+    scene.rows,
+    setting,
+    (row, context) => paintRow(row, foliageBrush(scene, { context, projection, turn })),
+    ready,
+  );
+}
+
+/** Paints the whole tree, turned by so many degrees; foliage that was painted before from there is laid down. */
+export function paintTree(scene: TreeScene, layers: Layers, brush: Brush, sprites: FoliageSprites | null) {
+  const { context, projection } = brush;
   const shades = shadesOf[scene.dusk ? "dusk" : "day"];
   const { tree } = scene.drawing;
-  const brush = { context, projection, turn };
   if (scene.dusk) paintGlow(context, projection, tree);
   paintFoot(context, projection, scene.drawing, shades);
-  const tones = foliageTones(shades);
-  const needle = `rgb(${shades.needle.join(" ")} / ${scene.dusk ? 0.28 : 0.42})`;
   const tip = projection.floor - (tree.base_m + tree.height_m) * projection.scale;
-  const foliage = { context, projection, base: tree.base_m, turn, tones, needle };
+  const foliage = foliageBrush(scene, brush);
   paintHeart(tree.silhouette, foliage, shades);
   scene.rows.forEach((row, i) => {
     if (i === scene.rows.length - 3) paintPickRing(context, { x: projection.middle, y: tip }, scene, projection.scale);
-    paintRow(row, foliage);
+    const sprite = sprites?.rows[i];
+    if (sprite) context.drawImage(sprite.image, sprite.x, sprite.y, sprite.width, sprite.height);
+    else paintRow(row, foliage);
     layers[i]?.forEach((paint) => paint(brush));
   });
   paintBulbs(scene, brush, shades);
