@@ -5,7 +5,7 @@ require "digest"
 module DeckBough
   module Server
     # What many pieces need, from the rows that are kept of it; what is missing or stale is computed and kept, as far as a request
-    # may take. The rest is left for the next one.
+    # may take: one at least, so that asking again always comes nearer. The rest is left for the next one.
     #
     #   Needs.new(database, studio).of(homes, rooms, pieces) # => { piece id => { summary:, measured: } }, nil where it is still to do
     #
@@ -70,7 +70,7 @@ module DeckBough
         until_when = now + @budget
         found = {}
         pieces.each_slice(BATCH) do |batch|
-          break if now > until_when
+          break if found.any? && now > until_when
 
           found.merge!(batch_of(batch, around, until_when))
         end
@@ -85,7 +85,7 @@ module DeckBough
         versions = @styles.versions(styles.keys)
         cut = @stock.cut_for(ids.keys)
         pieces.each_with_object({}) do |piece, found|
-          break found if now > until_when
+          break found if found.any? && now > until_when
 
           own = ids.fetch(piece[:id]).filter_map { |id| styles[id] && with_cut(styles[id], cut.dig(piece[:id], id)) }
           found[piece[:id]] = { stamp: stamp(piece, around, versions, own.map(&:id)), style_ids: own.map(&:id), **told(piece, around, own) }

@@ -16,9 +16,10 @@ class AccessibilityTest < SystemTest
 
   def views
     room = DATABASE[:rooms].where(name: "Long room").get(:id)
+    DATABASE[:pieces].where(name: "Alcove tree").update(deleted_at: TODAY)
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place", "/homes/#{home}/rooms/new" => "The room",
-      **tree_views, **run_views, "/house-rules" => "On a sample tree", "/nowhere" => "Nothing here" }
+      **tree_views, **run_views, "/house-rules" => "On a sample tree", "/deleted" => "Alcove tree", "/nowhere" => "Nothing here" }
   end
 
   def tree_views

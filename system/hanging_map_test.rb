@@ -43,6 +43,24 @@ class HangingMapTest < SystemTest
     assert_operator tiers.min, :>=, 3, "glass hangs above the reach line"
   end
 
+  def test_what_another_person_hangs_shows_without_asking_again_with_name_and_time
+    open_map
+    light "Paper star"
+
+    assert_text "10 to hang, 0 up"
+    Capybara.using_session(:bram) do
+      sign_in(ASSISTANT)
+      open_map
+      light "Paper star"
+      box(3).click
+
+      assert_text "10 to hang, 1 up"
+    end
+
+    assert_text "10 to hang, 1 up"
+    within("[aria-label='Places']") { assert_text(/Bram Teasel, \d+:\d\d/) }
+  end
+
   def test_ticks_are_kept_and_shown_to_the_next_person
     open_map
     light "Paper star"

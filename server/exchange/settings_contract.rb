@@ -22,7 +22,7 @@ module DeckBough
 
         # What each dial may be turned to.
         #
-        # @return [Hash] kind → group → field → title, unit, low, high, choices
+        # @return [Hash] kind → group → field → title, unit, low, high, choices, default
         def dials
           Kinds::ALL.transform_values { |kind| kind.groups.transform_values { |inputs| told(inputs) } }
         end
@@ -70,7 +70,11 @@ module DeckBough
         end
 
         def told(inputs)
-          inputs.to_h { |input| [input.name, { title: input.title, unit: input.unit, choices: input.choices, **bounds(input) }.compact] }
+          inputs.to_h { |input| [input.name, { title: input.title, unit: input.unit, choices: input.choices, **bounds(input) }.compact.merge(start(input))] }
+        end
+
+        def start(input)
+          input.required? ? {} : { default: input.default }
         end
 
         def bounds(input)
@@ -80,7 +84,7 @@ module DeckBough
           else {}
           end
         end
-        private_class_method :named, :any, :settings, :piece, :object, :fields, :value, :type, :choice, :told, :bounds
+        private_class_method :named, :any, :settings, :piece, :object, :fields, :value, :type, :choice, :told, :start, :bounds
       end
     end
   end

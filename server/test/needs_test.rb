@@ -90,7 +90,8 @@ class NeedsTest < ServerTest
     studio = Server::Store::Studios.new(DATABASE).find(demo)
     hasty = Server::Season.new(DATABASE, studio, budget: -1).desk(today: TODAY.to_date, page: 1)
 
-    assert_equal pieces.count, hasty[:items].sum { |home| home[:totals][:pending] }
+    # One is done however short the time, so that it comes to an end.
+    assert_equal pieces.count - 1, hasty[:items].sum { |home| home[:totals][:pending] }
     patient = Server::Season.new(DATABASE, studio, budget: 600).desk(today: TODAY.to_date, page: 1)
 
     assert_equal 0, patient[:items].sum { |home| home[:totals][:pending] }

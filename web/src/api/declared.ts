@@ -6,7 +6,8 @@ export const declared = {
         "title": "Height",
         "unit": "m",
         "low": 0.3,
-        "high": 12
+        "high": 12,
+        "default": null
       },
       "shape": {
         "title": "Shape",
@@ -17,31 +18,36 @@ export const declared = {
           "slim",
           "pencil",
           "half"
-        ]
+        ],
+        "default": "classic"
       },
       "spread_m": {
         "title": "Spread",
         "unit": "m",
         "low": 0.1,
-        "high": 8
+        "high": 8,
+        "default": null
       },
       "hem_m": {
         "title": "Hem",
         "unit": "m",
         "low": 0,
-        "high": 5
+        "high": 5,
+        "default": null
       },
       "riser_m": {
         "title": "Riser",
         "unit": "m",
         "low": 0,
-        "high": 3
+        "high": 3,
+        "default": 0
       },
       "support_width_m": {
         "title": "Leg span of the stand",
         "unit": "m",
         "low": 0.02,
-        "high": 5
+        "high": 5,
+        "default": null
       },
       "kind": {
         "title": "Kind",
@@ -49,19 +55,22 @@ export const declared = {
         "choices": [
           "artificial",
           "real"
-        ]
+        ],
+        "default": "artificial"
       },
       "weeks": {
         "title": "Weeks it stands",
         "unit": "weeks",
         "low": 1,
-        "high": 12
+        "high": 12,
+        "default": 4
       }
     },
     "lights": {
       "style": {
         "title": "Style",
-        "unit": "text"
+        "unit": "text",
+        "default": null
       },
       "school": {
         "title": "How much light",
@@ -71,25 +80,29 @@ export const declared = {
           "classic",
           "bright",
           "blaze"
-        ]
+        ],
+        "default": "classic"
       },
       "working_bulbs": {
         "title": "Working bulbs on the tree",
         "unit": "bulbs",
         "low": 0,
-        "high": 50000
+        "high": 50000,
+        "default": 0
       },
       "bulbs_per_string": {
         "title": "Bulbs per string",
         "unit": "bulbs",
         "low": 1,
-        "high": 5000
+        "high": 5000,
+        "default": 100
       },
       "string_m": {
         "title": "Lit length of a string",
         "unit": "m",
         "low": 0.1,
-        "high": 500
+        "high": 500,
+        "default": 10.0
       },
       "way": {
         "title": "Way they go on",
@@ -97,25 +110,29 @@ export const declared = {
         "choices": [
           "turns",
           "deep"
-        ]
+        ],
+        "default": "turns"
       },
       "prelit_strings": {
         "title": "Strings built in",
         "unit": "strings",
         "low": 0,
-        "high": 200
+        "high": 200,
+        "default": 0
       },
       "prelit_dead": {
         "title": "Of these dead",
         "unit": "strings",
         "low": 0,
-        "high": 200
+        "high": 200,
+        "default": 0
       },
       "prelit_bulbs": {
         "title": "Bulbs of a string built in",
         "unit": "bulbs",
         "low": 1,
-        "high": 5000
+        "high": 5000,
+        "default": 100
       },
       "globes": {
         "title": "Globes",
@@ -125,81 +142,95 @@ export const declared = {
           "soft",
           "classic",
           "bright"
-        ]
+        ],
+        "default": "none"
       },
       "globe_style": {
         "title": "Globe string",
-        "unit": "text"
+        "unit": "text",
+        "default": null
       },
       "filament": {
         "title": "Bulbs with a filament",
-        "unit": "yes/no"
+        "unit": "yes/no",
+        "default": false
       },
       "watts": {
         "title": "Watts of a string",
         "unit": "W",
         "low": 0.05,
-        "high": 3000
+        "high": 3000,
+        "default": null
       },
       "max_run": {
         "title": "Joined end to end, at most",
         "unit": "strings",
         "low": 1,
-        "high": 500
+        "high": 500,
+        "default": null
       },
       "volts": {
         "title": "Volts",
         "unit": "V",
         "low": 100,
-        "high": 260
+        "high": 260,
+        "default": 230
       },
       "circuit_amps": {
         "title": "Circuit",
         "unit": "A",
         "low": 1,
-        "high": 125
+        "high": 125,
+        "default": 16
       },
       "other_watts": {
         "title": "What else is on the circuit",
         "unit": "W",
         "low": 0,
-        "high": 30000
+        "high": 30000,
+        "default": 0
       },
       "socket_way_m": {
         "title": "Way round the room to the socket",
         "unit": "m",
         "low": 0,
-        "high": 200
+        "high": 200,
+        "default": null
       },
       "battery_units": {
         "title": "Battery sets or candles",
         "unit": "pieces",
         "low": 0,
-        "high": 2000
+        "high": 2000,
+        "default": 0
       },
       "battery_hours": {
         "title": "Hours of a set of cells",
         "unit": "h",
         "low": 0.5,
-        "high": 20000
+        "high": 20000,
+        "default": 100
       },
       "battery_hours_a_day": {
         "title": "Hours a day",
         "unit": "h",
         "low": 0.1,
-        "high": 24
+        "high": 24,
+        "default": 6
       },
       "battery_days": {
         "title": "Days",
         "unit": "days",
         "low": 1,
-        "high": 366
+        "high": 366,
+        "default": 40
       },
       "battery_cells": {
         "title": "Cells of a set",
         "unit": "cells",
         "low": 1,
-        "high": 24
+        "high": 24,
+        "default": 2
       }
     },
     "crown": {
@@ -210,7 +241,8 @@ export const declared = {
           "first",
           "last",
           "none"
-        ]
+        ],
+        "default": "first"
       },
       "kind": {
         "title": "What crowns it",
@@ -219,59 +251,69 @@ export const declared = {
           "bow",
           "two_part",
           "star"
-        ]
+        ],
+        "default": "bow"
       },
       "style": {
         "title": "Style",
-        "unit": "text"
+        "unit": "text",
+        "default": null
       },
       "rise_m": {
         "title": "Rise above the tip",
         "unit": "m",
         "low": 0,
-        "high": 2
+        "high": 2,
+        "default": 0.12
       },
       "loops": {
         "title": "Loops",
         "unit": "loops",
         "low": 1,
-        "high": 60
+        "high": 60,
+        "default": 6
       },
       "loop_m": {
         "title": "Loop length",
         "unit": "m",
         "low": 0.02,
-        "high": 2
+        "high": 2,
+        "default": 0.2
       },
       "tails": {
         "title": "Tails",
         "unit": "tails",
         "low": 0,
-        "high": 20
+        "high": 20,
+        "default": 2
       },
       "tail_m": {
         "title": "Tail",
         "unit": "m",
         "low": 0,
-        "high": 10
+        "high": 10,
+        "default": 0.6
       },
       "streamers": {
         "title": "Streamers",
         "unit": "streamers",
         "low": 0,
-        "high": 24
+        "high": 24,
+        "default": 0
       },
       "streamer_m": {
         "title": "Streamer",
         "unit": "m",
         "low": 0.1,
-        "high": 6
+        "high": 6,
+        "default": 0.9
       },
       "weight_g": {
         "title": "Weight of the topper",
         "unit": "g",
         "low": 0,
-        "high": 10000
+        "high": 10000,
+        "default": null
       }
     },
     "ribbon": {
@@ -284,12 +326,14 @@ export const declared = {
           "spiral",
           "bows",
           "none"
-        ]
+        ],
+        "default": "tuck"
       },
       "styles": {
         "title": "Styles",
         "unit": "list of text",
-        "most": 40
+        "most": 40,
+        "default": []
       },
       "cover": {
         "title": "Cover",
@@ -298,25 +342,29 @@ export const declared = {
           "airy",
           "balanced",
           "full"
-        ]
+        ],
+        "default": "balanced"
       },
       "loops": {
         "title": "Loops of a piece",
         "unit": "loops",
         "low": 1,
-        "high": 12
+        "high": 12,
+        "default": 2
       },
       "chord_m": {
         "title": "Loop width",
         "unit": "m",
         "low": 0.02,
-        "high": 1
+        "high": 1,
+        "default": 0.14
       },
       "stand_m": {
         "title": "Loop stand",
         "unit": "m",
         "low": 0,
-        "high": 1
+        "high": 1,
+        "default": 0.1
       },
       "billow": {
         "title": "Billow",
@@ -325,25 +373,29 @@ export const declared = {
           "flat",
           "soft",
           "full"
-        ]
+        ],
+        "default": "soft"
       },
       "streams": {
         "title": "Streams",
         "unit": "streams",
         "low": 1,
-        "high": 40
+        "high": 40,
+        "default": null
       },
       "pitch_m": {
         "title": "Pitch along the slant",
         "unit": "m",
         "low": 0.05,
-        "high": 3
+        "high": 3,
+        "default": 0.5
       },
       "bows": {
         "title": "Bows",
         "unit": "bows",
         "low": 1,
-        "high": 200
+        "high": 200,
+        "default": 9
       },
       "share": {
         "title": "Shared",
@@ -351,25 +403,29 @@ export const declared = {
         "choices": [
           "even",
           "scarce"
-        ]
+        ],
+        "default": "even"
       },
       "cloth_width_m": {
         "title": "Width of the cloth",
         "unit": "m",
         "low": 0.05,
-        "high": 10
+        "high": 10,
+        "default": null
       },
       "cloth_length_m": {
         "title": "Length of the cloth",
         "unit": "m",
         "low": 0.05,
-        "high": 200
+        "high": 200,
+        "default": null
       },
       "strip_width_m": {
         "title": "Width of a strip",
         "unit": "m",
         "low": 0.01,
-        "high": 2
+        "high": 2,
+        "default": 0.35
       },
       "garland": {
         "title": "Garland on the tree",
@@ -378,29 +434,34 @@ export const declared = {
           "none",
           "turns",
           "swag"
-        ]
+        ],
+        "default": "none"
       },
       "garland_style": {
         "title": "Garland",
-        "unit": "text"
+        "unit": "text",
+        "default": null
       },
       "garland_pitch_m": {
         "title": "Pitch of the garland",
         "unit": "m",
         "low": 0.05,
-        "high": 3
+        "high": 3,
+        "default": 0.45
       },
       "garland_width_m": {
         "title": "Width of the swag",
         "unit": "m",
         "low": 0.1,
-        "high": 6
+        "high": 6,
+        "default": 0.8
       },
       "garland_sag_m": {
         "title": "Sag of the swag",
         "unit": "m",
         "low": 0,
-        "high": 2
+        "high": 2,
+        "default": 0.15
       }
     },
     "ornaments": {
@@ -411,7 +472,8 @@ export const declared = {
           "foot",
           "cover",
           "own"
-        ]
+        ],
+        "default": "cover"
       },
       "cover": {
         "title": "Cover",
@@ -421,18 +483,21 @@ export const declared = {
           "balanced",
           "full",
           "opulent"
-        ]
+        ],
+        "default": "balanced"
       },
       "own_total": {
         "title": "Own number",
         "unit": "pieces",
         "low": 0,
-        "high": 2000
+        "high": 2000,
+        "default": null
       },
       "styles": {
         "title": "Styles",
         "unit": "list of text",
-        "most": 40
+        "most": 40,
+        "default": []
       },
       "pattern": {
         "title": "Pattern",
@@ -442,13 +507,15 @@ export const declared = {
           "diamond",
           "twos",
           "threes"
-        ]
+        ],
+        "default": "scatter"
       },
       "seed": {
         "title": "Spread",
         "unit": "number",
         "low": 0,
-        "high": 2147483647
+        "high": 2147483647,
+        "default": 1
       },
       "missing": {
         "title": "Missing",
@@ -465,7 +532,8 @@ export const declared = {
             "low": 0,
             "high": 2000
           }
-        }
+        },
+        "default": []
       },
       "make_do": {
         "title": "Made do",
@@ -473,7 +541,8 @@ export const declared = {
         "choices": [
           "spread_again",
           "keep_places"
-        ]
+        ],
+        "default": "spread_again"
       },
       "fill": {
         "title": "Filled with",
@@ -482,7 +551,8 @@ export const declared = {
           "none",
           "ribbon",
           "picks"
-        ]
+        ],
+        "default": "none"
       }
     },
     "picks": {
@@ -493,7 +563,8 @@ export const declared = {
           "airy",
           "balanced",
           "full"
-        ]
+        ],
+        "default": "balanced"
       },
       "crown": {
         "title": "Ring behind the topper",
@@ -503,12 +574,14 @@ export const declared = {
           5,
           7,
           9
-        ]
+        ],
+        "default": 7
       },
       "styles": {
         "title": "Styles",
         "unit": "list of text",
-        "most": 40
+        "most": 40,
+        "default": []
       },
       "goes": {
         "title": "Go on",
@@ -516,7 +589,8 @@ export const declared = {
         "choices": [
           "before",
           "after"
-        ]
+        ],
+        "default": null
       }
     },
     "foot": {
@@ -528,13 +602,15 @@ export const declared = {
           "skirt",
           "blanket",
           "collar"
-        ]
+        ],
+        "default": "skirt"
       },
       "cover_share": {
         "title": "Skirt over spread",
         "unit": "× spread",
         "low": 0.5,
-        "high": 1.2
+        "high": 1.2,
+        "default": 0.85
       },
       "stand": {
         "title": "Stand",
@@ -542,28 +618,33 @@ export const declared = {
         "choices": [
           "fixed",
           "rotating"
-        ]
+        ],
+        "default": "fixed"
       },
       "opening_m": {
         "title": "Opening of basket or collar",
         "unit": "m",
         "low": 0.05,
-        "high": 5
+        "high": 5,
+        "default": null
       },
       "presents": {
         "title": "Presents under it",
-        "unit": "yes/no"
+        "unit": "yes/no",
+        "default": false
       },
       "tied_back": {
         "title": "Tied back",
-        "unit": "yes/no"
+        "unit": "yes/no",
+        "default": false
       }
     },
     "step_back": {
       "looked": {
         "title": "Looked at",
         "unit": "list of choice",
-        "most": 6
+        "most": 6,
+        "default": []
       },
       "mends": {
         "title": "Mends",
@@ -582,13 +663,15 @@ export const declared = {
           },
           "style": {
             "title": "Style",
-            "unit": "text"
+            "unit": "text",
+            "default": null
           },
           "number": {
             "title": "Number",
             "unit": "number",
             "low": 1,
-            "high": 2000
+            "high": 2000,
+            "default": null
           },
           "height_m": {
             "title": "Height",
@@ -602,7 +685,8 @@ export const declared = {
             "low": -180,
             "high": 180
           }
-        }
+        },
+        "default": []
       }
     }
   },
@@ -621,67 +705,78 @@ export const declared = {
           "ring",
           "opening",
           "table"
-        ]
+        ],
+        "default": "mantel"
       },
       "length_m": {
         "title": "Length",
         "unit": "m",
         "low": 0.2,
-        "high": 60
+        "high": 60,
+        "default": null
       },
       "depth_m": {
         "title": "Depth",
         "unit": "m",
         "low": 0.01,
-        "high": 5
+        "high": 5,
+        "default": null
       },
       "height_m": {
         "title": "Height above the floor",
         "unit": "m",
         "low": 0,
-        "high": 8
+        "high": 8,
+        "default": 1.2
       },
       "left_drop_m": {
         "title": "Drop at the left",
         "unit": "m",
         "low": 0,
-        "high": 6
+        "high": 6,
+        "default": 0
       },
       "right_drop_m": {
         "title": "Drop at the right",
         "unit": "m",
         "low": 0,
-        "high": 6
+        "high": 6,
+        "default": 0
       },
       "side_m": {
         "title": "Height of the sides",
         "unit": "m",
         "low": 0,
-        "high": 6
+        "high": 6,
+        "default": 0
       },
       "going_m": {
         "title": "Going",
         "unit": "m",
         "low": 0.2,
-        "high": 30
+        "high": 30,
+        "default": null
       },
       "rise_m": {
         "title": "Rise",
         "unit": "m",
         "low": 0,
-        "high": 15
+        "high": 15,
+        "default": 0
       },
       "steps": {
         "title": "Steps",
         "unit": "steps",
         "low": 1,
-        "high": 80
+        "high": 80,
+        "default": null
       },
       "diameter_m": {
         "title": "Diameter",
         "unit": "m",
         "low": 0.005,
-        "high": 5
+        "high": 5,
+        "default": 0.05
       },
       "edge": {
         "title": "Edge",
@@ -690,7 +785,8 @@ export const declared = {
           "square",
           "rounded",
           "moulded"
-        ]
+        ],
+        "default": "square"
       },
       "surface": {
         "title": "Surface",
@@ -706,7 +802,8 @@ export const declared = {
           "plaster",
           "glass",
           "metal"
-        ]
+        ],
+        "default": "painted"
       },
       "firebox": {
         "title": "Firebox",
@@ -715,49 +812,58 @@ export const declared = {
           "none",
           "cold",
           "working"
-        ]
+        ],
+        "default": "none"
       },
       "firebox_width_m": {
         "title": "Width of the firebox",
         "unit": "m",
         "low": 0.1,
-        "high": 5
+        "high": 5,
+        "default": 0.75
       },
       "firebox_height_m": {
         "title": "Height of the firebox",
         "unit": "m",
         "low": 0.1,
-        "high": 4
+        "high": 4,
+        "default": 0.7
       },
       "dressed_lit": {
         "title": "Lit while dressed",
-        "unit": "yes/no"
+        "unit": "yes/no",
+        "default": false
       },
       "mirror_width_m": {
         "title": "Width of what hangs above",
         "unit": "m",
         "low": 0,
-        "high": 10
+        "high": 10,
+        "default": 0
       },
       "mirror_height_m": {
         "title": "Height of what hangs above",
         "unit": "m",
         "low": 0,
-        "high": 5
+        "high": 5,
+        "default": 0
       },
       "mirror_up_m": {
         "title": "It hangs above the shelf by",
         "unit": "m",
         "low": 0,
-        "high": 4
+        "high": 4,
+        "default": 0.05
       },
       "newel": {
         "title": "Newel post",
-        "unit": "yes/no"
+        "unit": "yes/no",
+        "default": true
       },
       "free_side": {
         "title": "One side free to grasp",
-        "unit": "yes/no"
+        "unit": "yes/no",
+        "default": true
       },
       "below": {
         "title": "Below it",
@@ -766,13 +872,15 @@ export const declared = {
           "floor",
           "seat",
           "bed"
-        ]
+        ],
+        "default": "floor"
       },
       "socket_m": {
         "title": "Socket from the left",
         "unit": "m",
         "low": -50,
-        "high": 50
+        "high": 50,
+        "default": null
       }
     },
     "length": {
@@ -784,25 +892,29 @@ export const declared = {
           "swags",
           "wrapped",
           "woven"
-        ]
+        ],
+        "default": "laid"
       },
       "spans": {
         "title": "Swags",
         "unit": "swags",
         "low": 1,
-        "high": 40
+        "high": 40,
+        "default": 4
       },
       "sag_m": {
         "title": "Sag",
         "unit": "m",
         "low": 0.01,
-        "high": 3
+        "high": 3,
+        "default": 0.18
       },
       "pitch_m": {
         "title": "Pitch",
         "unit": "m",
         "low": 0.1,
-        "high": 3
+        "high": 3,
+        "default": 0.5
       },
       "direction": {
         "title": "Runs",
@@ -811,7 +923,8 @@ export const declared = {
           "from_middle",
           "to_right",
           "to_left"
-        ]
+        ],
+        "default": "from_middle"
       }
     },
     "anchors": {
@@ -831,23 +944,27 @@ export const declared = {
           "tension_rod",
           "shelf_weight",
           "none"
-        ]
+        ],
+        "default": "large_hook"
       },
       "style": {
         "title": "Style",
-        "unit": "text"
+        "unit": "text",
+        "default": null
       },
       "rated_kg": {
         "title": "Rated load on its label",
         "unit": "kg",
         "low": 0.01,
-        "high": 100
+        "high": 100,
+        "default": null
       },
       "more": {
         "title": "Anchors more",
         "unit": "anchors",
         "low": 0,
-        "high": 60
+        "high": 60,
+        "default": 0
       }
     },
     "body": {
@@ -862,31 +979,37 @@ export const declared = {
           },
           "also": {
             "title": "And in",
-            "unit": "text"
+            "unit": "text",
+            "default": null
           },
           "from_m": {
             "title": "From",
             "unit": "m",
             "low": 0,
-            "high": 200
+            "high": 200,
+            "default": 0
           },
           "to_m": {
             "title": "To",
             "unit": "m",
             "low": 0,
-            "high": 200
+            "high": 200,
+            "default": null
           },
           "passes": {
             "title": "Passes",
             "unit": "passes",
             "low": 1,
-            "high": 12
+            "high": 12,
+            "default": 1
           },
           "fluffed": {
             "title": "Fluffed",
-            "unit": "yes/no"
+            "unit": "yes/no",
+            "default": true
           }
-        }
+        },
+        "default": []
       }
     },
     "rise_and_trail": {
@@ -900,19 +1023,22 @@ export const declared = {
           "crescent",
           "waterfall",
           "free"
-        ]
+        ],
+        "default": "level"
       },
       "low_m": {
         "title": "Thin",
         "unit": "m",
         "low": 0,
-        "high": 3
+        "high": 3,
+        "default": 0.14
       },
       "high_m": {
         "title": "Full",
         "unit": "m",
         "low": 0.01,
-        "high": 3
+        "high": 3,
+        "default": 0.24
       },
       "side": {
         "title": "Falls to",
@@ -920,7 +1046,8 @@ export const declared = {
         "choices": [
           "left",
           "right"
-        ]
+        ],
+        "default": "right"
       },
       "points": {
         "title": "Points",
@@ -939,7 +1066,8 @@ export const declared = {
             "low": 0,
             "high": 6
           }
-        }
+        },
+        "default": []
       },
       "stems": {
         "title": "Stems",
@@ -960,21 +1088,25 @@ export const declared = {
             "title": "From",
             "unit": "m",
             "low": 0,
-            "high": 200
+            "high": 200,
+            "default": 0
           },
           "to_m": {
             "title": "To",
             "unit": "m",
             "low": 0,
-            "high": 200
+            "high": 200,
+            "default": null
           }
-        }
+        },
+        "default": []
       }
     },
     "lights": {
       "style": {
         "title": "Style",
-        "unit": "text"
+        "unit": "text",
+        "default": null
       },
       "school": {
         "title": "How much light",
@@ -984,13 +1116,15 @@ export const declared = {
           "soft",
           "classic",
           "bright"
-        ]
+        ],
+        "default": "classic"
       },
       "bulbs_per_string": {
         "title": "Bulbs per string",
         "unit": "bulbs",
         "low": 1,
-        "high": 5000
+        "high": 5000,
+        "default": 50
       },
       "goes": {
         "title": "Go on",
@@ -998,7 +1132,8 @@ export const declared = {
         "choices": [
           "before",
           "after"
-        ]
+        ],
+        "default": null
       }
     },
     "accents": {
@@ -1017,7 +1152,8 @@ export const declared = {
             "low": 1,
             "high": 500
           }
-        }
+        },
+        "default": []
       }
     },
     "ribbon": {
@@ -1029,23 +1165,27 @@ export const declared = {
           "weave",
           "loops",
           "bows"
-        ]
+        ],
+        "default": "none"
       },
       "style": {
         "title": "Style",
-        "unit": "text"
+        "unit": "text",
+        "default": null
       },
       "chord_m": {
         "title": "Loop width",
         "unit": "m",
         "low": 0.02,
-        "high": 1
+        "high": 1,
+        "default": 0.14
       },
       "stand_m": {
         "title": "Loop stand",
         "unit": "m",
         "low": 0,
-        "high": 1
+        "high": 1,
+        "default": 0.1
       }
     },
     "mantel": {
@@ -1055,7 +1195,8 @@ export const declared = {
         "choices": [
           "mirrored",
           "one_sided"
-        ]
+        ],
+        "default": "mirrored"
       },
       "side": {
         "title": "Towards",
@@ -1063,7 +1204,8 @@ export const declared = {
         "choices": [
           "left",
           "right"
-        ]
+        ],
+        "default": "right"
       },
       "things": {
         "title": "What stands on it",
@@ -1096,43 +1238,51 @@ export const declared = {
             "title": "Lightness",
             "unit": "L*",
             "low": 0,
-            "high": 100
+            "high": 100,
+            "default": 50
           },
           "depth_m": {
             "title": "Depth",
             "unit": "m",
             "low": 0,
-            "high": 2
+            "high": 2,
+            "default": 0
           },
           "see_through": {
             "title": "See-through",
-            "unit": "yes/no"
+            "unit": "yes/no",
+            "default": false
           }
-        }
+        },
+        "default": []
       },
       "stockings": {
         "title": "Stockings",
         "unit": "stockings",
         "low": 0,
-        "high": 40
+        "high": 40,
+        "default": 0
       },
       "stocking_width_m": {
         "title": "Width of a stocking",
         "unit": "m",
         "low": 0.05,
-        "high": 1
+        "high": 1,
+        "default": 0.2
       },
       "stocking_length_m": {
         "title": "Length of a stocking",
         "unit": "m",
         "low": 0.1,
-        "high": 1.5
+        "high": 1.5,
+        "default": 0.45
       },
       "stocking_kg": {
         "title": "Weight of a filled one",
         "unit": "kg",
         "low": 0,
-        "high": 10
+        "high": 10,
+        "default": 0.5
       },
       "holder": {
         "title": "Hung from",
@@ -1142,14 +1292,16 @@ export const declared = {
           "large_hook",
           "nail",
           "rail"
-        ]
+        ],
+        "default": "shelf_weight"
       }
     },
     "step_back": {
       "looked": {
         "title": "Looked at",
         "unit": "list of choice",
-        "most": 4
+        "most": 4,
+        "default": []
       }
     }
   }

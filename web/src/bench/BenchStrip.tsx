@@ -119,14 +119,7 @@ export function BenchStrip({ piece, bench, noun, entries }: Props) {
           { label: `Delete this ${noun}`, run: () => setAsking(true) },
         ]}
       />
-      {asking && (
-        <DeleteDialog
-          what={`this ${noun}`}
-          name={bench.draft.name}
-          onDelete={remove}
-          onClose={() => setAsking(false)}
-        />
-      )}
+      {asking && <DeleteDialog name={bench.draft.name} onDelete={remove} onClose={() => setAsking(false)} />}
       {history && <HistoryDrawer pieceId={piece.id} onClose={() => setHistory(false)} />}
       {renaming && <RenameDialog name={bench.draft.name} onRename={bench.rename} onClose={() => setRenaming(false)} />}
     </Strip>

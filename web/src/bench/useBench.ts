@@ -4,6 +4,7 @@ import { ask, client, SIGNED_IN, type Schemas } from "../api/client";
 import { keys, useStyles } from "../api/queries";
 import { useVersioned } from "../api/useVersioned";
 import { isSaved, OtherKind, type Kind, type PieceOf, type SavedPiece, type SettingsOf } from "../kinds/kind";
+import { putBack } from "./putBack";
 import { rebase } from "./rebase";
 import { usePlan } from "./usePlan";
 
@@ -182,6 +183,14 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     rename: (name: string) => setDraft((now) => ({ ...now, name })),
     moveTo: (place_id: string | null) => setDraft((now) => ({ ...now, place_id })),
     dial,
+    /** Asks for the plan of what is dialled once more. */
+    planAgain: () => planner.ask(draft, performance.now()),
+    /** Dials no plan can be made with go back to their defaults. */
+    putBack: async (pointers: string[]) => {
+      const said = { ...draft, settings: putBack(kind, draft.settings, pointers) };
+      setDraft(said);
+      await save(kept.version, said);
+    },
     /** The own end of the dials that clash, everything else as others left it. */
     keepMine: async () => {
       if (!clash) return;

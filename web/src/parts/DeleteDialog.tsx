@@ -9,15 +9,15 @@ import { asProblem, type Problem } from "../api/client";
 import { ProblemAlert } from "./ProblemAlert";
 
 interface Props {
-  /** What it is: "this home and all that is in it". */
-  what: string;
+  /** What goes with it, as a sentence: "Its rooms and everything in them go with it." */
+  goes?: string;
   name: string;
   onDelete: () => Promise<void>;
   onClose: () => void;
 }
 
 /** Asks once before something is deleted, and says for how long it can be found again. */
-export function DeleteDialog({ what, name, onDelete, onClose }: Props) {
+export function DeleteDialog({ goes, name, onDelete, onClose }: Props) {
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
 
@@ -37,9 +37,7 @@ export function DeleteDialog({ what, name, onDelete, onClose }: Props) {
       <DialogTitle id="delete-title">Delete {name}?</DialogTitle>
       <DialogContent>
         <ProblemAlert problem={problem} />
-        <Typography>
-          This takes {what} off the desk. For 30 days it can be brought back from “Deleted” under the season.
-        </Typography>
+        <Typography>{goes} For 30 days it can be brought back from “Deleted” under the season.</Typography>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose} autoFocus>

@@ -58,7 +58,7 @@ export function Home() {
         )}
         {asking && (
           <DeleteDialog
-            what="this home, its rooms and everything in them"
+            goes="Its rooms and everything in them go with it."
             name={told.name}
             onDelete={() => remove(told.name)}
             onClose={() => setAsking(false)}

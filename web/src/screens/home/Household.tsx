@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
 import { useLooks } from "../../api/queries";
-import { date, daysToGo, minutes, money } from "../../units/format";
+import { count, date, daysToGo, minutes, money } from "../../units/format";
 import { facts } from "./householdFacts";
 import { useCurrency } from "../../units/useUnits";
 
@@ -51,13 +51,14 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
           </Typography>
         </Box>
       )}
-      {home.totals.pieces > 0 && (
+      {home.totals.pieces > home.totals.pending && (
         <Box>
           <Typography sx={{ fontWeight: 600, fontSize: "1.15rem", lineHeight: 1.35 }}>
             {money(home.totals.buy_cents, currency)} to buy
           </Typography>
           <Typography variant="body2" color="textSecondary">
             {minutes(home.totals.minutes)} of dressing
+            {home.totals.pending > 0 && `, ${count(home.totals.pending)} still being reckoned`}
           </Typography>
         </Box>
       )}

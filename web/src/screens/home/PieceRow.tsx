@@ -19,7 +19,7 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
   const cache = useQueryClient();
   const { say } = useUndo();
   const { summary } = piece;
-  const { icon: Icon, told, noun } = KINDS[piece.kind];
+  const { icon: Icon, told } = KINDS[piece.kind];
   const [asking, setAsking] = useState(false);
   const path = { params: { path: { id: piece.id } } };
 
@@ -68,9 +68,7 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
           { label: "Delete", run: () => setAsking(true) },
         ]}
       />
-      {asking && (
-        <DeleteDialog what={`this ${noun}`} name={piece.name} onDelete={remove} onClose={() => setAsking(false)} />
-      )}
+      {asking && <DeleteDialog name={piece.name} onDelete={remove} onClose={() => setAsking(false)} />}
     </Box>
   );
 }

@@ -10,8 +10,9 @@ import { StepTabs, worst } from "../../bench/StepTabs";
 import { useBench } from "../../bench/useBench";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
+import { Unplanned } from "../../bench/Unplanned";
+import { UnreadNotice } from "../../bench/UnreadNotice";
 import { WorkingsProvider } from "../../bench/workings";
-import { Loading } from "../../parts/Loading";
 import { AnchorTable } from "./AnchorTable";
 import type { Handle } from "../../drawing/run/OutlineHandles";
 import { outlineHandles } from "./outlineHandles";
@@ -39,7 +40,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
 
   useBenchKeys({ bench, steps, onStep: setStep });
 
-  if (!plan || !styles) return <Loading what="the plan" />;
+  if (!plan || !styles) return <Unplanned bench={bench} piece={piece} />;
   return (
     <WorkingsProvider pieceId={piece.id} dialled={draft}>
       <BenchStrip
@@ -51,6 +52,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
           { label: "Nail map as SVG", href: `/api/pieces/${piece.id}/run-sheet.svg`, disabled: !plan.chosen },
         ]}
       />
+      <UnreadNotice faults={piece.unread} />
       <BenchLayout
         ledgerLabel="What it takes"
         stage={<RunPane plan={plan} step={step} handles={handles} />}

@@ -23,18 +23,22 @@ export function SeasonSummary({ homes }: { homes: Schemas["SeasonCard"][] }) {
   const next = homes.find((home) => home.days_to_go !== null && (home.days_to_go ?? -1) >= 0);
   const sum = (pick: (totals: Schemas["HomeTotals"]) => number) =>
     homes.reduce((total, home) => total + pick(home.totals), 0);
+  const pending = sum((totals) => totals.pending);
+  if (pending > 0 && pending === sum((totals) => totals.pieces))
+    return <Sum figure="…" says="all still being reckoned" />;
+  const sofar = pending > 0 ? " so far" : "";
   return (
     <Box sx={{ display: "flex", flexWrap: "wrap", gap: { xs: 3, sm: 6 }, mb: 3 }}>
       {next && <Sum figure={next.days_to_go === 0 ? "today" : `${next.days_to_go} days`} says={`until ${next.name}`} />}
-      <Sum figure={count(sum((totals) => totals.short_lines))} says="things short" />
+      <Sum figure={count(sum((totals) => totals.short_lines))} says={`things short${sofar}`} />
       <Sum
         figure={money(
           sum((totals) => totals.buy_cents),
           currency,
         )}
-        says="to buy"
+        says={`to buy${sofar}`}
       />
-      <Sum figure={minutes(sum((totals) => totals.minutes))} says="of dressing" />
+      <Sum figure={minutes(sum((totals) => totals.minutes))} says={`of dressing${sofar}`} />
     </Box>
   );
 }

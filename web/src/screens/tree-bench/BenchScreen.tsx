@@ -7,10 +7,11 @@ import { Ledger } from "../../bench/Ledger";
 import type { PieceOf } from "../../kinds/kind";
 import { KINDS } from "../../kinds/registry";
 import { StepTabs, worst } from "../../bench/StepTabs";
+import { Unplanned } from "../../bench/Unplanned";
+import { UnreadNotice } from "../../bench/UnreadNotice";
 import { WorkingsProvider } from "../../bench/workings";
 import { drawnStyles } from "../../drawing/tree/drawnStyles";
 import { createTurn } from "../../drawing/tree/turn";
-import { Loading } from "../../parts/Loading";
 import { BenchStrip } from "../../bench/BenchStrip";
 import { Stage } from "./Stage";
 import { STEP_LABELS, StepDials, type StepId } from "./steps/StepDials";
@@ -44,7 +45,7 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
     ],
   });
 
-  if (!bench.plan || !styles) return <Loading what="the plan" />;
+  if (!bench.plan || !styles) return <Unplanned bench={bench} piece={piece} />;
   return (
     <WorkingsProvider pieceId={piece.id} dialled={bench.draft}>
       <BenchStrip
@@ -56,6 +57,7 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
           { label: "Cut plan", run: () => void navigate(`/pieces/${piece.id}/cuts`) },
         ]}
       />
+      <UnreadNotice faults={piece.unread} />
       <BenchLayout
         ledgerLabel="What it takes"
         stage={
