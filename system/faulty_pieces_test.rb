@@ -29,6 +29,10 @@ class FaultyPiecesTest < SystemTest
     assert_text "Nobody dresses that. Enter 200 m or less."
     click_button "Put it back to its default"
 
+    # Still too long for a tree of that size: then the whole step goes back.
+    assert_text "Run is 395.567 m"
+    click_button "Put it back to its default"
+
     assert_text(/Saved \d/)
     assert_text "What it takes"
     refute_equal "0.05", DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ribbon'->>'garland_pitch_m'"))
