@@ -147,8 +147,9 @@ function Anchors({
             </text>
             {fixings > 1 && (
               <text
-                x={x + 14}
-                y={y + 4}
+                x={x}
+                y={y - 15}
+                textAnchor="middle"
                 fontSize={12}
                 fontWeight={700}
                 fill={shades.over}
