@@ -38,10 +38,9 @@ module DeckBough
       def of(homes, rooms, pieces)
         around = around(homes, rooms)
         kept = @rows.of(pieces.map { |piece| piece[:id] })
-        versions = @styles.versions(kept.values.flat_map { |row| row[:style_ids] })
         fresh = pieces.to_h do |piece|
           row = kept[piece[:id]]
-          [piece[:id], row && row[:stamp] == stamp(piece, around, versions, row[:style_ids]) ? row.slice(:summary, :measured) : nil]
+          [piece[:id], row && row[:stamp] == stamp(piece, around, row[:styles]) ? row.slice(:summary, :measured) : nil]
         end
         fresh.merge(computed(pieces.reject { |piece| fresh[piece[:id]] }, around))
       end
@@ -53,10 +52,10 @@ module DeckBough
         rooms.to_h { |room| [room[:id], [by_home.fetch(room[:home_id]), room]] }
       end
 
-      def stamp(piece, around, versions, style_ids)
+      # @param styles [String] the versions of its styles in short
+      def stamp(piece, around, styles)
         home, room = around.fetch(piece[:room_id])
-        made_of = [CODE, @studio[:version], house, home[:version], room[:version], piece[:version],
-                   *style_ids.sort.map { |id| "#{id}:#{versions[id]}" }]
+        made_of = [CODE, @studio[:version], house, home[:version], room[:version], piece[:version], styles]
         Digest::SHA256.hexdigest(made_of.join(" "))
       end
 
@@ -88,7 +87,8 @@ module DeckBough
           break found if found.any? && now > until_when
 
           own = ids.fetch(piece[:id]).filter_map { |id| styles[id] && with_cut(styles[id], cut.dig(piece[:id], id)) }
-          found[piece[:id]] = { stamp: stamp(piece, around, versions, own.map(&:id)), style_ids: own.map(&:id), **told(piece, around, own) }
+          known = versions.slice(*own.map(&:id))
+          found[piece[:id]] = { stamp: stamp(piece, around, Store::Needs.digest(known)), style_ids: known.keys, **told(piece, around, own) }
         end
       end
 

@@ -20,6 +20,7 @@ module DeckBough
           use Middleware::PlainText
           use Middleware::TimeLimit, database, configuration.seconds_a_request
           use Middleware::Pages, configuration.web_folder
+          use Middleware::OneConnection, database
           use Middleware::SignInRate, database, configuration.sign_ins_per_minute
           use Rack::Session::Cookie, key: "deck_bough", secret: configuration.session_secret, same_site: :strict, httponly: true, path: "/",
                                      expire_after: 30 * 24 * 3600

@@ -72,6 +72,7 @@ class DressingTest < SystemTest
     assert_no_button "It is cut: keep the ends", count: 2
     assert_in_delta 7.2, on_hand("Plum velvet ribbon"), 0.1
     within("[aria-label='Plum velvet ribbon']") { click_button "Take it back" }
+
     within("[aria-label='Plum velvet ribbon']") { assert_button "It is cut: keep the ends" }
 
     assert_in_delta 21, on_hand("Plum velvet ribbon")

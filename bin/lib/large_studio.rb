@@ -34,10 +34,13 @@ class LargeStudio
   private
 
   def fill(database)
-    account = DeckBough::Server::Store::Studios.new(database).found(studio: "Large", name: "Ottoline Marsh", email: EMAIL, password: PASSWORD, units: "metric", cost: 4)
+    account = DeckBough::Server::Store::Studios.new(database).found(studio: "Large", name: "Ottoline Marsh", email: EMAIL, password: PASSWORD, units: "metric",
+                                                                    cost: 4)
     studio = database[:accounts].where(id: account).get(:studio_id)
     styles = fill_styles(database, studio)
-    homes = database[:homes].returning(:id).multi_insert(Array.new(HOMES) { |i| { studio_id: studio, name: "Home #{i}", visit_on: Date.new(2026, 12, 1) + (i % 24) } },
+    homes = database[:homes].returning(:id).multi_insert(Array.new(HOMES) do |i|
+      { studio_id: studio, name: "Home #{i}", visit_on: Date.new(2026, 12, 1) + (i % 24) }
+    end,
                                                          return: :primary_key)
     rooms = homes.flat_map { |home| Array.new(ROOMS) { |i| room(studio, home, i) } }
     rooms = database[:rooms].multi_insert(rooms, return: :primary_key)
@@ -46,7 +49,9 @@ class LargeStudio
   end
 
   def fill_styles(database, studio)
-    rows = Array.new(STYLES) { |i| { studio_id: studio, kind: "ornament", name: "Style #{i}", diameter_mm: 40 + (i % 80), breakable: i.odd?, pack_size: 6, price_cents: 900 } }
+    rows = Array.new(STYLES) do |i|
+      { studio_id: studio, kind: "ornament", name: "Style #{i}", diameter_mm: 40 + (i % 80), breakable: i.odd?, pack_size: 6, price_cents: 900 }
+    end
     ids = database[:styles].multi_insert(rows, return: :primary_key)
     database[:stock_quantities].multi_insert(ids.map { |id| { studio_id: studio, style_id: id, on_hand: 12 } })
     ids

@@ -1,18 +1,27 @@
 # frozen_string_literal: true
 
+require "digest"
+
 module DeckBough
   module Server
     module Store
       # What pieces need, kept as rows: summary, measures, ledger lines, with the stamp of all they were computed from.
       #
-      #   needs.of(piece_ids) # => { id => { stamp:, style_ids:, summary:, measured: } }
+      #   needs.of(piece_ids) # => { id => { stamp:, styles:, summary:, measured: } }
       #
       # A row is worth what its stamp says; who asks compares it with the stamp of now (Needs#stamp of the server).
       class Needs < Table
-        # @return [Hash{String => Hash}] stamp, style_ids, summary, measured by piece
+        # The versions of some styles in short, as `of` has them from the database: a piece names many, a desk shows many pieces.
+        #
+        # @param versions [Hash{String => Integer}] by style id
+        def self.digest(versions)
+          Digest::MD5.hexdigest(versions.sort.map { |id, version| "#{id}:#{version}" }.join(" "))
+        end
+
+        # @return [Hash{String => Hash}] stamp, summary, measured by piece, and styles: the versions its styles have now, in short
         def of(piece_ids)
-          rows(:piece_needs).where(piece_id: piece_ids).select(:piece_id, :stamp, :style_ids, :summary, :measured).to_h do |row|
-            [row[:piece_id], { stamp: row[:stamp], style_ids: row[:style_ids].to_a, summary: symbols(row[:summary]), measured: symbols(row[:measured]) }]
+          rows(:piece_needs).where(piece_id: piece_ids).select(:piece_id, :stamp, :summary, :measured, versions.as(:styles)).to_h do |row|
+            [row[:piece_id], { stamp: row[:stamp], styles: row[:styles], summary: symbols(row[:summary]), measured: symbols(row[:measured]) }]
           end
         end
 
@@ -29,6 +38,13 @@ module DeckBough
         end
 
         private
+
+        def versions
+          one = Sequel.join([Sequel.cast(:id, String), ":", Sequel.cast(:version, String)])
+          told = Sequel.function(:string_agg, one, " ").order(:id)
+          rows(:styles).where(id: Sequel[:piece_needs][:style_ids].pg_array.any)
+                       .select(Sequel.function(:md5, Sequel.function(:coalesce, told, "")))
+        end
 
         def symbols(document)
           document.to_h.transform_keys(&:to_sym)

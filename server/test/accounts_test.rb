@@ -21,7 +21,7 @@ class AccountsTest < ServerTest
 
     assert_equal known, unknown
     assert_equal [401, 403], known.map(&:first).uniq
-    assert_equal MOST, known.count { |status, _| status == 401 }
+    assert_equal(MOST, known.count { |status, _| status == 401 })
   end
 
   # As much is computed for the one as for the other: the password is compared with something either way.
@@ -63,6 +63,7 @@ class AccountsTest < ServerTest
       MOST.times { try_sign_in(OWNER, "wrong-word-here") }
     end
     with_session(:strange) { MOST.times { try_sign_in(OWNER, "wrong-word-here") } }
+
     with_session(:hers) { assert_equal 403, try_sign_in(OWNER, WORD).first }
   end
 
@@ -72,6 +73,7 @@ class AccountsTest < ServerTest
       ask(:post, "/api/logout", {})
     end
     with_session(:strange) { MOST.times { try_sign_in(OWNER, "wrong-word-here") } }
+
     with_session(:brams) { assert_equal 403, try_sign_in(OWNER, WORD).first }
   end
 
@@ -99,6 +101,7 @@ class AccountsTest < ServerTest
     wrong = { password: "not-the-present", new_password: "copper-lantern-7" }
     MOST.times { ask(:post, "/api/change-password", wrong, status: 401) }
     ask(:post, "/api/change-password", wrong.merge(password: WORD), status: 403)
+
     with_session(:strange) { assert_equal 200, try_sign_in(OWNER, WORD).first }
   end
 

@@ -40,8 +40,8 @@ class MiddlewareTest < ServerTest
 
   def test_errors_carry_the_same_safety_headers_as_answers
     [["GET", "/api/me", 401], ["GET", "/api/none", 401], ["POST", "/api/login", 422], ["GET", "/assets/none.js", 404], ["FROBNICATE", "/api/door", 401],
-     ["GET", "/api/door%00", 400], ["POST", "/api/homes?%", 400]].each do |verb, path, status|
-      custom_request(verb, path, verb == "POST" ? "{}" : nil, "CONTENT_TYPE" => "application/json")
+     ["GET", "/api/door%00", 400], ["POST", "/api/homes", 400, "%"]].each do |verb, path, status, query|
+      custom_request(verb, path, verb == "POST" ? "{}" : nil, { "CONTENT_TYPE" => "application/json", "QUERY_STRING" => query }.compact)
 
       assert_equal status, last_response.status, path
       Middle::SafeAnswers::HEADERS.each { |name, value| assert_equal value, last_response.headers[name], "#{path} #{name}" }
@@ -59,7 +59,8 @@ class MiddlewareTest < ServerTest
   def test_a_change_from_a_foreign_origin_is_refused
     sign_in
     [["https://elsewhere.example", 403], ["null", 403], ["http://example.org:81", 403], ["http://example.org", 201], [nil, 201]].each do |origin, status|
-      custom_request("POST", "/api/homes", '{"name":"Trap"}', { "CONTENT_TYPE" => "application/json", "HTTP_HOST" => "example.org", "HTTP_ORIGIN" => origin }.compact)
+      custom_request("POST", "/api/homes", '{"name":"Trap"}',
+                     { "CONTENT_TYPE" => "application/json", "HTTP_HOST" => "example.org", "HTTP_ORIGIN" => origin }.compact)
 
       assert_equal status, last_response.status, origin
     end
@@ -67,7 +68,8 @@ class MiddlewareTest < ServerTest
 
   def test_text_that_is_none_goes_no_further_and_its_place_is_named
     sign_in
-    { '{"name":"a\u0000b"}' => "/name", '{"name":"x","pets":["a\u0000"]}' => "/pets/0", '{"name":"\ud800"}' => "", "{\"name\":\"\xFF\"}" => "", '{"a\u0000":1}' => "" }.each do |body, pointer|
+    { '{"name":"a\u0000b"}' => "/name", '{"name":"x","pets":["a\u0000"]}' => "/pets/0", '{"name":"\ud800"}' => "", "{\"name\":\"\xFF\"}" => "",
+      '{"a\u0000":1}' => "" }.each do |body, pointer|
       custom_request("POST", "/api/homes", body.b, "CONTENT_TYPE" => "application/json")
 
       assert_equal [422, [pointer]], [last_response.status, pointers(JSON.parse(last_response.body))], body
@@ -101,6 +103,30 @@ class MiddlewareTest < ServerTest
 
     assert_equal [503, "too-long", 1], [problem.status, problem.code, forgotten]
     assert_equal :answered, Middle::TimeLimit.new(->(_) { :answered }, database, 5).call(env)
+  end
+
+  def test_a_request_is_answered_on_one_connection
+    taken = []
+    database = Object.new
+    database.define_singleton_method(:synchronize) { |&work| taken.push(:taken).then { work.call }.tap { taken << :given_back } }
+    Middle::OneConnection.new(->(_) { taken << :answered }, database).call(env)
+
+    assert_equal %i[taken answered given_back], taken
+  end
+
+  # In a thread as a server has them: this one holds a connection for its test already.
+  def test_the_stack_takes_a_connection_once_a_request
+    pool = DATABASE.pool
+    handed = 0
+    pool.define_singleton_method(:checkin_connection) { |*given| super(*given).tap { handed += 1 } }
+    told = { email: "nobody@wick-fennel.example", password: "none of theirs" }
+    asked = Rack::MockRequest.new(app)
+    Thread.new { asked.post("/api/login", input: JSON.generate(told), "CONTENT_TYPE" => "application/json") }.join
+
+    assert_equal 1, handed
+  ensure
+    pool.singleton_class.remove_method(:checkin_connection)
+    Thread.new { %i[request_counts sign_in_failures].each { |table| DATABASE[table].delete } }.join
   end
 
   def test_a_statement_that_takes_too_long_is_stopped_by_the_database

@@ -91,10 +91,10 @@ class NeedsTest < ServerTest
     hasty = Server::Season.new(DATABASE, studio, budget: -1).desk(today: TODAY.to_date, page: 1)
 
     # One is done however short the time, so that it comes to an end.
-    assert_equal pieces.count - 1, hasty[:items].sum { |home| home[:totals][:pending] }
+    assert_equal(pieces.count - 1, hasty[:items].sum { |home| home[:totals][:pending] })
     patient = Server::Season.new(DATABASE, studio, budget: 600).desk(today: TODAY.to_date, page: 1)
 
-    assert_equal 0, patient[:items].sum { |home| home[:totals][:pending] }
+    assert_equal(0, patient[:items].sum { |home| home[:totals][:pending] })
   end
 
   # However many homes there are.
@@ -108,7 +108,7 @@ class NeedsTest < ServerTest
     end
     desk
 
-    assert_equal few, statements { desk }
+    assert_equal(few, statements { desk })
     assert_operator few, :<=, 20
     home = DATABASE[:homes].where(name: "Cottage 3").get(:id)
 

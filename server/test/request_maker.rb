@@ -16,7 +16,8 @@ class RequestMaker
   TYPES = ["application/json", "application/json; charset=utf-8", "application/json; charset=banana", "text/plain", "multipart/form-data; boundary=x",
            "multipart/form-data", "application/x-www-form-urlencoded", "application/xml", "", nil, "json", "\xFF".b, "application/json;" * 50].freeze
   VERBS = %w[GET POST PUT PATCH DELETE HEAD OPTIONS TRACE PROPFIND FROBNICATE].freeze
-  PARTS = ["not-an-id", "%00", "%ff", "%", "%zz", "..", "%2e%2e", "%2F", "a" * 3_000, "\u00e9", "0", "-1", "tree.tip_gap", "null", "%u0041", "%20", ";", "\xFF".b].freeze
+  PARTS = ["not-an-id", "%00", "%ff", "%", "%zz", "..", "%2e%2e", "%2F", "a" * 3_000, "\u00e9", "0", "-1", "tree.tip_gap", "null", "%u0041", "%20", ";",
+           "\xFF".b].freeze
   QUERIES = ["", "?", "%", "%ff", "%00", "page=1", "page=0", "page=-1", "page=abc", "page=99999999999999999999", "page=100000", "text=2m", "text=%00",
              "text=%ff", "text=#{'9' * 400}", "text=7%276%22", "kind=ribbon", "kind=smell", "style=x", "a=1&a=2", "a[b][c]=1", "a[]=1", "a[=1", "page[]=1",
              "&&&", "=", "page", "text", "style=%F0%28%8C%28", "#{'a[b]' * 200}=1"].freeze
@@ -34,8 +35,10 @@ class RequestMaker
     address = address_of(path)
     verb = VERBS.sample(random: @chance) if once(0.06)
     query = once(0.4) ? QUERIES.sample(random: @chance) : wanted_query(operation)
-    { "REQUEST_METHOD" => verb, "PATH_INFO" => address, "QUERY_STRING" => query, "CONTENT_TYPE" => once(0.9) ? "application/json" : TYPES.sample(random: @chance),
-      "CONTENT_LENGTH" => body.bytesize.to_s, "rack.input" => StringIO.new(body), "asked" => "#{verb} #{address[0, 120].inspect} #{query[0, 80].inspect} #{body[0, 300].inspect}" }.compact
+    asked = "#{verb} #{address[0, 120].inspect} #{query[0, 80].inspect} #{body[0, 300].inspect}"
+    { "REQUEST_METHOD" => verb, "PATH_INFO" => address, "QUERY_STRING" => query,
+      "CONTENT_TYPE" => once(0.9) ? "application/json" : TYPES.sample(random: @chance),
+      "CONTENT_LENGTH" => body.bytesize.to_s, "rack.input" => StringIO.new(body), "asked" => asked }.compact
   end
 
   private
@@ -119,10 +122,20 @@ class RequestMaker
     return @ids.fetch("styles").sample(random: @chance) if input.names == :style
 
     case input.kind
-    when :number, :whole then [input.range.begin, input.range.end, ((input.range.begin + input.range.end) / 8.0).then { |at| input.kind == :whole ? at.to_i : at },
+    when :number, :whole then [input.range.begin, input.range.end, ((input.range.begin + input.range.end) / 8.0).then do |at|
+      input.kind == :whole ? at.to_i : at
+    end,
                                *NUMBERS].sample(random: @chance)
     when :choice then input.choices.sample(random: @chance)
-    when :list then Array.new([0, 1, 3].sample(random: @chance)) { input.items.is_a?(Array) ? input.items.to_h { |item| [item.name.to_s, dialled(item)] } : dialled(input.items) }
+    when :list then Array.new([0, 1, 3].sample(random: @chance)) do
+      if input.items.is_a?(Array)
+        input.items.to_h do |item|
+          [item.name.to_s, dialled(item)]
+        end
+      else
+        dialled(input.items)
+      end
+    end
     else [true, false, *TEXTS].sample(random: @chance)
     end
   end

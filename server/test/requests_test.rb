@@ -24,13 +24,13 @@ class RequestsTest < ServerTest
   end
 
   def env_of(request)
-    { "SERVER_NAME" => "localhost", "SERVER_PORT" => "80", "SCRIPT_NAME" => "", "HTTP_HOST" => "localhost", "REMOTE_ADDR" => "127.0.0.1", "rack.url_scheme" => "http",
-      "rack.errors" => StringIO.new, "HTTP_ACCEPT" => "application/json", "HTTP_COOKIE" => @cookie.to_s }.merge(request)
+    { "SERVER_NAME" => "localhost", "SERVER_PORT" => "80", "SCRIPT_NAME" => "", "HTTP_HOST" => "localhost", "REMOTE_ADDR" => "127.0.0.1",
+      "rack.url_scheme" => "http", "rack.errors" => StringIO.new, "HTTP_ACCEPT" => "application/json", "HTTP_COOKIE" => @cookie.to_s }.merge(request)
   end
 
   def ids
     { "homes" => DATABASE[:homes].select_map(:id), "rooms" => DATABASE[:rooms].select_map(:id), "pieces" => DATABASE[:pieces].select_map(:id) * 3,
-      "styles" => DATABASE[:styles].select_map(:id).first(20), "variants" => DATABASE[:piece_variants].select_map(:id), "people" => ["1", "2", "99999999999999999"],
+      "styles" => DATABASE[:styles].select_map(:id).first(20), "variants" => DATABASE[:piece_variants].select_map(:id), "people" => %w[1 2 99999999999999999],
       "acts" => [SecureRandom.uuid], "keys" => %w[tree.tip_gap minutes.tuck picks.per_m2_lush no.such_rule] }
   end
 

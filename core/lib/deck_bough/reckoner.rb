@@ -22,7 +22,7 @@ module DeckBough
 
       answer, good = line(text)
       [JSON.generate(answer), good]
-    rescue JSON::GeneratorError, FloatDomainError, RangeError
+    rescue JSON::GeneratorError, RangeError
       # What came out is no number one could write down.
       [JSON.generate(failed(nil, "out_of_range", nil, Messages.error(:line_out_of_range))), false]
     end

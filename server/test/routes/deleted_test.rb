@@ -30,14 +30,14 @@ class DeletedRoutesTest < ServerTest
     ask(:delete, "/api/pieces/#{@piece['id']}", status: 204)
     ask(:delete, "/api/rooms/#{@room['id']}", status: 204)
 
-    assert_equal ["room"], deleted.map { |thing| thing["kind"] }
+    assert_equal(["room"], deleted.map { |thing| thing["kind"] })
     ask(:delete, "/api/homes/#{@home['id']}", status: 204)
 
-    assert_equal [["home", @home["name"]]], deleted.map { |thing| thing.values_at("kind", "name") }
+    assert_equal([["home", @home["name"]]], deleted.map { |thing| thing.values_at("kind", "name") })
     ask(:post, "/api/homes/#{@home['id']}/restore")
     ask(:post, "/api/rooms/#{@room['id']}/restore")
 
-    assert_equal ["piece"], deleted.map { |thing| thing["kind"] }
+    assert_equal(["piece"], deleted.map { |thing| thing["kind"] })
   end
 
   def test_after_thirty_days_it_is_listed_no_more

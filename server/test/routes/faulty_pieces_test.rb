@@ -88,16 +88,19 @@ class FaultyPiecesTest < ServerTest
     assert_equal ["full", TREE_KIND.schema, []], [piece["settings"]["picks"]["cover"], piece["settings_schema"], piece["unread"]]
     saved = ask(:put, "/api/pieces/#{id}", { version: piece["version"], name: "Mended", place_id: nil, settings: piece["settings"] })
 
-    assert_equal [TREE_KIND.schema, "full"], DATABASE[:pieces].where(id: id).first.then { |row| [row[:settings_schema], row[:settings]["picks"]["cover"]] }
+    assert_equal([TREE_KIND.schema, "full"], DATABASE[:pieces].where(id: id).first.then { |row| [row[:settings_schema], row[:settings]["picks"]["cover"]] })
     undone = ask(:post, "/api/pieces/#{id}/undo", { version: saved["version"] })
 
-    assert_equal ["Faulty", "full"], [undone["name"], undone["settings"]["picks"]["cover"]]
+    assert_equal %w[Faulty full], [undone["name"], undone["settings"]["picks"]["cover"]]
   end
 
   def test_a_version_kept_under_an_earlier_schema_is_read_too
     id = add("tree", {})["id"]
     ask(:post, "/api/pieces/#{id}/variants", { name: "Old" }, status: 201)
-    DATABASE[:piece_variants].where(piece_id: id).update(settings_schema: 1, settings: Sequel.pg_jsonb({ "picks" => { "cover" => "lush" }, "gone" => { "x" => 1 } }))
+    DATABASE[:piece_variants].where(piece_id: id).update(settings_schema: 1,
+                                                         settings: Sequel.pg_jsonb({
+                                                                                     "picks" => { "cover" => "lush" }, "gone" => { "x" => 1 }
+                                                                                   }))
 
     assert_equal "full", ask(:get, "/api/pieces/#{id}/variants")["items"].first["settings"]["picks"]["cover"]
   end
@@ -108,7 +111,7 @@ class FaultyPiecesTest < ServerTest
     assert_includes summary(id)["worst"], "cannot be read"
     piece = ask(:get, "/api/pieces/#{id}")
 
-    assert_equal ["/measure/height_m"], piece["unread"].map { |fault| fault["pointer"] }
+    assert_equal(["/measure/height_m"], piece["unread"].map { |fault| fault["pointer"] })
     assert_equal [nil, "slim"], piece["settings"]["measure"].values_at("height_m", "shape")
     assert_equal 3, ask(:get, "/api/season")["total"]
     ask(:get, "/api/pieces/#{id}/history")

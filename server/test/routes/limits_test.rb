@@ -36,7 +36,8 @@ class LimitsTest < ServerTest
     copy = DATABASE[:pieces].where(id: piece["id"]).first.except(:id)
     DATABASE[:pieces].multi_insert(Array.new(Server::Store::Pieces::MOST_IN_ROOM - 1) { copy })
 
-    assert_includes ask(:post, "/api/rooms/#{made['id']}/pieces", { name: "Tree" }, status: 422)["detail"], "up to #{Server::Store::Pieces::MOST_IN_ROOM} pieces"
+    assert_includes ask(:post, "/api/rooms/#{made['id']}/pieces", { name: "Tree" }, status: 422)["detail"],
+                    "up to #{Server::Store::Pieces::MOST_IN_ROOM} pieces"
   end
 
   def test_a_plan_that_is_read_in

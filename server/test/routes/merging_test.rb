@@ -26,12 +26,15 @@ class MergingTest < ServerTest
     as(ASSISTANT) do
       merged = save(1, with(lights: { school: "soft" }), name: "Bay tree")
 
-      assert_equal [2.7, "soft", "Bay tree", 3], [merged["settings"]["measure"]["height_m"], merged["settings"]["lights"]["school"], merged["name"], merged["version"]]
+      assert_equal [2.7, "soft", "Bay tree", 3],
+                   [merged["settings"]["measure"]["height_m"], merged["settings"]["lights"]["school"], merged["name"], merged["version"]]
     end
     entries = ask(:get, path("/history"))["items"]
 
-    assert_equal ["Renamed to Bay tree", "Height 2.40 m → 2.70 m"], entries.map { |entry| entry["says"] }
-    assert_equal [2.7, "classic"], ask(:post, path("/undo"), { version: 3 })["settings"].then { |said| [said["measure"]["height_m"], said["lights"]["school"]] }
+    assert_equal(["Renamed to Bay tree", "Height 2.40 m → 2.70 m"], entries.map { |entry| entry["says"] })
+    assert_equal([2.7, "classic"], ask(:post, path("/undo"), { version: 3 })["settings"].then do |said|
+      [said["measure"]["height_m"], said["lights"]["school"]]
+    end)
   end
 
   def test_the_same_dial_asks_in_the_persons_units_and_with_names
@@ -58,6 +61,7 @@ class MergingTest < ServerTest
 
   def test_both_saying_the_same_is_no_conflict
     save(1, with(measure: { height_m: 2.7 }))
+
     as(ASSISTANT) { assert_equal 2, save(1, with(measure: { height_m: 2.7 }))["version"] }
   end
 
@@ -78,7 +82,7 @@ class MergingTest < ServerTest
   def test_a_version_nobody_ever_saw_asks_about_all_that_differs
     told = save(99, with(measure: { height_m: 2.7 }), status: 409)
 
-    assert_equal ["/settings/measure/height_m"], told["differences"].map { |row| row["pointer"] }
+    assert_equal(["/settings/measure/height_m"], told["differences"].map { |row| row["pointer"] })
   end
 
   def test_history_names_styles_and_never_an_id

@@ -52,7 +52,8 @@ class TogetherTest < ServerTest
 
   def tree_with_styles
     studio = demo
-    [studio, DATABASE[:pieces].where(name: "Quay window tree").get(:id), DATABASE[:accounts].get(:id), DATABASE[:styles].where(kind: "ornament").select_map(:id)]
+    [studio, DATABASE[:pieces].where(name: "Quay window tree").get(:id), DATABASE[:accounts].get(:id),
+     DATABASE[:styles].where(kind: "ornament").select_map(:id)]
   end
 
   # Up and down at once, each in another order.
@@ -118,7 +119,8 @@ class TogetherTest < ServerTest
     ribbon = DATABASE[:styles].where(name: "Plum velvet ribbon").get(:id)
     before = DATABASE[:stock_quantities].where(style_id: ribbon).get(:on_hand)
     at_once(8) do
-      Server::Store::Acts.new(DATABASE, studio).record(piece, kind: "ribbon_cut", style_id: ribbon, key: SecureRandom.uuid, says: "cut", account_id: account) do |doing|
+      Server::Store::Acts.new(DATABASE, studio).record(piece, kind: "ribbon_cut", style_id: ribbon, key: SecureRandom.uuid, says: "cut",
+                                                              account_id: account) do |doing|
         doing.move(ribbon, -2, "cut")
         doing.cut(ribbon, 2)
       end

@@ -9,6 +9,9 @@ module DeckBough
     # Lengths are whole numbers in one unit. Each way of weighing gives every piece a weight such that no new roll can hold more
     # than 1 of it; what the weights sum to beyond what part rolls can take needs new rolls. The heaviest way counts.
     class LowerBound
+      # Part rolls up to this are filled bit by bit; into a longer one so much fits that it hardly matters what just does.
+      LONGEST_FILLED = 3_000_000
+
       HAIR = 1e-9
       CLASSES = (1..10)
       SLOPES = [0.5, 0.75, 1.25, 1.5, 1.75, 2.0, 2.5, 3.0, 3.5, 4.0].freeze
@@ -42,9 +45,6 @@ module DeckBough
         fills = @part_counts.sum { |part, count| count * best_fill(part) }
         (((@pieces.sum - fills) / @roll.to_f) - HAIR).ceil
       end
-
-      # Part rolls up to this are filled bit by bit; into a longer one so much fits that it hardly matters what just does.
-      LONGEST_FILLED = 3_000_000
 
       # The most that pieces can use of a part, found in one number whose bits are the lengths that can be made.
       def best_fill(part)

@@ -133,7 +133,9 @@ module DeckBough
       # @return [Boolean] whether any site changed its kind
       def better_round
         @order ||= (0...@size).to_a.shuffle(random: @chance)
-        @order.count { |site| (other = best_partner(site)) && swap(site, other) }.positive?
+        # Every site has its turn, also after one has changed.
+        changed = @order.select { |site| (other = best_partner(site)) && swap(site, other) }
+        !changed.empty?
       end
 
       # The site with which changing kinds helps most; nil when none helps.
