@@ -76,4 +76,13 @@ class AnchoringTest < CoreTest
     refute last.first[:holds]
     assert(told[1][:if_it_fails].all? { |one| one[:holds] })
   end
+
+  # The head of the frame has the widest steps, 45 cm against 40; there one more helps most.
+  def test_more_places_go_where_they_are_furthest_apart
+    way = path(kind: "frame", length_m: 0.9, side_m: 2.0, height_m: 0)
+    widest = ->(more) { Greenery::Anchoring.places(way, spacing: 0.45, more: more).each_cons(2).map { |one, next_one| next_one - one }.max }
+
+    assert_in_delta 0.45, widest.call(0)
+    assert_in_delta 0.4, widest.call(1)
+  end
 end

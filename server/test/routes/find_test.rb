@@ -22,4 +22,19 @@ class FindRoutesTest < ServerTest
 
     assert_empty found("quay")
   end
+
+  def test_what_lies_in_a_deleted_room_or_home_is_not_found
+    sign_in
+    home = home_named("The Signal Loft")
+
+    assert_includes found("signal tree"), ["piece", "Signal tree", "The Signal Loft"]
+    ask(:delete, "/api/rooms/#{home['rooms'].first['id']}", status: 204)
+
+    assert_empty found("signal tree")
+    ask(:post, "/api/rooms/#{home['rooms'].first['id']}/restore")
+    ask(:delete, "/api/homes/#{home['id']}", status: 204)
+
+    assert_empty found("loft")
+    assert_empty found("signal tree")
+  end
 end

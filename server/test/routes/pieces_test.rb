@@ -151,4 +151,25 @@ class PiecesRoutesTest < ServerTest
 
     assert_includes Server::Exchange::LedgerCsv.write([line], "EUR"), "picks,'=2+3,"
   end
+
+  def test_a_posted_plan_knows_no_style_of_another_studio
+    sign_in
+    theirs = DATABASE[:styles].returning(:id).insert(studio_id: stranger, kind: "ornament", name: "Elsewhere ball", diameter_mm: 80).first[:id]
+    DATABASE[:stock_quantities].insert(studio_id: stranger, style_id: theirs, on_hand: 50)
+    tree = quay_tree
+    settings = tree["settings"].merge("ornaments" => { "styles" => [theirs] })
+    told = ask(:post, "/api/pieces/#{tree['id']}/plan", { settings: settings })
+
+    refute_includes JSON.generate(told), "Elsewhere ball"
+  end
+
+  def test_a_rented_home_allows_no_nails_without_its_rooms_saying_so
+    sign_in
+    codes = -> { ask(:post, "/api/pieces/#{quay_tree['id']}/plan", {})["cautions"].map { |caution| caution["code"] } }
+
+    refute_includes codes.call, "no_nails"
+    DATABASE[:homes].where(name: "Tidewaiter's House").update(rented: true)
+
+    assert_includes codes.call, "no_nails"
+  end
 end

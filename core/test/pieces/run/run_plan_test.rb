@@ -256,4 +256,37 @@ class RunPlanTest < CoreTest
     refute_nil told[:worst]
     refute RunPlan.new(settings: {}, surroundings: PLACE, styles: []).summary[:chosen]
   end
+
+  def test_a_woven_ribbon_takes_a_tuck_at_every_arms_length
+    house = HouseRules.default
+    took = run_plan(ribbon: { method: "weave" })[:figures][:minutes][:value] - run_plan[:figures][:minutes][:value]
+
+    assert_in_delta (2.52 / house["garland.loop_each"]).ceil * house["minutes.tuck"], took, 0.01
+  end
+
+  def test_a_drop_beside_a_stair_is_not_held_to_the_floor
+    low = { right_drop_m: 1.0, height_m: 1.0 }
+
+    assert_includes warned(run_plan(survey: low)), "drop_on_floor"
+    refute_includes warned(run_plan(survey: { kind: "rail", going_m: 3.7, rise_m: 2.7, height_m: 0.9, left_drop_m: 0.88, right_drop_m: 0,
+                                              surface: "wood" })), "drop_on_floor"
+  end
+
+  def test_more_anchors_than_needed_are_set_when_asked_for
+    assert_equal run_plan[:anchors].size + 2, run_plan(anchors: { more: 2 })[:anchors].size
+  end
+
+  def test_a_drop_hangs_on_the_anchor_at_its_upper_end
+    last = run_plan[:anchors].last[:kg]
+
+    assert_operator last, :>, 2 * run_plan[:anchors].first[:kg]
+    assert_operator last, :>, 2 * run_plan(survey: { right_drop_m: 0.1 })[:anchors].last[:kg]
+  end
+
+  def test_a_garland_laid_on_a_shelf_too_narrow_rolls_off
+    laid = ->(depth) { warned(run_plan(anchors: { fixing: "none" }, survey: { right_drop_m: 0, depth_m: depth }, rise_and_trail: { shape: "level" })) }
+
+    assert_includes laid.call(0.05), "laid_rolls"
+    refute_includes laid.call(0.4), "laid_rolls"
+  end
 end

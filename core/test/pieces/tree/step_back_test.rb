@@ -86,4 +86,13 @@ class StepBackTest < CoreTest
 
     assert_operator left.sum { |spot| spot[:empty] } / left.size, :>, 1.5 * right.sum { |spot| spot[:empty] } / right.size
   end
+
+  # On a riser of 60 cm the line of 1 m meets the tree at 40 cm.
+  def test_reach_is_counted_from_the_floor_also_on_a_riser
+    raised = tree(place: surroundings(children: [3]), measure: { height_m: 2.0, spread_m: 1.4, riser_m: 0.6 })
+    glass = ->(height) { [{ style: "slate", number: 1, height_m: height, angle_deg: 0.0 }] }
+
+    refute_includes found(raised.step_back(up: glass.call(0.6))), "within_reach"
+    assert_includes found(raised.step_back(up: glass.call(0.3))), "within_reach"
+  end
 end

@@ -210,4 +210,21 @@ class OrnamentsMapTest < CoreTest
     assert_equal "too_many_hung", faults_of("ornaments.map", tree: TREE, styles: styles_of(2_001, 3)).first.code
     assert_equal "style_twice", faults_of("ornaments.map", tree: TREE, styles: styles_of(4, 1) + styles_of(4, 1)).first.code
   end
+
+  KEPT = { id: "kept", count: 2, diameter_mm: 140, mass_g: 40, colour: "#000001", breakable: false, keepsake: true }.freeze
+
+  def test_keepsakes_go_up_last_however_large
+    found = sites(styles_of(24, 4) + [KEPT])
+
+    assert_equal([25, 26], found.select { |site| site[:style] == "kept" }.map { |site| site[:order] })
+  end
+
+  def test_eye_level_is_counted_from_the_floor_not_from_the_stand
+    house = HouseRules.default
+    kept = { **KEPT, count: 1, diameter_mm: 60 }
+    height = sites(styles_of(12, 1) + [kept], riser_m: 0.4).find { |site| site[:style] == "kept" }[:height_m]
+
+    assert_includes house["ornaments.eye_low"]..house["ornaments.eye_high"], height + 0.4
+    assert_operator height, :<, house["ornaments.eye_low"]
+  end
 end
