@@ -189,6 +189,17 @@ class BenchStepsTest < SystemTest
     assert_no_text "cannot be reached"
   end
 
+  def test_what_is_refused_is_not_sent_again_and_again
+    DATABASE[:pieces].where(name: "Quay window tree").update(deleted_at: TODAY)
+    page.driver.clear_network_traffic
+    click_button "by the foot"
+
+    assert_text "Not saved"
+    page.driver.wait_for_network_idle(duration: 3, timeout: 15)
+
+    assert_equal 1, (page.driver.network_traffic.count { |exchange| exchange.request&.method == "PUT" })
+  end
+
   def offline(yes)
     page.driver.browser.page.command("Network.emulateNetworkConditions", offline: yes, latency: 0, downloadThroughput: -1, uploadThroughput: -1)
   end

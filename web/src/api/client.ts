@@ -31,6 +31,14 @@ const UNREACHABLE: ProblemDetails = {
   request_id: "",
 };
 
+/** Milliseconds after which what could not be reached is tried again. */
+export const BEFORE_TRYING_AGAIN = 4_000;
+
+/** Whether trying again later may help without anything being changed. */
+export function isUnreachable(problem: Problem | null): boolean {
+  return problem?.status === 0 || problem?.status === 503;
+}
+
 /** Told when a session has ended, so that the shell asks to sign in over the screen. */
 export const SIGNED_OUT = "deck-bough:signed-out";
 /** Told when somebody is back, so that what waited is tried again. */

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { ask, client, SIGNED_IN, type Schemas } from "../api/client";
+import { ask, BEFORE_TRYING_AGAIN, client, isUnreachable, SIGNED_IN, type Schemas } from "../api/client";
 import { keys, useStyles } from "../api/queries";
 import { useVersioned } from "../api/useVersioned";
 import { isSaved, OtherKind, type Kind, type PieceOf, type SavedPiece, type SettingsOf } from "../kinds/kind";
@@ -17,7 +17,6 @@ export interface Draft<K extends Kind = Kind> {
 export type Saving = { state: "saved" | "waiting" | "saving" | "refused"; at: string | null };
 
 const IDLE_BEFORE_SAVING = 700;
-const BEFORE_TRYING_AGAIN = 4_000;
 
 /** Counts up when it is worth trying again: somebody has signed in again, or after a while without connection. */
 function useAttempts(unreachable: boolean): number {
@@ -65,7 +64,7 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
   const [kept, setKept] = useState<SavedPiece<K>>(piece);
   const [saving, setSaving] = useState<Saving>({ state: "saved", at: piece.changed_at });
   const { clash, problem, refused, settle } = useVersioned(kept);
-  const attempt = useAttempts(problem?.status === 0 || problem?.status === 503);
+  const attempt = useAttempts(isUnreachable(problem));
   const revision = useStyles().dataUpdatedAt + attempt;
   const planned = usePlan<K>(kind, piece.id, draft, revision);
   const cache = useQueryClient();
@@ -120,9 +119,15 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
 
   // One save at a time: the next one is made on what the one before came back with.
   const busy = saving.state === "saving";
+  const tried = useRef<{ draft: Draft<K>; attempt: number } | null>(null);
   useEffect(() => {
-    if (!changed || clash || busy) return;
-    const timer = setTimeout(() => void save(kept.version, draft), IDLE_BEFORE_SAVING);
+    // What was refused is refused again, until something is dialled or it is worth another attempt.
+    const again = tried.current?.draft === draft && tried.current.attempt === attempt;
+    if (!changed || clash || busy || again) return;
+    const timer = setTimeout(() => {
+      tried.current = { draft, attempt };
+      void save(kept.version, draft);
+    }, IDLE_BEFORE_SAVING);
     return () => clearTimeout(timer);
   }, [draft, kept, changed, clash, busy, save, attempt]);
 

@@ -148,7 +148,7 @@ function Anchors({
             {fixings > 1 && (
               <text
                 x={x}
-                y={y - 15}
+                y={y + 23}
                 textAnchor="middle"
                 fontSize={12}
                 fontWeight={700}
