@@ -197,7 +197,7 @@ class BenchStepsTest < SystemTest
     assert_text "Not saved"
     page.driver.wait_for_network_idle(duration: 3, timeout: 15)
 
-    assert_equal 1, (page.driver.network_traffic.count { |exchange| exchange.request&.method == "PUT" })
+    assert_equal(1, page.driver.network_traffic.count { |exchange| exchange.request&.method == "PUT" })
   end
 
   def offline(yes)

@@ -124,6 +124,8 @@ class TreeBenchTest < SystemTest
 
   def test_a_session_that_ends_in_the_middle_of_work_loses_nothing
     open_tree
+    # What is still on its way would meet the ended session before the dial does.
+    page.driver.wait_for_network_idle
     DATABASE[:account_active_session_keys].delete
     click_button "by the foot"
     within("[role=dialog]") do
