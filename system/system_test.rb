@@ -24,14 +24,17 @@ class SystemTest < Minitest::Test
   BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
               "disable-component-update" => nil, "disable-sync" => nil, "force-prefers-reduced-motion" => nil }.freeze
 
+  # Seconds that a busy machine may take; a free one takes a hundredth.
+  PATIENCE = 60
+
   Capybara.register_driver(:chromium) do |app|
-    Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800], process_timeout: 30, timeout: 20,
-                                       js_errors: true, browser_options: BROWSER.dup)
+    Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800], process_timeout: PATIENCE, timeout: PATIENCE,
+                                       protocol_timeout: PATIENCE, js_errors: true, browser_options: BROWSER.dup)
   end
   Capybara.app = Server::Stack.build(database: DATABASE, configuration: CONFIGURATION, clock: -> { TODAY })
   Capybara.server = :puma, { Silent: true, Threads: "1:6" }
   Capybara.default_driver = :chromium
-  Capybara.default_max_wait_time = 15
+  Capybara.default_max_wait_time = 30
   Capybara.enable_aria_label = true
   Capybara.enable_aria_role = true
   # A checkbox is drawn; its own box is transparent. People press the label.
