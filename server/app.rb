@@ -10,8 +10,10 @@ module DeckBough
       set :dump_errors, false
       disable :static, :protection, :logging, :sessions
 
-      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Runs,
-                   Routes::Acts, Routes::Styles, Routes::StringTests, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
+      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Hanging,
+                   Routes::CutPlans, Routes::Variants, Routes::Runs,
+                   Routes::Acts, Routes::Styles, Routes::StringTests, Routes::HouseRules, Routes::Lengths,
+                   Routes::Find].freeze
 
       # How many hanging maps a process remembers.
       KEPT = 200
@@ -29,7 +31,9 @@ module DeckBough
 
       RESOURCES.each do |resource|
         resource.routes.each do |route|
-          public_send(route.verb, route.path) { resource.new(Routes::Context.new(env, params, self)).public_send(route.action) }
+          public_send(route.verb, route.path) do
+            resource.new(Routes::Context.new(env, params, self)).public_send(route.action)
+          end
         end
       end
 

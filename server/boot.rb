@@ -26,7 +26,8 @@ module DeckBough
     ROOT = File.expand_path("..", __dir__)
 
     # What a process is told from outside; nothing else reads the environment.
-    Configuration = Struct.new(:database_url, :session_secret, :web_folder, :log_to, :password_cost, :sign_ins_per_minute, :trusted_proxies,
+    Configuration = Struct.new(:database_url, :session_secret, :web_folder, :log_to, :password_cost,
+                               :sign_ins_per_minute, :trusted_proxies,
                                :seconds_a_request, keyword_init: true) do
       def initialize(trusted_proxies: [], seconds_a_request: 8.0, **)
         super

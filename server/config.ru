@@ -11,9 +11,11 @@ else
   SemanticLogger.add_appender(logger: Logger.new(configuration.log_to, 5, 10 * 1024 * 1024), formatter: :json)
 end
 
-# bin/start says how to prepare the database; anyone who runs several machines on one prepares it once and leaves it out.
+# bin/start says how to prepare the database; anyone who runs several machines on one prepares it once and leaves it
+# out.
 database = if ENV.key?("PREPARE")
-             DeckBough::Server::Preparation.call(configuration.database_url, demo: ENV["PREPARE"] == "demo", password_cost: configuration.password_cost)
+             DeckBough::Server::Preparation.call(configuration.database_url, demo: ENV["PREPARE"] == "demo",
+                                                                             password_cost: configuration.password_cost)
            else
              DeckBough::Server::Connection.open(configuration.database_url)
            end

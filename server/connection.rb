@@ -17,13 +17,18 @@ module DeckBough
 
       def open(url, **options)
         database = Sequel.connect(url, max_connections: 10, pool_timeout: 4, connect_timeout: 4,
-                                       after_connect: ->(connection) { connection.exec("set statement_timeout = #{STATEMENT_MILLISECONDS}") }, **options)
+                                       after_connect: method(:bound), **options)
         database.extension :pg_array, :pg_json, :connection_validator
         # A connection that lay idle for a while is asked first: the database may have been started anew meanwhile.
         database.pool.connection_validation_timeout = IDLE_SECONDS
         Sequel.extension :pg_array_ops, :pg_json_ops
         Sequel.default_timezone = :utc
         database
+      end
+
+      # Every connection ends a statement that would take too long.
+      def bound(connection)
+        connection.exec("set statement_timeout = #{STATEMENT_MILLISECONDS}")
       end
 
       # Two processes starting together must not migrate twice; the second waits for the first.

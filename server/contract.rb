@@ -20,14 +20,18 @@ module DeckBough
         def problem
           case failure.type
           when :not_found then Problem.new(404, "no-such-route", "Not here", "There is nothing at this address.")
-          when :method_not_allowed then Problem.new(405, "no-such-method", "Not possible here", "This address does not take that kind of request.")
-          when :unsupported_media_type then Problem.new(415, "not-json", "Send JSON", "This address takes application/json.")
+          when :method_not_allowed then Problem.new(405, "no-such-method", "Not possible here",
+                                                    "This address does not take that kind of request.")
+          when :unsupported_media_type then Problem.new(415, "not-json", "Send JSON",
+                                                        "This address takes application/json.")
           else Problem.invalid(errors)
           end
         end
 
         def errors
-          told = failure.errors or return [{ pointer: "", code: "unreadable", message: "The body is not readable JSON. Send one JSON object." }]
+          told = failure.errors or
+            return [{ pointer: "", code: "unreadable",
+                      message: "The body is not readable JSON. Send one JSON object." }]
 
           told.flat_map { |error| of(error) }.uniq
         end
@@ -35,7 +39,9 @@ module DeckBough
         def of(error)
           at = error.instance_location
           missing = error.details&.fetch("missing_keys", nil)
-          return missing.map { |key| { pointer: "#{at}/#{key}", code: "missing", message: "#{key} is missing." } } if missing
+          if missing
+            return missing.map { |key| { pointer: "#{at}/#{key}", code: "missing", message: "#{key} is missing." } }
+          end
 
           name = at.split("/").last || "The body"
           [{ pointer: at, code: error.type.to_s, message: "#{name}: #{wanted(error)}" }]
@@ -44,7 +50,8 @@ module DeckBough
         def wanted(error)
           schema = error.schemer_error["schema"]
           case error.type
-          when "format", "pattern" then "must be a #{schema['format'] || schema['description'] || 'value of the right form'}."
+          when "format", "pattern"
+            "must be a #{schema['format'] || schema['description'] || 'value of the right form'}."
           when "enum" then "must be one of #{schema['enum'].join(', ')}."
           when "schema" then "is not known here."
           when /\A(string|integer|number|boolean|array|object)\z/ then "must be a #{error.type}."

@@ -32,9 +32,12 @@ module DeckBough
       def people
         said = read("studio")
         owner, *others = said.fetch("people")
-        account = Store::Studios.new(@database).found(studio: said.fetch("name"), units: said.fetch("units"), password: PASSWORD, cost: @cost, **named(owner))
+        account = Store::Studios.new(@database).found(studio: said.fetch("name"), units: said.fetch("units"),
+                                                      password: PASSWORD, cost: @cost, **named(owner))
         studio_id = Store::Accounts.new(@database).find(account)[:studio_id]
-        others.each { |person| Store::Person.add(@database, studio_id, password: PASSWORD, cost: @cost, role: "assistant", **named(person)) }
+        others.each do |person|
+          Store::Person.add(@database, studio_id, password: PASSWORD, cost: @cost, role: "assistant", **named(person))
+        end
         studio_id
       end
 
@@ -51,15 +54,19 @@ module DeckBough
         read("looks").to_h do |key, look|
           id = @database[:looks].returning(:id).insert(studio_id: @studio_id, name: look.fetch("name")).first[:id]
           look.fetch("colours").each_with_index do |colour, i|
-            @database[:look_colours].insert(studio_id: @studio_id, look_id: id, position: i, **colour.transform_keys(&:to_sym))
+            @database[:look_colours].insert(studio_id: @studio_id, look_id: id, position: i,
+                                            **colour.transform_keys(&:to_sym))
           end
-          look.fetch("styles").each { |style| @database[:look_styles].insert(studio_id: @studio_id, look_id: id, style_id: @styles.fetch(style)) }
+          look.fetch("styles").each do |style|
+            @database[:look_styles].insert(studio_id: @studio_id, look_id: id, style_id: @styles.fetch(style))
+          end
           [key, id]
         end
       end
 
       def home(said)
-        home = Store::Homes.new(@database, @studio_id).create(said.except("rooms", "look").merge("look_id" => @looks.fetch(said["look"])))
+        home = Store::Homes.new(@database, @studio_id)
+                           .create(said.except("rooms", "look").merge("look_id" => @looks.fetch(said["look"])))
         said.fetch("rooms").each { |room| room(home, room) }
       end
 
@@ -68,9 +75,9 @@ module DeckBough
         places = room[:places].to_h { |place| [place[:name], place[:id]] }
         said.fetch("pieces", []).each do |piece|
           settings = named_styles(piece.fetch("kind", "tree"), piece["settings"])
-          made = Store::Pieces.new(@database, @studio_id).create(room[:id],
-                                                                 { "name" => piece["name"], "kind" => piece.fetch("kind", "tree"),
-                                                                   "place_id" => piece["place"] && places.fetch(piece["place"]), "settings" => settings })
+          given = { "name" => piece["name"], "kind" => piece.fetch("kind", "tree"), "settings" => settings,
+                    "place_id" => piece["place"] && places.fetch(piece["place"]) }
+          made = Store::Pieces.new(@database, @studio_id).create(room[:id], given)
           piece.fetch("versions", []).each { |version| version(made, version, settings) }
         end
       end

@@ -2,15 +2,16 @@
 
 module DeckBough
   module Server
-    # What is made from the code and kept beside it: the rules as a document, the schema of a home plan, the part of the contract that
-    # says what settings are, and what the front end's dials may be turned to.
+    # What is made from the code and kept beside it: the rules as a document, the schema of a home plan, the part of the
+    # contract that says what settings are, and what the front end's dials may be turned to.
     #
     #   Documents.all # => { "docs/rules.md" => "# The rules…", "docs/home-plan.schema.json" => "{…" }
     module Documents
       module_function
 
       def all
-        { "docs/rules.md" => rules, "docs/home-plan.schema.json" => "#{JSON.pretty_generate(Exchange::HomePlanSchema.build)}\n",
+        { "docs/rules.md" => rules,
+          "docs/home-plan.schema.json" => "#{JSON.pretty_generate(Exchange::HomePlanSchema.build)}\n",
           "server/openapi.yaml" => contract, "web/src/api/declared.ts" => dials }
       end
 
@@ -24,18 +25,22 @@ module DeckBough
       end
 
       def dials
-        ["/** Made by `bin/document` from what the core declares: what each dial may be turned to. Lengths are metres. */",
+        ["/** Made by `bin/document` from what the core declares: what each dial may be turned to. Lengths are " \
+         "metres. */",
          "export const declared = #{JSON.pretty_generate(Exchange::SettingsContract.dials)} as const;", ""].join("\n")
       end
 
       def rules
-        ["# The rules", "", "Made by `bin/document` from the catalogue; the same is printed by `bin/reckon --list`.", "",
+        ["# The rules", "", "Made by `bin/document` from the catalogue; the same is printed by `bin/reckon --list`.",
+         "",
          *Catalogue.list.flat_map { |rule| rule_lines(rule) }].join("\n")
       end
 
       def rule_lines(rule)
-        ["## #{rule[:rule]}", "", "#{rule[:title]}. Handbook #{rule[:handbook]}.", "", "| input | what | unit | default |", "| --- | --- | --- | --- |",
-         *rule[:inputs].map { |input| "| #{input[:name]} | #{input[:title]} | #{unit(input)} | #{default(input)} |" }, "",
+        ["## #{rule[:rule]}", "", "#{rule[:title]}. Handbook #{rule[:handbook]}.", "",
+         "| input | what | unit | default |", "| --- | --- | --- | --- |",
+         *rule[:inputs].map { |input| "| #{input[:name]} | #{input[:title]} | #{unit(input)} | #{default(input)} |" },
+         "",
          "Gives #{rule[:outputs].map { |output| "`#{output[:name]}` (#{output[:unit]})" }.join(', ')}.", "",
          *house_rules(rule)]
       end

@@ -2,8 +2,8 @@
 
 module DeckBough
   module Server
-    # Answers that took long, kept for the next time the same is asked. A process may forget them at any time: they are computed from
-    # nothing but the question.
+    # Answers that took long, kept for the next time the same is asked. A process may forget them at any time: they are
+    # computed from nothing but the question.
     #
     #   KeptAnswers.new(64).fetch(["ornaments.map", inputs]) { answer }
     class KeptAnswers

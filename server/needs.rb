@@ -4,16 +4,19 @@ require "digest"
 
 module DeckBough
   module Server
-    # What many pieces need, from the rows that are kept of it; what is missing or stale is computed and kept, as far as a request
-    # may take: one at least, so that asking again always comes nearer. The rest is left for the next one.
+    # What many pieces need, from the rows that are kept of it; what is missing or stale is computed and kept, as far as
+    # a request may take: one at least, so that asking again always comes nearer. The rest is left for the next one.
+    #   Needs.new(database, studio).of(homes, rooms, pieces)
+    #   # => { piece id => { summary:, measured: } }, nil where it is still to do
     #
-    #   Needs.new(database, studio).of(homes, rooms, pieces) # => { piece id => { summary:, measured: } }, nil where it is still to do
-    #
-    # A stamp is made of the versions of all that a plan is computed from: piece, room, home, studio, its house rules, its styles
-    # (whose versions move with every count) and the code itself. One faulty piece is a worry on its own card.
+    # A stamp is made of the versions of all that a plan is computed from: piece, room, home, studio, its house rules,
+    # its styles (whose versions move with every count) and the code itself. One faulty piece is a worry on its own
+    # card.
     class Needs
       # The code a plan is computed with: another release computes anew.
-      CODE = Digest::SHA256.hexdigest(Dir[File.join(DeckBough::ROOT, "**", "*.{rb,yml}")].map { |file| File.read(file) }.join)
+      CODE = Digest::SHA256.hexdigest(
+        Dir[File.join(DeckBough::ROOT, "**", "*.{rb,yml}")].map { |file| File.read(file) }.join
+      )
       # Seconds of a request that go into computing.
       BUDGET = 0.8
       # Settings and styles are read for so many at a time.
@@ -88,7 +91,8 @@ module DeckBough
 
           own = ids.fetch(piece[:id]).filter_map { |id| styles[id] && with_cut(styles[id], cut.dig(piece[:id], id)) }
           known = versions.slice(*own.map(&:id))
-          found[piece[:id]] = { stamp: stamp(piece, around, Store::Needs.digest(known)), style_ids: known.keys, **told(piece, around, own) }
+          found[piece[:id]] = { stamp: stamp(piece, around, Store::Needs.digest(known)), style_ids: known.keys,
+                                **told(piece, around, own) }
         end
       end
 

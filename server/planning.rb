@@ -30,7 +30,8 @@ module DeckBough
         checked = checked(kind, settings)
         room = @rooms.find(piece[:room_id])
         kind.plan.call(brief(checked, surroundings(@homes.find(room[:home_id]), room, place_id),
-                             styles: @styles.for_plan(kind.style_ids(checked), piece_id: piece[:id]), **beside(kind, piece)))
+                             styles: @styles.for_plan(kind.style_ids(checked), piece_id: piece[:id]),
+                             **beside(kind, piece)))
       end
 
       # Refuses settings that no plan can be made from, with the setting to mend.
@@ -40,7 +41,8 @@ module DeckBough
       def prove(kind, settings, room_id:, place_id:, piece_id: nil)
         room = @rooms.find(room_id)
         around = surroundings(@homes.find(room[:home_id]), room, place_id)
-        kind.plan.call(brief(settings, around, styles: @styles.for_plan(kind.style_ids(settings), piece_id: piece_id))).reckoned
+        kind.plan.call(brief(settings, around,
+                             styles: @styles.for_plan(kind.style_ids(settings), piece_id: piece_id))).reckoned
       rescue UnplannableError => e
         raise Problem.unplannable(e)
       end
@@ -51,7 +53,8 @@ module DeckBough
       def needs(home, room, piece, styles)
         kind = Kinds.of(piece[:kind])
         plan = kind.plan.call(brief(piece[:settings], surroundings(home, room, piece[:place_id]), styles: styles))
-        { summary: PlanSummary.unread(plan.summary, piece[:unread].map { |told| Fault.new(path: [], **told.slice(:code, :message)) }),
+        { summary: PlanSummary.unread(plan.summary,
+                                      piece[:unread].map { |told| Fault.new(path: [], **told.slice(:code, :message)) }),
           measured: kind.measure.call(piece[:settings]), lines: plan.lines }
       end
 
@@ -63,28 +66,36 @@ module DeckBough
       # What a sample tree takes under other house rules.
       def trial(changes)
         changed = DeckBough::HouseRules.with(house.changes.merge(changes))
-        TreePlan.new(settings: SAMPLE_TREE, surroundings: SAMPLE, styles: SAMPLE_STYLES, house: changed, units: @studio[:units], kept: @kept).call
+        TreePlan.new(settings: SAMPLE_TREE, surroundings: SAMPLE, styles: SAMPLE_STYLES, house: changed,
+                     units: @studio[:units], kept: @kept).call
       rescue HouseRuleError => e
         raise Problem.invalid([{ pointer: "/changes", code: "out_of_range", message: e.message }])
       rescue UnplannableError => e
-        raise Problem.invalid(e.faults.map { |fault| { pointer: "/changes", code: fault.code, message: fault.message } })
+        raise Problem.invalid(
+          e.faults.map { |fault| { pointer: "/changes", code: fault.code, message: fault.message } }
+        )
       end
 
       # A classic tree in a bay of a common room; the house rules screen shows on it what a constant does.
-      SAMPLE = Surroundings.new(stance: "bay", ceiling: Ceiling.new(left_m: 2.7, right_m: 2.7, width_m: 5.0), free_width_m: 1.6, free_depth_m: 1.6,
+      SAMPLE = Surroundings.new(stance: "bay", ceiling: Ceiling.new(left_m: 2.7, right_m: 2.7, width_m: 5.0),
+                                free_width_m: 1.6, free_depth_m: 1.6,
                                 near_socket: true)
       SAMPLE_STYLES = Array.new(8) do |i|
-        Style.new(id: "style-#{i + 1}", kind: "ornament", name: "Style #{i + 1}", diameter_mm: 40 + (i * 12), breakable: i.odd?)
+        Style.new(id: "style-#{i + 1}", kind: "ornament", name: "Style #{i + 1}", diameter_mm: 40 + (i * 12),
+                  breakable: i.odd?)
       end.freeze
-      SAMPLE_TREE = { "measure" => { "height_m" => 2.25 }, "ornaments" => { "styles" => SAMPLE_STYLES.map(&:id) } }.freeze
+      SAMPLE_TREE = { "measure" => { "height_m" => 2.25 },
+                      "ornaments" => { "styles" => SAMPLE_STYLES.map(&:id) } }.freeze
 
-      SAMPLE_TOLD = { height_m: SAMPLE_TREE["measure"]["height_m"], ceiling_m: SAMPLE.ceiling.left_m, shape: "classic", styles: SAMPLE_STYLES.size }.freeze
+      SAMPLE_TOLD = { height_m: SAMPLE_TREE["measure"]["height_m"], ceiling_m: SAMPLE.ceiling.left_m, shape: "classic",
+                      styles: SAMPLE_STYLES.size }.freeze
 
       private
 
       def best_size(told)
         chosen = told[:sizes].find { |size| size[:height_m] == told[:height_m] }
-        { **told.slice(:height_m, :limit, :findings), spread_m: chosen && chosen[:spread_m], hem_m: chosen && chosen[:hem_m] }
+        { **told.slice(:height_m, :limit, :findings), spread_m: chosen && chosen[:spread_m],
+                                                      hem_m: chosen && chosen[:hem_m] }
       end
 
       def tree_in(surroundings)
@@ -98,7 +109,8 @@ module DeckBough
       end
 
       def brief(settings, surroundings, styles:, **beside)
-        PlanBrief.new(settings: settings, surroundings: surroundings, styles: styles, house: house, units: @studio[:units],
+        PlanBrief.new(settings: settings, surroundings: surroundings, styles: styles, house: house,
+                      units: @studio[:units],
                       schools: @studio.slice(*Store::Studios::SCHOOLS), kept: @kept, **beside)
       end
 
@@ -123,7 +135,8 @@ module DeckBough
           ceiling: Ceiling.new(left_m: room[:ceiling_left_m], right_m: room[:ceiling_right_m], width_m: room[:width_m]),
           children: home[:children_ages], pets: home[:pets], conifer_allergy: home[:conifer_allergy], heat: room[:heat],
           no_nails: room[:no_nails] || home[:rented],
-          **place.slice(:stance, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m, :near_heat, :near_socket)
+          **place.slice(:stance, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m, :near_heat,
+                        :near_socket)
         )
       end
     end

@@ -2,8 +2,8 @@
 
 module DeckBough
   module Server
-    # Makes a database ready to be served: creates it when it is not there, migrates it, puts in the demo studio when told to
-    # and nothing is in it yet.
+    # Makes a database ready to be served: creates it when it is not there, migrates it, puts in the demo studio when
+    # told to and nothing is in it yet.
     #
     #   Preparation.call("postgres://127.0.0.1/deck_bough", demo: true, password_cost: 12) # => the open database
     module Preparation

@@ -31,11 +31,13 @@ module DeckBough
       end
 
       def self.signed_out
-        new(401, "signed-out", "Please sign in", "This needs a signed-in account. Sign in and try again; what you typed is kept.")
+        new(401, "signed-out", "Please sign in",
+            "This needs a signed-in account. Sign in and try again; what you typed is kept.")
       end
 
       def self.owner_only
-        new(403, "owner-only", "Only an owner may do this", "Ask an owner of the studio to do this, or to change your role.")
+        new(403, "owner-only", "Only an owner may do this",
+            "Ask an owner of the studio to do this, or to change your role.")
       end
 
       def self.invalid(errors)
@@ -47,14 +49,15 @@ module DeckBough
         return errors if errors.size <= MOST_ERRORS
 
         rest = errors.size - MOST_ERRORS
-        [*errors.first(MOST_ERRORS), { pointer: "", code: "more", message: "And #{rest} more of the kind. Mend these first." }]
+        [*errors.first(MOST_ERRORS),
+         { pointer: "", code: "more", message: "And #{rest} more of the kind. Mend these first." }]
       end
       private_class_method :told
 
       # @param faults [Array<Fault>] of the core
       # @param under [String] where the checked part stands in the request, such as "/settings"
       def self.of_faults(faults, under: "")
-        invalid(faults.map { |fault| { pointer: "#{under}#{fault.pointer}", code: fault.code, message: fault.message } })
+        invalid(faults.map { |one| { pointer: "#{under}#{one.pointer}", code: one.code, message: one.message } })
       end
 
       # Settings that no plan can be made from: told like any other fault of them.
@@ -72,11 +75,13 @@ module DeckBough
       end
 
       def self.unavailable
-        new(503, "unavailable", "Not reachable just now", "The studio's records cannot be reached just now. Nothing was saved; try again in a moment.")
+        new(503, "unavailable", "Not reachable just now",
+            "The studio's records cannot be reached just now. Nothing was saved; try again in a moment.")
       end
 
       def self.takes_too_long
-        new(503, "too-long", "That takes too long", "This took longer than a request may and was stopped. Nothing was saved. Ask for less at once.")
+        new(503, "too-long", "That takes too long",
+            "This took longer than a request may and was stopped. Nothing was saved. Ask for less at once.")
       end
 
       def to_h(request_id)
@@ -85,7 +90,8 @@ module DeckBough
       end
 
       def response(request_id)
-        [status, { "content-type" => "application/problem+json", "cache-control" => "no-store" }, [JSON.generate(to_h(request_id))]]
+        [status, { "content-type" => "application/problem+json", "cache-control" => "no-store" },
+         [JSON.generate(to_h(request_id))]]
       end
     end
   end

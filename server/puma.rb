@@ -12,5 +12,6 @@ before_worker_boot { SemanticLogger.reopen }
 lowlevel_error_handler do |_error, _env, status|
   told = { type: "urn:deck-bough:problem:no-request", title: "Not a request", status: status || 400,
            detail: "This is no request that can be read. Send it again.", request_id: "" }
-  [status || 400, { "content-type" => "application/problem+json", "x-content-type-options" => "nosniff" }, [JSON.generate(told)]]
+  [status || 400, { "content-type" => "application/problem+json", "x-content-type-options" => "nosniff" },
+   [JSON.generate(told)]]
 end

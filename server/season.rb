@@ -42,13 +42,16 @@ module DeckBough
         listed = @pieces.listed(rooms.map { |room| room[:id] })
         needs = @needs.of(homes, rooms, listed)
         pieces = listed.group_by { |piece| piece[:room_id] }
-        rooms.map { |room| { **room, pieces: pieces.fetch(room[:id], []).map { |piece| told(room, piece, needs[piece[:id]]) } } }
+        rooms.map do |room|
+          { **room, pieces: pieces.fetch(room[:id], []).map { |piece| told(room, piece, needs[piece[:id]]) } }
+        end
       end
 
       # Without a summary it is still to be reckoned.
       def told(room, piece, need)
         place = room[:places].find { |candidate| candidate[:id] == piece[:place_id] }
-        { **piece.slice(:id, :name, :kind, :version), place: place && place[:name], **(need ? need.slice(:summary).merge(need[:measured]) : UNMEASURED) }
+        measured = need ? { summary: need[:summary], **need[:measured] } : UNMEASURED
+        { **piece.slice(:id, :name, :kind, :version), place: place && place[:name], **measured }
       end
 
       def days(home, today)
@@ -58,8 +61,11 @@ module DeckBough
       def totals(rooms)
         all = rooms.flat_map { |room| room[:pieces].map { |piece| piece[:summary] } }
         told = all.compact
-        sums = %i[short_lines buy_cents unpriced stops cautions minutes].to_h { |name| [name, told.sum { |summary| summary[name] }] }
-        { **sums, pieces: all.size, unmeasured: told.count { |summary| !summary[:chosen] }, pending: all.size - told.size, worst: worst(told) }
+        sums = %i[short_lines buy_cents unpriced stops cautions minutes].to_h do |name|
+          [name, told.sum { |summary| summary[name] }]
+        end
+        { **sums, pieces: all.size, unmeasured: told.count { |summary| !summary[:chosen] },
+                  pending: all.size - told.size, worst: worst(told) }
       end
 
       def worst(told)

@@ -22,11 +22,13 @@ module DeckBough
           use Middleware::Pages, configuration.web_folder
           use Middleware::OneConnection, database
           use Middleware::SignInRate, database, configuration.sign_ins_per_minute
-          use Rack::Session::Cookie, key: "deck_bough", secret: configuration.session_secret, same_site: :strict, httponly: true, path: "/",
+          use Rack::Session::Cookie, key: "deck_bough", secret: configuration.session_secret, same_site: :strict,
+                                     httponly: true, path: "/",
                                      expire_after: 30 * 24 * 3600
           use Accounts::Door.build(database, configuration)
           use Middleware::Gate, contract, Store::Accounts.new(database)
-          use OpenapiFirst::Middlewares::RequestValidation, spec: contract.definition, error_response: Contract::Objection
+          use OpenapiFirst::Middlewares::RequestValidation,
+              spec: contract.definition, error_response: Contract::Objection
           run App.new(database: database, configuration: configuration, clock: clock)
         end.to_app
       end

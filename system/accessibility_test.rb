@@ -8,8 +8,12 @@ class AccessibilityTest < SystemTest
 
   def assert_clean(view)
     page.execute_script(AXE)
-    report = page.evaluate_async_script("axe.run(document, { resultTypes: ['violations'], preload: false, iframes: false }).then(arguments[0])")
-    told = report["violations"].map { |fault| "#{fault['id']}: #{fault['help']}\n  #{fault['nodes'].map { |node| node['html'][0, 200] }.join("\n  ")}" }
+    report = page.evaluate_async_script(
+      "axe.run(document, { resultTypes: ['violations'], preload: false, iframes: false }).then(arguments[0])"
+    )
+    told = report["violations"].map do |fault|
+      "#{fault['id']}: #{fault['help']}\n  #{fault['nodes'].map { |node| node['html'][0, 200] }.join("\n  ")}"
+    end
 
     assert_empty told, "#{view}:\n#{told.join("\n")}"
   end
@@ -18,13 +22,16 @@ class AccessibilityTest < SystemTest
     room = DATABASE[:rooms].where(name: "Long room").get(:id)
     DATABASE[:pieces].where(name: "Alcove tree").update(deleted_at: TODAY)
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
-    { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place", "/homes/#{home}/rooms/new" => "The room",
-      **tree_views, **run_views, "/house-rules" => "On a sample tree", "/deleted" => "Alcove tree", "/nowhere" => "Nothing here" }
+    { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
+      "/homes/#{home}/rooms/new" => "The room",
+      **tree_views, **run_views, "/house-rules" => "On a sample tree", "/deleted" => "Alcove tree",
+      "/nowhere" => "Nothing here" }
   end
 
   def tree_views
     tree = "/pieces/#{piece_id('Quay window tree')}"
-    { tree => "Ornaments", "#{tree}/map" => "Next one is up", "#{tree}/cuts" => "From stock", "#{tree}/versions" => "From stock" }
+    { tree => "Ornaments", "#{tree}/map" => "Next one is up", "#{tree}/cuts" => "From stock",
+      "#{tree}/versions" => "From stock" }
   end
 
   def run_views

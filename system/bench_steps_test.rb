@@ -15,7 +15,8 @@ class BenchStepsTest < SystemTest
   end
 
   def slide(label, key)
-    find("input[type=range][aria-labelledby='#{find('p', text: label, exact_text: true)[:id]}']", visible: :all).native.node.focus
+    find("input[type=range][aria-labelledby='#{find('p', text: label, exact_text: true)[:id]}']",
+         visible: :all).native.node.focus
     press(key)
   end
 
@@ -169,7 +170,9 @@ class BenchStepsTest < SystemTest
   end
 
   def test_the_page_itself_never_scrolls_at_the_desk
-    height, width = page.evaluate_script("[document.documentElement.scrollHeight, document.documentElement.scrollWidth]")
+    height, width = page.evaluate_script(
+      "[document.documentElement.scrollHeight, document.documentElement.scrollWidth]"
+    )
 
     assert_operator height, :<=, 800
     assert_operator width, :<=, 1280
@@ -201,6 +204,7 @@ class BenchStepsTest < SystemTest
   end
 
   def offline(yes)
-    page.driver.browser.page.command("Network.emulateNetworkConditions", offline: yes, latency: 0, downloadThroughput: -1, uploadThroughput: -1)
+    page.driver.browser.page.command("Network.emulateNetworkConditions",
+                                     offline: yes, latency: 0, downloadThroughput: -1, uploadThroughput: -1)
   end
 end

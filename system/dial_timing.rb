@@ -3,11 +3,12 @@
 # Turns the number of ornaments of a tree up, so that every turn asks for a map nobody has asked for, and measures, in
 # the page, from the input to the frame that shows the new ledger and to the one that shows the finished drawing.
 class DialTiming
-  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
+  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil,
+              "disable-background-networking" => nil,
               "disable-component-update" => nil, "disable-sync" => nil }.freeze
   TURNS = 24
-  # Both from the dial's event to the frame that shows its effect: the ledger by its minutes, the drawing by its text equivalent, which
-  # tells how many ornaments hang.
+  # Both from the dial's event to the frame that shows its effect: the ledger by its minutes, the drawing by its text
+  # equivalent, which tells how many ornaments hang.
   MEASURE = <<~JS
     const done = arguments[arguments.length - 1];
     const stage = document.querySelector("[role=img][aria-label*='ornaments']");
@@ -25,14 +26,16 @@ class DialTiming
       if (!seen.ledger && ledger.innerText !== before.ledger) { seen.ledger = true; shown("ledger"); }
       if (!seen.drawing && hung() !== before.hung) { seen.drawing = true; shown("drawing"); }
     });
-    observer.observe(document.body, { subtree: true, childList: true, characterData: true, attributes: true, attributeFilter: ["aria-label"] });
+    const watched = { subtree: true, childList: true, characterData: true, attributes: true };
+    observer.observe(document.body, { ...watched, attributeFilter: ["aria-label"] });
     document.querySelector("button[aria-label='Own number: more']").click();
   JS
 
   def initialize(address)
     @address = address
     Capybara.register_driver(:dial) do |app|
-      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800], process_timeout: 30, timeout: 30,
+      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800],
+                                         process_timeout: 30, timeout: 30,
                                          browser_options: BROWSER.dup)
     end
   end
@@ -42,7 +45,8 @@ class DialTiming
     browser = Capybara::Session.new(:dial)
     open_tree(browser)
     told = Array.new(TURNS) { browser.evaluate_async_script(MEASURE) }
-    measured = { ledger: told.map { |one| one["ledger"] / 1000.0 }, drawing: told.map { |one| one["drawing"] / 1000.0 } }
+    measured = { ledger: told.map { |one| one["ledger"] / 1000.0 },
+                 drawing: told.map { |one| one["drawing"] / 1000.0 } }
     browser.find("button[aria-label='Undo']").click
     browser.driver.wait_for_network_idle
     measured

@@ -105,7 +105,8 @@ class DressingTest < SystemTest
     fill_in "String in the meter", with: "String 1"
     click_button "Read the meter"
 
-    assert_selector "[aria-label='Tested strings'] li", text: /String 1.* W.*(all bulbs lit|set it aside).*19 Nov 2026, Ottoline Marsh/m
+    assert_selector "[aria-label='Tested strings'] li",
+                    text: /String 1.* W.*(all bulbs lit|set it aside).*19 Nov 2026, Ottoline Marsh/m
   end
 
   def test_streamers_and_a_heavy_topper_are_counted_and_told
@@ -189,7 +190,8 @@ class DressingTest < SystemTest
     click_button "before"
     click_button "after"
 
-    assert_equal 1, DATABASE[:pieces].where(id: tree).get(Sequel.lit("jsonb_array_length(settings->'step_back'->'mends')"))
+    assert_equal 1,
+                 DATABASE[:pieces].where(id: tree).get(Sequel.lit("jsonb_array_length(settings->'step_back'->'mends')"))
     click_button "Take the last of 1 mend back"
 
     assert_no_text "Take the last of"

@@ -2,7 +2,8 @@
 
 require_relative "system_test"
 
-# A piece that was kept in a way that can no longer be read or planned: its home stands, and it is mended on its own bench.
+# A piece that was kept in a way that can no longer be read or planned: its home stands, and it is mended on its own
+# bench.
 class FaultyPiecesTest < SystemTest
   def spoil(name)
     piece = DATABASE[:pieces].where(name: name)
@@ -16,7 +17,8 @@ class FaultyPiecesTest < SystemTest
       settings["measure"].update("height_m" => 12, "spread_m" => 8)
       settings["ribbon"].update("garland" => "turns", "garland_pitch_m" => 0.05)
     end
-    home = DATABASE[:pieces].join(:rooms, id: :room_id).where(Sequel[:pieces][:name] => "Quay window tree").get(:home_id)
+    home = DATABASE[:pieces].join(:rooms, id: :room_id)
+                            .where(Sequel[:pieces][:name] => "Quay window tree").get(:home_id)
     enter
     visit "/homes/#{home}"
     click_link "Quay window tree"
@@ -35,7 +37,9 @@ class FaultyPiecesTest < SystemTest
 
     assert_text(/Saved \d/)
     assert_text "What it takes"
-    refute_equal "0.05", DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ribbon'->>'garland_pitch_m'"))
+    refute_equal "0.05",
+                 DATABASE[:pieces].where(name: "Quay window tree")
+                                  .get(Sequel.lit("settings->'ribbon'->>'garland_pitch_m'"))
   end
 
   def test_what_cannot_be_read_is_named_until_it_is_seen

@@ -126,7 +126,8 @@ class HangingMapTest < SystemTest
   end
 
   def test_a_place_without_a_tree_invites_to_choose_one
-    DATABASE[:pieces].where(name: "Quay window tree").update(settings: Sequel.lit("jsonb_set(settings, '{measure,height_m}', 'null')"))
+    DATABASE[:pieces].where(name: "Quay window tree")
+                     .update(settings: Sequel.lit("jsonb_set(settings, '{measure,height_m}', 'null')"))
     visit "/pieces/#{piece_id('Quay window tree')}/map"
 
     assert_text "No tree here yet"

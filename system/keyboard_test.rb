@@ -6,7 +6,8 @@ require_relative "system_test"
 class KeyboardTest < SystemTest
   def focused
     page.evaluate_script("!document.activeElement.matches('a, button, input') ? '' : " \
-                         "(document.activeElement.getAttribute('aria-label') || document.activeElement.innerText || '')")
+                         "(document.activeElement.getAttribute('aria-label') || document.activeElement.innerText || " \
+                         "'')")
   end
 
   def tab_to(text, most: 60)

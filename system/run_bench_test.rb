@@ -149,7 +149,8 @@ class RunBenchTest < SystemTest
 
   # A hand on the mouse: down on the middle of it, up the picture, let go.
   def drag(element, up:)
-    box = page.evaluate_script("(element => { const b = element.getBoundingClientRect(); return [b.x + b.width / 2, b.y + b.height / 2]; })(arguments[0])",
+    box = page.evaluate_script("(element => { const b = element.getBoundingClientRect(); return [b.x + b.width / 2, " \
+                               "b.y + b.height / 2]; })(arguments[0])",
                                element)
     mouse = page.driver.browser.mouse
     mouse.move(x: box[0], y: box[1]).down
@@ -176,7 +177,9 @@ class RunBenchTest < SystemTest
     assert_no_button "It is cut, put it into stock"
     offcut = DATABASE[:styles].where(name: "Fir garland, 1.8 m, 0.72 m cut off")
 
-    assert_equal ["Fir garland, 1.8 m", 1], [offcut.get(:belongs_with), DATABASE[:stock_quantities].where(style_id: offcut.select(:id)).get(:on_hand)]
+    assert_equal ["Fir garland, 1.8 m", 1],
+                 [offcut.get(:belongs_with),
+                  DATABASE[:stock_quantities].where(style_id: offcut.select(:id)).get(:on_hand)]
     click_button "Take it back"
 
     assert_button "It is cut, put it into stock"

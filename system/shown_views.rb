@@ -4,8 +4,10 @@
 class ShownViews
   DESK = [1280, 800].freeze
   PHONE = [390, 844].freeze
-  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
-              "disable-component-update" => nil, "disable-sync" => nil, "force-prefers-reduced-motion" => nil, "hide-scrollbars" => nil }.freeze
+  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil,
+              "disable-background-networking" => nil,
+              "disable-component-update" => nil, "disable-sync" => nil, "force-prefers-reduced-motion" => nil,
+              "hide-scrollbars" => nil }.freeze
 
   VIEWS = {
     "sign-in" => [DESK, ->(_) {}],
@@ -18,7 +20,8 @@ class ShownViews
     "tree-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree") }],
     "hanging-map" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").map }],
     "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
-    "versions" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Versions", "What each takes") }],
+    "versions" => [DESK,
+                   ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Versions", "What each takes") }],
     "hanging-map-phone" => [PHONE, ->(at) { at.tree("The Signal Loft", "Signal tree").map }],
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
     "run-bench-dusk" => [DESK, ->(at) { at.run("The Signal Loft", "Window ledge").press("n") }],
@@ -32,7 +35,9 @@ class ShownViews
     @address = address
     @folder = folder
     Capybara.register_driver(:pictures) do |app|
-      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: DESK, process_timeout: 30, timeout: 20, browser_options: BROWSER.dup)
+      Capybara::Cuprite::Driver.new(app,
+                                    browser_path: "/usr/bin/chromium", window_size: DESK, process_timeout: 30,
+                                    timeout: 20, browser_options: BROWSER.dup)
     end
     Capybara.default_max_wait_time = 10
   end

@@ -23,7 +23,9 @@ class StartTest < Minitest::Test
   def environment
     # The tests' own database is not this one's; what is installed and built already is not done again.
     stamps = { "gems.stamp" => nil, "web.stamp" => nil }.keys
-    stamps.each { |name| FileUtils.cp(File.join(ROOT, ".local", name), @local) if File.exist?(File.join(ROOT, ".local", name)) }
+    stamps.each do |name|
+      FileUtils.cp(File.join(ROOT, ".local", name), @local) if File.exist?(File.join(ROOT, ".local", name))
+    end
     { "DATABASE_URL" => nil, "LOCAL" => @local, "PORT" => @port.to_s, "LOG_TO" => File.join(@local, "requests.log") }
   end
 
@@ -67,7 +69,8 @@ class StartTest < Minitest::Test
     refute running?("postgres-serve")
     refute_match(/password/, said)
     # What a crash leaves behind: a pid file of a process that is gone.
-    File.write(File.join(@local, "postgres-serve", "postmaster.pid"), "999999\n#{@local}/postgres-serve\n1\n5432\n\n127.0.0.1\n\nready   \n")
+    File.write(File.join(@local, "postgres-serve", "postmaster.pid"),
+               "999999\n#{@local}/postgres-serve\n1\n5432\n\n127.0.0.1\n\nready   \n")
     again = start { |address| assert_equal '{"founded":true}', answer(address, "/api/door").body }
 
     assert_includes again, "ottoline@wick-fennel.example"
@@ -87,7 +90,9 @@ class StartTest < Minitest::Test
       got = answer(address, path)
       return got if yield(got)
 
-      flunk "#{path} still answers #{got.code} #{got.body[0, 200]}" if Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
+      if Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
+        flunk "#{path} still answers #{got.code} #{got.body[0, 200]}"
+      end
       # The server needs the processor more than this loop.
       Thread.pass
     end
@@ -146,20 +151,26 @@ class MachineTest < Minitest::Test
   end
 
   def test_an_ordinary_user_is_told_the_exact_command
-    out, status = shell("id() { echo 1000; }; missing_packages() { echo libpq-dev; echo postgresql; }; install_packages")
+    out, status = shell(
+      "id() { echo 1000; }; missing_packages() { echo libpq-dev; echo postgresql; }; install_packages"
+    )
 
     assert_includes out, "sudo apt-get update && sudo apt-get install -y libpq-dev postgresql"
     refute_predicate status, :success?
   end
 
   def test_root_installs_what_is_missing
-    out, = shell('id() { echo 0; }; missing_packages() { echo libpq-dev; }; apt-get() { echo "apt-get $*" >&2; }; install_packages')
+    out, = shell(
+      'id() { echo 0; }; missing_packages() { echo libpq-dev; }; apt-get() { echo "apt-get $*" >&2; }; install_packages'
+    )
 
     assert_match(/apt-get install .*libpq-dev/, out)
   end
 
   def test_an_old_node_is_named
-    out, status = shell('missing_packages() { :; }; node() { [ "$1" = --version ] && echo v18.20.4; return 1; }; install_packages')
+    out, status = shell(
+      'missing_packages() { :; }; node() { [ "$1" = --version ] && echo v18.20.4; return 1; }; install_packages'
+    )
 
     assert_includes out, "Node v18.20.4 is too old"
     refute_predicate status, :success?
@@ -167,7 +178,10 @@ class MachineTest < Minitest::Test
 
   def test_something_is_done_again_only_when_what_it_depends_on_has_changed
     Dir.mktmpdir do |folder|
-      out, = shell("again() { once_for #{folder}/stamp \"$@\"; }; again a echo one; again a echo two; again b echo three; again c false; again b echo four")
+      out, = shell(
+        "again() { once_for #{folder}/stamp \"$@\"; }; again a echo one; again a echo two; again b echo three; again " \
+        "c false; again b echo four"
+      )
 
       assert_equal %w[one three], out.split
     end

@@ -62,7 +62,9 @@ class StudioTest < SystemTest
   def test_a_plan_with_faults_is_told_by_line_and_stays_then_reads_in
     sign_in
     home = DATABASE[:homes].where(name: "Number Nine, Ropewalk").get(:id)
-    text = page.evaluate_async_script("fetch('/api/homes/#{home}/plan.json').then((answer) => answer.text()).then(arguments[0])")
+    text = page.evaluate_async_script(
+      "fetch('/api/homes/#{home}/plan.json').then((answer) => answer.text()).then(arguments[0])"
+    )
     bad = text.sub('"width_m": 3.8', '"width_m": 3800')
     line = bad.lines.index { |told| told.include?("3800") } + 1
     click_button "Read a plan in"

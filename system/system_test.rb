@@ -17,18 +17,22 @@ class SystemTest < Minitest::Test
   SemanticLogger.default_level = :error
   SemanticLogger.add_appender(io: $stderr)
   TODAY = Time.utc(2026, 11, 19, 9, 0)
-  CONFIGURATION = Server::Configuration.new(database_url: ENV.fetch("DATABASE_URL"), session_secret: "s" * 96, log_to: "stdout",
-                                            web_folder: File.join(Server::ROOT, "web", "dist"), password_cost: 4, sign_ins_per_minute: 10_000)
+  CONFIGURATION = Server::Configuration.new(database_url: ENV.fetch("DATABASE_URL"), session_secret: "s" * 96,
+                                            log_to: "stdout",
+                                            web_folder: File.join(Server::ROOT, "web", "dist"), password_cost: 4,
+                                            sign_ins_per_minute: 10_000)
   OWNER = "ottoline@wick-fennel.example"
   ASSISTANT = "bram@wick-fennel.example"
-  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil, "disable-background-networking" => nil,
+  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil,
+              "disable-background-networking" => nil,
               "disable-component-update" => nil, "disable-sync" => nil, "force-prefers-reduced-motion" => nil }.freeze
 
   # Seconds that a busy machine may take; a free one takes a hundredth.
   PATIENCE = 60
 
   Capybara.register_driver(:chromium) do |app|
-    Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800], process_timeout: PATIENCE, timeout: PATIENCE,
+    Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800],
+                                       process_timeout: PATIENCE, timeout: PATIENCE,
                                        protocol_timeout: PATIENCE, js_errors: true, browser_options: BROWSER.dup)
   end
   Capybara.app = Server::Stack.build(database: DATABASE, configuration: CONFIGURATION, clock: -> { TODAY })
@@ -70,7 +74,8 @@ class SystemTest < Minitest::Test
     assert_text "Sign in"
     asked = { email: OWNER, password: Server::DemoStudio::PASSWORD }.to_json
     answered = page.evaluate_async_script("const [body, done] = arguments; " \
-                                          "fetch('/api/login', { method: 'POST', headers: { 'content-type': 'application/json' }, body })" \
+                                          "fetch('/api/login', { method: 'POST', headers: { 'content-type': " \
+                                          "'application/json' }, body })" \
                                           ".then((answer) => done(answer.status))", asked)
 
     assert_equal 200, answered
@@ -94,7 +99,8 @@ class SystemTest < Minitest::Test
 
   # A figure by its label: what its button says.
   def figure(label)
-    find("button[aria-label^='#{label}:']")["aria-label"].delete_prefix("#{label}: ").delete_suffix(". Open the working").strip
+    find("button[aria-label^='#{label}:']")["aria-label"].delete_prefix("#{label}: ")
+                                                         .delete_suffix(". Open the working").strip
   end
 
   def assert_figure(label, wanted)

@@ -61,7 +61,10 @@ class TreeBenchTest < SystemTest
   end
 
   def canvas
-    page.evaluate_script("document.querySelector('canvas').toDataURL().length + ':' + document.querySelector('canvas').toDataURL().slice(2000, 2400)")
+    page.evaluate_script(
+      "document.querySelector('canvas').toDataURL().length + ':' + " \
+      "document.querySelector('canvas').toDataURL().slice(2000, 2400)"
+    )
   end
 
   def test_a_dial_changes_drawing_ledger_and_cost_at_once
@@ -137,7 +140,8 @@ class TreeBenchTest < SystemTest
     assert_no_selector "[role=dialog]"
     assert_figure "On the tree", "72"
     assert_text "Saved"
-    assert_equal "foot", DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ornaments'->>'count_by'"))
+    assert_equal "foot",
+                 DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ornaments'->>'count_by'"))
   end
 
   def test_leaving_at_once_still_keeps_the_last_dial

@@ -5,8 +5,8 @@ require "socket"
 require "tempfile"
 require_relative "../../server/boot"
 
-# A studio larger than any: 200 homes of 4 rooms with 3 pieces each and 5,000 styles, in a database of its own, served by processes of
-# its own. Says how long the season desk and a home take and how many statements.
+# A studio larger than any: 200 homes of 4 rooms with 3 pieces each and 5,000 styles, in a database of its own, served
+# by processes of its own. Says how long the season desk and a home take and how many statements.
 class LargeStudio
   HOMES = 200
   ROOMS = 4
@@ -34,8 +34,9 @@ class LargeStudio
   private
 
   def fill(database)
-    account = DeckBough::Server::Store::Studios.new(database).found(studio: "Large", name: "Ottoline Marsh", email: EMAIL, password: PASSWORD, units: "metric",
-                                                                    cost: 4)
+    studios = DeckBough::Server::Store::Studios.new(database)
+    account = studios.found(studio: "Large", name: "Ottoline Marsh", email: EMAIL, password: PASSWORD,
+                            units: "metric", cost: 4)
     studio = database[:accounts].where(id: account).get(:studio_id)
     styles = fill_styles(database, studio)
     homes = database[:homes].returning(:id).multi_insert(Array.new(HOMES) do |i|
@@ -44,13 +45,16 @@ class LargeStudio
                                                          return: :primary_key)
     rooms = homes.flat_map { |home| Array.new(ROOMS) { |i| room(studio, home, i) } }
     rooms = database[:rooms].multi_insert(rooms, return: :primary_key)
-    pieces = rooms.each_with_index.flat_map { |room, i| Array.new(PIECES) { |k| piece(studio, room, styles, (i * PIECES) + k) } }
+    pieces = rooms.each_with_index.flat_map do |room, i|
+      Array.new(PIECES) { |k| piece(studio, room, styles, (i * PIECES) + k) }
+    end
     database[:pieces].multi_insert(pieces)
   end
 
   def fill_styles(database, studio)
     rows = Array.new(STYLES) do |i|
-      { studio_id: studio, kind: "ornament", name: "Style #{i}", diameter_mm: 40 + (i % 80), breakable: i.odd?, pack_size: 6, price_cents: 900 }
+      { studio_id: studio, kind: "ornament", name: "Style #{i}", diameter_mm: 40 + (i % 80), breakable: i.odd?,
+        pack_size: 6, price_cents: 900 }
     end
     ids = database[:styles].multi_insert(rows, return: :primary_key)
     database[:stock_quantities].multi_insert(ids.map { |id| { studio_id: studio, style_id: id, on_hand: 12 } })
@@ -58,7 +62,8 @@ class LargeStudio
   end
 
   def room(studio, home, number)
-    { studio_id: studio, home_id: home, name: "Room #{number}", width_m: 5, depth_m: 5, ceiling_left_m: 2.8, ceiling_right_m: 2.8 }
+    { studio_id: studio, home_id: home, name: "Room #{number}", width_m: 5, depth_m: 5, ceiling_left_m: 2.8,
+      ceiling_right_m: 2.8 }
   end
 
   # Two trees and a run of greens.
@@ -67,16 +72,19 @@ class LargeStudio
     said = if kind.name == "run"
              { "survey" => { "length_m" => 1.5 } }
            else
-             { "measure" => { "height_m" => 2.1 }, "ornaments" => { "styles" => Array.new(8) { |i| styles[((number * 8) + i) % styles.size] } } }
+             { "measure" => { "height_m" => 2.1 },
+               "ornaments" => { "styles" => Array.new(8) { |i| styles[((number * 8) + i) % styles.size] } } }
            end
-    { studio_id: studio, room_id: room, kind: kind.name, name: "Piece #{number}", settings_schema: kind.schema, settings: Sequel.pg_jsonb(kind.check(said)) }
+    { studio_id: studio, room_id: room, kind: kind.name, name: "Piece #{number}", settings_schema: kind.schema,
+      settings: Sequel.pg_jsonb(kind.check(said)) }
   end
 
   def timed(database)
     serve do |http, headers|
       first = settle(http, headers)
       home = database[:homes].get(:id)
-      { to_reckon: first, desk: reads(http, headers) { |i| "/api/season?page=#{(i % 4) + 1}" }, home: reads(http, headers) { "/api/homes/#{home}" },
+      { to_reckon: first, desk: reads(http, headers) { |i| "/api/season?page=#{(i % 4) + 1}" },
+        home: reads(http, headers) { "/api/homes/#{home}" },
         statements: statements(database) }
     end
   end
@@ -85,7 +93,13 @@ class LargeStudio
   def settle(http, headers)
     started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     (1..4).each do |page|
-      loop { break if JSON.parse(http.get("/api/season?page=#{page}", headers).body)["items"].all? { |home| home["totals"]["pending"].zero? } }
+      loop do
+        if JSON.parse(http.get("/api/season?page=#{page}", headers).body)["items"].all? do |home|
+          home["totals"]["pending"].zero?
+        end
+          break
+        end
+      end
     end
     Process.clock_gettime(Process::CLOCK_MONOTONIC) - started
   end
@@ -112,12 +126,15 @@ class LargeStudio
   def serve
     port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
     log = Tempfile.new("puma")
-    environment = { "DATABASE_URL" => @url, "SESSION_SECRET" => "l" * 96, "LOG_TO" => File::NULL, "RUBYOPT" => "--yjit --yjit-exec-mem-size=64" }
-    puma = spawn(environment, "bundle", "exec", "puma", "--quiet", "-C", "server/puma.rb", "-b", "tcp://127.0.0.1:#{port}", "server/config.ru",
+    environment = { "DATABASE_URL" => @url, "SESSION_SECRET" => "l" * 96, "LOG_TO" => File::NULL,
+                    "RUBYOPT" => "--yjit --yjit-exec-mem-size=64" }
+    puma = spawn(environment, "bundle", "exec", "puma", "--quiet", "-C", "server/puma.rb", "-b",
+                 "tcp://127.0.0.1:#{port}", "server/config.ru",
                  chdir: DeckBough::Server::ROOT, out: log.path, err: log.path)
     http = connect(port)
     http.read_timeout = 120
-    answer = http.post("/api/login", JSON.generate(email: EMAIL, password: PASSWORD), "Content-Type" => "application/json")
+    answer = http.post("/api/login", JSON.generate(email: EMAIL, password: PASSWORD),
+                       "Content-Type" => "application/json")
     yield http, { "Cookie" => answer["set-cookie"][/deck_bough=[^;]+/] }
   ensure
     Process.kill(:TERM, puma) && Process.wait(puma) if puma

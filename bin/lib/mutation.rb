@@ -39,11 +39,16 @@ class Mutation
   def in_copy
     Dir.mktmpdir do |copy|
       files, = Open3.capture2("git", "ls-files", "-z", "--cached", "--others", "--exclude-standard", chdir: ROOT)
-      files.split("\0").reject { |file| file.start_with?("web/", "docs/screenshots") || !File.exist?(File.join(ROOT, file)) }.each do |file|
+      files.split("\0").each do |file|
+        next if file.start_with?("web/", "docs/screenshots") || !File.exist?(File.join(ROOT, file))
+
         FileUtils.mkdir_p(File.join(copy, File.dirname(file)))
         FileUtils.cp(File.join(ROOT, file), File.join(copy, file))
       end
-      %w[web/src/api].each { |folder| FileUtils.mkdir_p(File.join(copy, folder)) && FileUtils.cp_r(File.join(ROOT, folder, "."), File.join(copy, folder)) }
+      %w[web/src/api].each do |folder|
+        FileUtils.mkdir_p(File.join(copy, folder)) &&
+          FileUtils.cp_r(File.join(ROOT, folder, "."), File.join(copy, folder))
+      end
       yield copy
     end
   end
@@ -51,17 +56,23 @@ class Mutation
   def noticed?(copy, change)
     path = File.join(copy, change[:file])
     code = File.read(path)
-    raise "#{change[:says]}: #{change[:from].inspect} is not once in #{change[:file]}" unless code.scan(change[:from]).size == 1
+    unless code.scan(change[:from]).size == 1
+      raise "#{change[:says]}: #{change[:from].inspect} is not once in #{change[:file]}"
+    end
 
     File.write(path, code.sub(change[:from]) { change[:to] })
-    !passes?(copy, change[:tests].flat_map { |test| test.end_with?(".rb") ? test : Dir[File.join(copy, test, "**", "*_test.rb")] })
+    tests = change[:tests].flat_map do |test|
+      test.end_with?(".rb") ? test : Dir[File.join(copy, test, "**", "*_test.rb")]
+    end
+    !passes?(copy, tests)
   ensure
     File.write(path, code)
   end
 
   def passes?(copy, tests)
     database do |url|
-      told, status = Open3.capture2e({ "DATABASE_URL" => url, "BASE" => @server, "SERVER_URL" => "#{@server}/postgres", "REQUESTS_TRIED" => "50" },
+      told, status = Open3.capture2e({ "DATABASE_URL" => url, "BASE" => @server, "SERVER_URL" => "#{@server}/postgres",
+                                       "REQUESTS_TRIED" => "50" },
                                      "bundle", "exec", "ruby", "-I.", "-e", RUN, *tests, chdir: copy)
       raise "No test ran:\n#{told}" unless told.match?(/^[1-9]\d* runs/)
 
@@ -86,12 +97,14 @@ told = "#{noticed} of #{results.size} changes noticed, #{(100.0 * noticed / resu
 puts told
 exit(noticed == results.size) unless ARGV.empty?
 
-rows = results.map { |result| "| #{result.change[:says]} | `#{result.change[:file]}` | #{result.noticed ? 'yes' : '**no**'} |" }
+rows = results.map do |result|
+  "| #{result.change[:says]} | `#{result.change[:file]}` | #{result.noticed ? 'yes' : '**no**'} |"
+end
 File.write(Mutation::REPORT, <<~TEXT)
   # What tests notice
 
-  Each line is a rule of the house that was broken by a single change, and whether the tests that should notice it failed. Written by
-  `bin/mutate` from `bin/lib/changes.yml`.
+  Each line is a rule of the house that was broken by a single change, and whether the tests that should notice it
+  failed. Written by `bin/mutate` from `bin/lib/changes.yml`.
 
   #{told}
 

@@ -17,7 +17,8 @@ require_relative "deck_bough/house_rules"
 %w[values shapes].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
-%w[ornament zones even_sites dealing gap_search evenness order groups diamond_sites keepsakes deal hanging_map].each do |file|
+%w[ornament zones even_sites dealing gap_search evenness order groups diamond_sites keepsakes deal
+   hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
 %w[cutting greenery].each { |folder| Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file } }
@@ -26,5 +27,7 @@ Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file
 require_relative "deck_bough/catalogue"
 require_relative "deck_bough/reckoner"
 require_relative "deck_bough/pieces/kind"
-%w[shared tree run].each { |folder| Dir[File.join(DeckBough::ROOT, "pieces", folder, "*.rb")].each { |file| require file } }
+%w[shared tree run].each do |folder|
+  Dir[File.join(DeckBough::ROOT, "pieces", folder, "*.rb")].each { |file| require file }
+end
 require_relative "deck_bough/pieces/kinds"

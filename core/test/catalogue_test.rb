@@ -16,14 +16,18 @@ class CatalogueTest < CoreTest
     define_method("test_worked_example_#{i}_#{row['rule'].tr('.', '_')}") do
       outputs = Catalogue.answer(row["rule"], row["inputs"]).outputs
 
-      row["outputs"].each { |name, expected| assert_close expected, outputs.fetch(name.to_sym), "#{row['rule']} #{name}" }
+      row["outputs"].each do |name, expected|
+        assert_close expected, outputs.fetch(name.to_sym), "#{row['rule']} #{name}"
+      end
     end
   end
 
-  MAP_STYLES = [["glass", 100, 40, "#111111", true], ["drop", 62, 160, "#222222", false], ["bell", 45, 20, "#333333", false],
+  MAP_STYLES = [["glass", 100, 40, "#111111", true], ["drop", 62, 160, "#222222", false],
+                ["bell", 45, 20, "#333333", false],
                 ["ball", 62, 30, "#444444", false],
                 ["star", 120, 90, "#111111", false]].map do |id, size, mass, colour, breakable|
-    { "id" => id, "count" => 7, "diameter_mm" => size, "mass_g" => mass, "colour" => colour, "breakable" => breakable, "keepsake" => false }
+    { "id" => id, "count" => 7, "diameter_mm" => size, "mass_g" => mass, "colour" => colour, "breakable" => breakable,
+      "keepsake" => false }
   end.push({ "id" => "kept", "count" => 2, "diameter_mm" => 60, "keepsake" => true }).freeze
 
   GREENS = [{ "kind" => "body", "from_m" => 0, "to_m" => 1.5, "loft_m" => 0.2, "kg_per_m" => 0.5, "fluffed" => false },
@@ -32,11 +36,14 @@ class CatalogueTest < CoreTest
 
   SAMPLES = EXAMPLES.to_h { |row| [row["rule"], row["inputs"]] }
                     .merge("tree.best_size" => { "ceiling_m" => 2.7, "spread_ratio" => 0.58, "free_width_m" => 1.5 },
-                           "ribbon.cut_plan" => { "pieces_m" => [0.9, 0.6, 0.5, 0.4, 0.4], "part_rolls_m" => [0.55], "new_roll_m" => 1.2 },
+                           "ribbon.cut_plan" => { "pieces_m" => [0.9, 0.6, 0.5, 0.4, 0.4], "part_rolls_m" => [0.55],
+                                                  "new_roll_m" => 1.2 },
                            "garland.tree" => { "area_m2" => 5.0, "pitch_m" => 0.45 },
                            "garland.lights" => { "run_m" => 3.2, "school" => "classic", "bulbs_per_string" => 10 },
-                           "garland.profile" => { "run_m" => 2.0, "items" => GREENS, "wanted" => { "shape" => "crest", "low_m" => 0.1, "high_m" => 0.3 } },
-                           "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 }, "reach_m" => 0.7,
+                           "garland.profile" => { "run_m" => 2.0, "items" => GREENS,
+                                                  "wanted" => { "shape" => "crest", "low_m" => 0.1, "high_m" => 0.3 } },
+                           "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 },
+                                                "reach_m" => 0.7,
                                                 "styles" => MAP_STYLES }).freeze
 
   def each_rule
@@ -104,7 +111,8 @@ class CatalogueTest < CoreTest
       rule.declaration.inputs.select { |input| %i[number whole].include?(input.kind) }.each do |input|
         { "12" => "wrong_type", Float::NAN => "not_finite", Float::INFINITY => "not_finite", 1e12.to_i => "too_large",
           -1 => "negative" }.each do |bad, code|
-          faults = assert_raises(InputError, "#{id} #{input.name} #{bad}") { rule.answer(inputs.merge(input.name.to_s => bad)) }.faults
+          asked = inputs.merge(input.name.to_s => bad)
+          faults = assert_raises(InputError, "#{id} #{input.name} #{bad}") { rule.answer(asked) }.faults
 
           assert_equal [input.name.to_s, code], [faults.first.input, faults.first.code], "#{id} #{bad}"
         end
@@ -141,7 +149,9 @@ class CatalogueTest < CoreTest
     houses = [constant.low, constant.high].map { |value| HouseRules.with(key => value) }
     users = Catalogue::RULES.select { |_, rule| rule.declaration.constants.include?(key) }.keys
     users.any? do |id|
-      variants(id).any? { |given| houses.any? { |house| Catalogue.answer(id, given, house: house).to_h != plainly(id, given) } }
+      variants(id).any? do |given|
+        houses.any? { |house| Catalogue.answer(id, given, house: house).to_h != plainly(id, given) }
+      end
     end
   end
 
@@ -153,13 +163,24 @@ class CatalogueTest < CoreTest
   def variants(id)
     sample = SAMPLES.fetch(id)
     inputs = Catalogue.rule(id).declaration.inputs
-    chosen = inputs.select { |input| input.kind == :choice }.flat_map { |input| input.choices.map { |choice| sample.merge(input.name.to_s => choice) } }
-    heights = inputs.any? { |input| input.name == :height_m } ? [0.9, 1.6, 2.5].map { |height| sample.merge("height_m" => height) } : []
-    fits = id == "tree.fit" ? [{ "free_width_m" => 1.7, "free_depth_m" => 1.7, "walkway_m" => 0.9, "wall_m" => 4 }, { "ceiling_m" => 1.95 }] : []
+    chosen = inputs.select { |input| input.kind == :choice }
+                   .flat_map { |input| input.choices.map { |choice| sample.merge(input.name.to_s => choice) } }
+    heights = if inputs.any? { |input| input.name == :height_m }
+                [0.9, 1.6, 2.5].map { |height| sample.merge("height_m" => height) }
+              else
+                []
+              end
+    fits = if id == "tree.fit"
+             [{ "free_width_m" => 1.7, "free_depth_m" => 1.7, "walkway_m" => 0.9, "wall_m" => 4 },
+              { "ceiling_m" => 1.95 }]
+           else
+             []
+           end
     arcs = id == "tree.visible_area" ? [sample.merge("height_m" => 4.0)] : []
     slim = id == "lights.count" ? [sample.merge("area_m2" => 3.0)] : []
     maps = if id == "ornaments.map"
-             [sample.merge("pattern" => "twos"), sample.merge("tree" => { "height_m" => 4.0, "spread_m" => 2.0, "arc_deg" => 240 }),
+             [sample.merge("pattern" => "twos"),
+              sample.merge("tree" => { "height_m" => 4.0, "spread_m" => 2.0, "arc_deg" => 240 }),
               crowded(sample)]
            else
              []

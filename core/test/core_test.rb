@@ -10,7 +10,9 @@ class CoreTest < Minitest::Test
 
   # Within 0.2 %, and for counts and words exactly.
   def assert_close(expected, actual, message = nil)
-    return expected.zip(actual) { |wanted, got| assert_close(wanted, got, message) } if expected.is_a?(Array) && expected.size == actual.size
+    if expected.is_a?(Array) && expected.size == actual.size
+      return expected.zip(actual) { |wanted, got| assert_close(wanted, got, message) }
+    end
     return assert_equal(expected, actual, message) unless expected.is_a?(Float)
 
     assert_in_delta expected, actual, [0.002 * expected.abs, 1e-4].max, message
@@ -33,17 +35,20 @@ class CoreTest < Minitest::Test
   end
 
   def surroundings(**changes)
-    Surroundings.new(stance: "bay", ceiling: flat_ceiling, free_width_m: 2.2, free_depth_m: 1.9, near_socket: true, **changes)
+    Surroundings.new(stance: "bay", ceiling: flat_ceiling, free_width_m: 2.2, free_depth_m: 1.9, near_socket: true,
+                     **changes)
   end
 
   def styles
-    [style("slate", "Slate glass", 100, "glass", breakable: true, on_hand: 12), style("velvet", "Plum velvet", 80, "velvet", on_hand: 24),
+    [style("slate", "Slate glass", 100, "glass", breakable: true, on_hand: 12),
+     style("velvet", "Plum velvet", 80, "velvet", on_hand: 24),
      style("bell", "Old brass bell", 60, "metal", on_hand: 18), style("star", "Paper star", 120, "paper", on_hand: 10),
      style("berry", "Frosted berry", 40, "felt", on_hand: 30)]
   end
 
   def style(id, name, diameter, material, **rest)
-    Style.new(id: id, kind: "ornament", name: name, diameter_mm: diameter, material: material, pack_size: 4, price_cents: 1000, **rest)
+    Style.new(id: id, kind: "ornament", name: name, diameter_mm: diameter, material: material, pack_size: 4,
+              price_cents: 1000, **rest)
   end
 
   # Answers that take long are the same for the same question, whichever test asks.

@@ -5,17 +5,19 @@ require_relative "core_test"
 # The examples in the headers of the core, run: what a header promises is what the code does.
 class ExamplesTest < CoreTest
   EXAMPLE = /^ *# {3,}(?<call>\S.*?) *# => (?<wanted>.+)$/
-  SPLIT = /^ *# {3,}(?<call>\S.*)\n *# {3,}# => (?<wanted>.+)$/
+  SPLIT = /^ *# {3}(?<call>[^ #].*(?:\n *# {5,}[^ #].*)*)\n *# {3}# => (?<wanted>.+)$/
   # Calls that name something the header only imagines (a style, a piece, a house of one's own).
-  IMAGINED = /\A(house\[|plan\[|answer|LedgerLine|OrnamentShares|WorkingSheet|SettingsDifference|TreeSettings|Reckoner|tree\.|Deal|DiamondSites
-                 |Evenness|HangingMap|HangingSheet|Keepsakes|EvenSites|Groups|CutSheets|near\.|reckoning|StepBack
-                 |Greenery::(?:Profile|Piece|Anchoring|Building|Supply|Run)
-                 |supply|anchors|built|path|PlanSummary|RunSettings|RunPlan|flat\.|\#|PlanEnvelope|reading|AutomaticStart|Cautions|StockGreens|ThinPlaces
-                 |StyleReferences|RunLimits|PlanBrief|GapSearch)/x
+  IMAGINED = /\A(house\[|plan\[|answer|LedgerLine|OrnamentShares|WorkingSheet|SettingsDifference|TreeSettings
+                 |Reckoner|tree\.|Deal|DiamondSites|Evenness|HangingMap|HangingSheet|Keepsakes|EvenSites|Groups
+                 |CutSheets|near\.|reckoning|StepBack|Greenery::(?:Profile|Piece|Anchoring|Building|Supply|Run)
+                 |supply|anchors|built|path|PlanSummary|RunSettings|RunPlan|flat\.|\#|PlanEnvelope|reading
+                 |AutomaticStart|Cautions|StockGreens|ThinPlaces|StyleReferences|RunLimits|PlanBrief|GapSearch)/x
 
   def self.told_in(file)
     text = File.read(file)
-    [EXAMPLE, SPLIT].flat_map { |pattern| text.scan(pattern).map { |call, wanted| [file.delete_prefix("#{ROOT}/"), call, wanted] } }
+    name = file.delete_prefix("#{ROOT}/")
+    [EXAMPLE, SPLIT].flat_map { |pattern| text.scan(pattern) }
+                    .map { |call, wanted| [name, call.gsub(/\n *# +/, " "), wanted] }
   end
 
   def self.whole?(call)
@@ -36,7 +38,11 @@ class ExamplesTest < CoreTest
       expected = DeckBough.module_eval(plain, __FILE__, __LINE__)
       next assert_nil(result, call) if expected.nil?
 
-      result.is_a?(Float) ? assert_in_delta(expected, result, 0.005 * result.abs, call) : assert_equal(expected, result, call)
+      if result.is_a?(Float)
+        assert_in_delta(expected, result, 0.005 * result.abs, call)
+      else
+        assert_equal(expected, result, call)
+      end
     end
   end
 

@@ -20,7 +20,8 @@ class ReckonerTest < CoreTest
   end
 
   def test_a_bad_line_is_named_and_the_next_is_still_answered
-    rows, status = reckon("not json", '{"rule":"tree.smell","inputs":{}}', '{"rule":"tree.visible_area","inputs":{"height_m":400}}', "[]", GOOD)
+    rows, status = reckon("not json", '{"rule":"tree.smell","inputs":{}}',
+                          '{"rule":"tree.visible_area","inputs":{"height_m":400}}', "[]", GOOD)
 
     assert_equal(%w[not_json rule_unknown too_large not_json], rows.first(4).map { |row| row["error"]["code"] })
     assert_equal "height_m", rows[2]["error"]["input"]
@@ -29,7 +30,9 @@ class ReckonerTest < CoreTest
   end
 
   def test_names_the_entry_of_a_list
-    row, good = Reckoner.line('{"rule":"ornaments.by_foot","inputs":{"height_m":2.1,"styles":[{},{"breakable":"yes"}]}}')
+    row, good = Reckoner.line(
+      '{"rule":"ornaments.by_foot","inputs":{"height_m":2.1,"styles":[{},{"breakable":"yes"}]}}'
+    )
 
     refute good
     assert_equal "styles[1].breakable", row[:error][:input]
@@ -44,7 +47,8 @@ class ReckonerTest < CoreTest
   # Bytes that are no text, a number that is none, a depth nobody says: each is answered, and so is every line after it.
   def test_every_line_is_answered_whatever_its_bytes
     tiny = ->(rule, inputs) { JSON.generate("rule" => rule, "inputs" => inputs) }
-    lines = ["\xFF#{GOOD}".b, "\xC3\x28".b, "\x00x", "[" * 300, '{"rule":"ornaments.by_cover","inputs":{"area_m2":1e999,"cover":"full"}}',
+    lines = ["\xFF#{GOOD}".b, "\xC3\x28".b, "\x00x", "[" * 300,
+             '{"rule":"ornaments.by_cover","inputs":{"area_m2":1e999,"cover":"full"}}',
              tiny.call("garland.swag", { spans: 1, span_m: 2.0, sag_m: 1e-320 }),
              tiny.call("ribbon.tuck", { area_m2: 4.0, cover: "full", loops: 2, chord_m: 0.14, stand_m: 1e-320 }),
              tiny.call("garland.swag", { spans: 1, span_m: 2.0, sag_m: 1e-12 }), "{\"rule\":{},\"inputs\":[]}", GOOD]
@@ -63,7 +67,10 @@ class ReckonerTest < CoreTest
     assert_equal(Catalogue::RULES.keys, rows.map { |row| row["rule"] })
     fit = rows.find { |row| row["rule"] == "tree.fit" }
 
-    assert_equal({ "name" => "riser_m", "title" => "Riser", "unit" => "m", "required" => false, "default" => 0, "range" => [0, 3] }, fit["inputs"][3])
+    assert_equal(
+      { "name" => "riser_m", "title" => "Riser", "unit" => "m", "required" => false, "default" => 0,
+        "range" => [0, 3] }, fit["inputs"][3]
+    )
     assert_equal "10 Fit", fit["handbook"]
     assert_equal 0, status
   end

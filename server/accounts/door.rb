@@ -5,9 +5,10 @@ module DeckBough
     module Accounts
       # Sign-in, sign-out and change of password: Rodauth, JSON only, over a cookie session.
       #
-      # Sessions are listed in the database, so that signing out and changing a password end them for good. An email that is not known
-      # takes as long and is answered as one that is. There is no mail from here: a door that closed after repeated failures opens
-      # again by itself, and is never closed to a browser its owner has signed in from (KnownBrowsers).
+      # Sessions are listed in the database, so that signing out and changing a password end them for good. An email
+      # that is not known takes as long and is answered as one that is. There is no mail from here: a door that closed
+      # after repeated failures opens again by itself, and is never closed to a browser its owner has signed in from
+      # (KnownBrowsers).
       class Door
         # @return [Class] a Roda middleware
         def self.build(database, configuration)
@@ -65,13 +66,15 @@ module DeckBough
           # What an unknown email's password is compared with, so that it takes as long.
           nobody = BCrypt::Password.create("nobody signs in with this", cost: configuration.password_cost)
           auth.instance_eval do
-            before_login_route { raise Door.closed if guesses.closed?(param("email")) && !browsers.known?(browser_token, param("email")) }
+            before_login_route do
+              raise Door.closed if guesses.closed?(param("email")) && !browsers.known?(browser_token, param("email"))
+            end
             account_from_login { |login| super(login)&.then { |found| found unless found[:disabled_at] } }
             after_no_matching_login do
               nobody.is_password?(param("password"))
               guesses.failed(param("email"))
             end
-            after_login_failure { browsers.known?(browser_token, param("email")) ? browsers.failed(browser_token) : guesses.failed(param("email")) }
+            after_login_failure { guessed(guesses, browsers) }
             after_login do
               guesses.forget(param("email"))
               remember_browser(browsers)
@@ -86,6 +89,12 @@ module DeckBough
         # What the door knows of the browser in front of it.
         module Remembering
           private
+
+          # What a known browser guesses counts against that browser alone.
+          def guessed(guesses, browsers)
+            known = browsers.known?(browser_token, param("email"))
+            known ? browsers.failed(browser_token) : guesses.failed(param("email"))
+          end
 
           def browser_token
             request.cookies[KnownBrowsers::COOKIE]
@@ -139,7 +148,8 @@ module DeckBough
           field = nil if auth.request.path.end_with?("/login")
           errors = field ? [{ pointer: "/#{field}", code: "invalid", message: "#{message.capitalize}." }] : []
           detail = message ? "#{message.capitalize}." : answer["error"]
-          problem = Problem.new(auth.response.status || 400, kind(auth.request.path), answer["error"], detail, errors: errors)
+          problem = Problem.new(auth.response.status || 400, kind(auth.request.path), answer["error"], detail,
+                                errors: errors)
           auth.response.headers["content-type"] = "application/problem+json"
           JSON.generate(problem.to_h(auth.request.env[Middleware::RequestLog::ID]))
         end

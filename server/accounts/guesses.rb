@@ -33,11 +33,14 @@ module DeckBough
           @database.run(@database[<<~SQL, digest(who), MOST, MINUTES, MINUTES, MOST, MINUTES].sql)
             insert into sign_in_failures as kept (who, number) values (?, 1)
             on conflict (who) do update set
-              number = case when kept.closed_until < now() or (kept.number < ? and kept.counted_from < now() - ? * interval '1 minute')
+              number = case when kept.closed_until < now()
+                              or (kept.number < ? and kept.counted_from < now() - ? * interval '1 minute')
                             then 1 else kept.number + 1 end,
-              counted_from = case when kept.closed_until < now() or kept.counted_from < now() - ? * interval '1 minute' then now() else kept.counted_from end,
+              counted_from = case when kept.closed_until < now() or kept.counted_from < now() - ? * interval '1 minute'
+                                  then now() else kept.counted_from end,
               closed_until = case when kept.closed_until < now() then null
-                                  when kept.number + 1 >= ? then now() + ? * interval '1 minute' else kept.closed_until end
+                                  when kept.number + 1 >= ? then now() + ? * interval '1 minute'
+                                  else kept.closed_until end
           SQL
         end
 

@@ -5,8 +5,8 @@ require "openssl"
 module DeckBough
   module Server
     module Accounts
-      # Browsers somebody has signed in from before. Guesses of strangers close the door for strangers; its owner still comes in from
-      # one of these, as long as not too many wrong passwords are typed there.
+      # Browsers somebody has signed in from before. Guesses of strangers close the door for strangers; its owner still
+      # comes in from one of these, as long as not too many wrong passwords are typed there.
       #
       #   token = browsers.remember(account_id)          # kept by the browser as a cookie of its own
       #   browsers.known?(token, "ottoline@…")           # => true
@@ -31,7 +31,8 @@ module DeckBough
         def known?(token, email)
           return false if token.to_s.empty?
 
-          found = row(token).join(:accounts, id: :account_id).where(Sequel.function(:lower, :email) => email.to_s.strip.downcase)
+          found = row(token).join(:accounts, id: :account_id)
+                            .where(Sequel.function(:lower, :email) => email.to_s.strip.downcase)
           !found.where(disabled_at: nil).where { failures < MOST_FAILURES }.empty?
         end
 

@@ -3,9 +3,10 @@
 module DeckBough
   module Server
     module Exchange
-      # The hanging map laid flat on a sheet: where tier lines, clock lines and ornaments are drawn, in units of the sheet.
-      #
-      #   HangingDrawing.new(map, width: 520, height: 340).spot(1.2, 0) # => [260.0, 210.4], x to the right and y down from the top left
+      # The hanging map laid flat on a sheet: where tier lines, clock lines and ornaments are drawn, in units of the
+      # sheet.
+      #   HangingDrawing.new(map, width: 520, height: 340).spot(1.2, 0)
+      #   # => [260.0, 210.4], x to the right and y down from the top left
       #
       # The tip lies above, the front runs straight down.
       class HangingDrawing
@@ -26,7 +27,8 @@ module DeckBough
         end
 
         def spot(reach_m, turn_deg)
-          [@left + (reach_m * Math.sin(turn_deg * RADIANS) * scale), @top + (reach_m * Math.cos(turn_deg * RADIANS) * scale)]
+          [@left + (reach_m * Math.sin(turn_deg * RADIANS) * scale),
+           @top + (reach_m * Math.cos(turn_deg * RADIANS) * scale)]
         end
 
         # Points along a line of one reach, from the left edge to the right.

@@ -51,7 +51,9 @@ module DeckBough
           flat[:tiers].each { |tier| stroke(@drawing.arc(tier[:from_m])) }
           reach_line(flat)
           @page.fill_color QUIET
-          flat[:clocks].each { |clock| centred(clock[:clock].to_s, at(@drawing.spot(flat[:rim_m] * 1.035, clock[:turn_deg])), 9) }
+          flat[:clocks].each do |clock|
+            centred(clock[:clock].to_s, at(@drawing.spot(flat[:rim_m] * 1.035, clock[:turn_deg])), 9)
+          end
         end
 
         def reach_line(flat)

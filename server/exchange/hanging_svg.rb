@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "cgi"
-
 module DeckBough
   module Server
     module Exchange
@@ -12,9 +10,11 @@ module DeckBough
         WIDE = 1000
         TALL = 700
         MARGIN = 50
-        INK = "#1e2a2f"
-        LINE = "#8fa58a"
         PLAIN = "#8c8f8a"
+        INK = SvgMarks::INK
+        LINE = SvgMarks::LINE
+
+        extend SvgMarks
 
         module_function
 
@@ -23,21 +23,22 @@ module DeckBough
           drawing = HangingDrawing.new(map, width: WIDE - (2 * MARGIN), height: TALL - (2 * MARGIN))
           colours = map[:styles].to_h { |one| [one[:id], one[:colour] || PLAIN] }
           parts = [*ground(map, drawing), *map[:sites].map { |site| ornament(site, drawing, colours, style) }]
-          %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{WIDE} #{TALL}" font-family="sans-serif" role="img"><title>#{CGI.escapeHTML(title)}</title>) +
-            %(<rect width="#{WIDE}" height="#{TALL}" fill="#ffffff"/><g transform="translate(#{MARGIN} #{MARGIN})">#{parts.join}</g></svg>\n)
+          sheet(parts, title: title, wide: WIDE, tall: TALL, margin: MARGIN)
         end
 
         def ground(map, drawing)
           flat = map[:flat]
           tiers = flat[:tiers].map { |tier| line(drawing.arc(tier[:from_m]), LINE) }
-          reach = flat[:reach_line_m] ? [line(drawing.arc(flat[:reach_line_m]), "#c98a1b", dash: "8 6", wide: 2)] : []
-          [path(drawing.outline, fill: "#eef3ee", stroke: LINE), *tiers, *reach, *flat[:clocks].map { |clock| hour(clock, flat, drawing) }]
+          reach = line(drawing.arc(flat[:reach_line_m]), "#c98a1b", dash: "8 6", wide: 2) if flat[:reach_line_m]
+          [path(drawing.outline, fill: "#eef3ee", stroke: LINE), *tiers, *reach,
+           *flat[:clocks].map { |clock| hour(clock, flat, drawing) }]
         end
 
         def hour(clock, flat, drawing)
           x, y = drawing.spot(flat[:rim_m] * 1.04, clock[:turn_deg])
-          line([drawing.spot(flat[:crown_m], clock[:turn_deg]), drawing.spot(flat[:rim_m], clock[:turn_deg])], "#d9e4e6") +
-            %(<text x="#{number(x)}" y="#{number(y + 5)}" font-size="16" text-anchor="middle" fill="#{INK}">#{clock[:clock]}</text>)
+          line([drawing.spot(flat[:crown_m], clock[:turn_deg]), drawing.spot(flat[:rim_m], clock[:turn_deg])],
+               "#d9e4e6") +
+            label(x, y + 5, clock[:clock], size: 16)
         end
 
         def ornament(site, drawing, colours, style)
@@ -49,7 +50,7 @@ module DeckBough
 
           fill = site[:up] ? "#ffffff" : colour
           %(<circle cx="#{x}" cy="#{y}" r="12" fill="#{fill}" stroke="#{INK}"/>) +
-            %(<text x="#{x}" y="#{number(down + 4.5)}" font-size="12" text-anchor="middle" fill="#{site[:up] ? INK : ink_on(colour)}">#{site[:number]}</text>)
+            label(across, down + 4.5, site[:number], fill: site[:up] ? INK : ink_on(colour))
         end
 
         # Black or white, whichever reads on a colour.
@@ -58,22 +59,10 @@ module DeckBough
           (0.299 * red) + (0.587 * green) + (0.114 * blue) > 150 ? INK : "#ffffff"
         end
 
-        def line(points, stroke, dash: nil, wide: 1)
-          %(<polyline points="#{list(points)}" fill="none" stroke="#{stroke}" stroke-width="#{wide}"#{%( stroke-dasharray="#{dash}") if dash}/>)
-        end
-
         def path(points, fill:, stroke:)
           %(<polygon points="#{list(points)}" fill="#{fill}" stroke="#{stroke}"/>)
         end
-
-        def list(points)
-          points.map { |x, y| "#{number(x)},#{number(y)}" }.join(" ")
-        end
-
-        def number(value)
-          format("%.1f", value)
-        end
-        private_class_method :ground, :hour, :ornament, :line, :path, :list, :number
+        private_class_method :ground, :hour, :ornament, :path
       end
     end
   end

@@ -5,8 +5,8 @@ module DeckBough
     module Exchange
       # The plan of a home as a document of its own (docs/home-plan.md): written out, and read back into any studio.
       #
-      # Styles, places and looks are named by keys of the document, never by ids of a database. Reading checks everything
-      # first and tells every fault with its line; then it makes the home as a whole or not at all.
+      # Styles, places and looks are named by keys of the document, never by ids of a database. Reading checks
+      # everything first and tells every fault with its line; then it makes the home as a whole or not at all.
       class HomePlan
         FORMAT = "deck-bough/home-plan"
         VERSION = 1
@@ -31,7 +31,8 @@ module DeckBough
           rooms = @rooms.of_home(home_id)
           pieces = @pieces.of_rooms(rooms.map { |room| room[:id] })
           keys = style_keys(pieces)
-          { format: FORMAT, version: VERSION, home: home.slice(*Store::Homes::FACTS, *Store::Homes::DATES), styles: styles(keys),
+          { format: FORMAT, version: VERSION, home: home.slice(*Store::Homes::FACTS, *Store::Homes::DATES),
+            styles: styles(keys),
             rooms: rooms.map { |room| room_out(room, pieces.select { |piece| piece[:room_id] == room[:id] }, keys) } }
         end
 
@@ -63,13 +64,14 @@ module DeckBough
 
         def room_out(room, pieces, keys)
           places = room[:places].each_with_index.to_h { |place, i| [place[:id], "place-#{i + 1}"] }
-          { **room.slice(*Store::Rooms::ROOM), places: room[:places].map { |place| { key: places[place[:id]], **place.slice(*Store::Rooms::PLACE) } },
-                                               pieces: pieces.map { |piece| piece_out(piece, places, keys) } }
+          { **room.slice(*Store::Rooms::ROOM),
+            places: room[:places].map { |place| { key: places[place[:id]], **place.slice(*Store::Rooms::PLACE) } },
+            pieces: pieces.map { |piece| piece_out(piece, places, keys) } }
         end
 
         def piece_out(piece, places, keys)
-          { **piece.slice(:name, :kind), place: places[piece[:place_id]], settings_schema: piece[:settings_schema],
-                                         settings: StyleReferences.replace(Kinds.of(piece[:kind]).groups, piece[:settings], keys) }
+          settings = StyleReferences.replace(Kinds.of(piece[:kind]).groups, piece[:settings], keys)
+          { **piece.slice(:name, :kind, :settings_schema), place: places[piece[:place_id]], settings: settings }
         end
 
         def make(document, reading)
@@ -99,7 +101,9 @@ module DeckBough
         def make_piece(room, piece, place_ids, ids)
           settings = StyleReferences.replace(Kinds.of(piece["kind"]).groups, piece["settings"], ids)
           place_id = place_ids[piece["place"]]
-          @pieces.create(room[:id], { "name" => piece["name"], "kind" => piece["kind"], "place_id" => place_id, "settings" => settings }) do |kind, checked|
+          @pieces.create(room[:id],
+                         { "name" => piece["name"], "kind" => piece["kind"], "place_id" => place_id,
+                           "settings" => settings }) do |kind, checked|
             @planning.prove(kind, checked, room_id: room[:id], place_id: place_id)
           end
         end

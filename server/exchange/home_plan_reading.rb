@@ -29,7 +29,10 @@ module DeckBough
           @document
         rescue JSON::ParserError => e
           line = e.message[/at line (\d+)/, 1].to_i
-          raise Problem.invalid([{ pointer: "", code: "not_json", line: [line, 1].max, message: "Line #{[line, 1].max}: this is not JSON (#{e.message})." }])
+          raise Problem.invalid(
+            [{ pointer: "", code: "not_json", line: [line, 1].max,
+               message: "Line #{[line, 1].max}: this is not JSON (#{e.message})." }]
+          )
         end
 
         # A problem met while something of the document was made, told with its line.
@@ -48,8 +51,10 @@ module DeckBough
         private
 
         def told
-          @faults.first(Problem::MOST_ERRORS + 1).map { |fault| { pointer: fault.pointer, code: fault.code, **lined(fault.path, fault.message) } } +
-            @faults.drop(Problem::MOST_ERRORS + 1).map { |fault| { pointer: fault.pointer, code: fault.code, message: fault.message } }
+          @faults.each_with_index.map do |fault, i|
+            said = i <= Problem::MOST_ERRORS ? lined(fault.path, fault.message) : { message: fault.message }
+            { pointer: fault.pointer, code: fault.code, **said }
+          end
         end
 
         def lined(path, message)
@@ -62,7 +67,10 @@ module DeckBough
         end
 
         def check
-          return fault([], "not_a_plan", "This is not a home plan. It must be a JSON object with #{PARTS.join(', ')}.") unless @document.is_a?(Hash)
+          unless @document.is_a?(Hash)
+            return fault([], "not_a_plan",
+                         "This is not a home plan. It must be a JSON object with #{PARTS.join(', ')}.")
+          end
           return unless header?
 
           unknown(@document.keys - PARTS, [], "a home plan", PARTS)
@@ -78,7 +86,9 @@ module DeckBough
           end
           return true if @document["version"] == HomePlan::VERSION
 
-          fault(["version"], "version", "Version #{@document['version'].inspect} is not known here. Version #{HomePlan::VERSION} is; take the plan out again.")
+          fault(["version"], "version",
+                "Version #{@document['version'].inspect} is not known here. Version #{HomePlan::VERSION} is; take " \
+                "the plan out again.")
           false
         end
 
@@ -110,7 +120,9 @@ module DeckBough
         end
 
         def key(value, path)
-          fault([*path, "key"], "missing", "key is missing. Give each entry a key of its own.") unless value.is_a?(String) && !value.empty?
+          unless value.is_a?(String) && !value.empty?
+            fault([*path, "key"], "missing", "key is missing. Give each entry a key of its own.")
+          end
           value
         end
 
@@ -118,9 +130,13 @@ module DeckBough
           return fault(path, "not_an_object", "A room must be an object.") unless room.is_a?(Hash)
 
           places = list(room["places"], [*path, "places"])
-          place_keys = places.each_with_index.map { |place, i| place.is_a?(Hash) ? key(place["key"], [*path, "places", i]) : nil }
+          place_keys = places.each_with_index.map do |place, i|
+            place.is_a?(Hash) ? key(place["key"], [*path, "places", i]) : nil
+          end
           survey(room, places, path)
-          list(room["pieces"], [*path, "pieces"]).each_with_index { |piece, i| piece(piece, [*path, "pieces", i], place_keys, style_keys) }
+          list(room["pieces"], [*path, "pieces"]).each_with_index do |piece, i|
+            piece(piece, [*path, "pieces", i], place_keys, style_keys)
+          end
         end
 
         def survey(room, places, path)
@@ -136,34 +152,49 @@ module DeckBough
           unknown(piece.keys - PIECE, path, "a piece", PIECE)
           Inputs.collect([Survey::NAME], piece.slice("name"), path, @faults)
           known = Kinds::NAMES.include?(piece["kind"])
-          fault([*path, "kind"], "kind", "kind is #{piece['kind'].inspect[0, 60]}. Version 1 knows #{Kinds::NAMES.join(' and ')}.") unless known
+          unless known
+            fault([*path, "kind"], "kind",
+                  "kind is #{piece['kind'].inspect[0, 60]}. Version 1 knows #{Kinds::NAMES.join(' and ')}.")
+          end
           unless [nil, *place_keys].include?(piece["place"])
-            fault([*path, "place"], "unknown", "place names #{piece['place'].inspect[0, 60]}, which is no place of this room.")
+            fault([*path, "place"], "unknown",
+                  "place names #{piece['place'].inspect[0, 60]}, which is no place of this room.")
           end
           settings(Kinds.of(piece["kind"]), piece, path, style_keys) if known
         end
 
-        # Settings of an earlier schema are brought up to the present one; then they are checked like any a person sends.
+        # Settings of an earlier schema are brought up to the present one; then they are checked like any a person
+        # sends.
         def settings(kind, piece, path, style_keys)
           schema = piece.fetch("settings_schema", 1)
-          return fault([*path, "settings_schema"], "schema", unknown_schema(schema, kind)) unless schema.is_a?(Integer) && schema.between?(1, kind.schema)
+          unless schema.is_a?(Integer) && schema.between?(1, kind.schema)
+            return fault([*path, "settings_schema"], "schema", unknown_schema(schema, kind))
+          end
 
           piece["settings"] = kind.upgraded(piece["settings"], schema)
           checked = kind.check(piece["settings"])
           (kind.style_ids(checked) - style_keys).each do |id|
-            fault([*path, "settings"], "unknown", "The settings name style #{id.inspect}, which the plan does not list under styles.")
+            fault([*path, "settings"], "unknown",
+                  "The settings name style #{id.inspect}, which the plan does not list under styles.")
           end
         rescue InputError => e
-          @faults.concat(e.faults.map { |told| Fault.new(path: [*path, "settings", *told.path], code: told.code, message: told.message) })
+          @faults.concat(
+            e.faults.map do |told|
+              Fault.new(path: [*path, "settings", *told.path], code: told.code, message: told.message)
+            end
+          )
         end
 
         def unknown_schema(schema, kind)
-          "settings_schema is #{schema.inspect[0, 40]}. Known of a #{kind.noun} are 1 to #{kind.schema}; update Deck Bough to read a newer plan."
+          "settings_schema is #{schema.inspect[0, 40]}. Known of a #{kind.noun} are 1 to #{kind.schema}; update Deck " \
+            "Bough to read a newer plan."
         end
 
         # Many unknown names are one mistake: the first few are told.
         def unknown(names, path, what, known)
-          names.first(TOLD).each { |name| fault([*path, name], "unknown", "#{name[0, 60]} is not a part of #{what}. Known: #{known.join(', ')}.") }
+          names.first(TOLD).each do |name|
+            fault([*path, name], "unknown", "#{name[0, 60]} is not a part of #{what}. Known: #{known.join(', ')}.")
+          end
           return unless names.size > TOLD
 
           fault(path, "unknown", "And #{names.size - TOLD} more names are not parts of #{what}.")
@@ -174,7 +205,8 @@ module DeckBough
           return value if value.is_a?(Array) && value.size <= most
 
           fault(path, "not_a_list",
-                value.is_a?(Array) ? "#{path.last} has #{value.size} entries. A plan brings up to #{most}." : "#{path.last} must be a list.")
+                value.is_a?(Array) ? "#{path.last} has #{value.size} entries. A plan brings up to " \
+                  "#{most}." : "#{path.last} must be a list.")
           []
         end
       end

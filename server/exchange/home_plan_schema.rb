@@ -12,8 +12,10 @@ module DeckBough
 
         # @return [Hash] JSON Schema, draft 2020-12
         def build
-          { "$schema": "https://json-schema.org/draft/2020-12/schema", title: "Deck Bough home plan", description: "Lengths are metres.",
-            **object({ format: { const: HomePlan::FORMAT }, version: { const: HomePlan::VERSION }, home: home, styles: list(style), rooms: list(room) },
+          { "$schema": "https://json-schema.org/draft/2020-12/schema", title: "Deck Bough home plan",
+            description: "Lengths are metres.",
+            **object({ format: { const: HomePlan::FORMAT }, version: { const: HomePlan::VERSION }, home: home,
+                       styles: list(style), rooms: list(room) },
                      %w[format version home styles rooms]) }
         end
 
@@ -36,12 +38,15 @@ module DeckBough
 
         def piece_of(kind)
           groups = kind.groups.transform_values { |inputs| declared(inputs) }
-          object({ name: { type: "string", minLength: 1, maxLength: 120 }, kind: { const: kind.name }, place: { type: %w[string null] },
-                   settings_schema: { type: "integer", minimum: 1, maximum: kind.schema }, settings: object(groups, []) }, %w[name kind settings])
+          object({ name: { type: "string", minLength: 1, maxLength: 120 }, kind: { const: kind.name },
+                   place: { type: %w[string null] },
+                   settings_schema: { type: "integer", minimum: 1, maximum: kind.schema },
+                   settings: object(groups, []) }, %w[name kind settings])
         end
 
         def declared(inputs, more: {}, required: [])
-          object(inputs.to_h { |input| [input.name, value(input)] }.merge(more), inputs.select(&:required?).map { |input| input.name.to_s } + required)
+          object(inputs.to_h { |input| [input.name, value(input)] }.merge(more),
+                 inputs.select(&:required?).map { |input| input.name.to_s } + required)
         end
 
         def object(properties, required)
@@ -65,7 +70,8 @@ module DeckBough
           when :choice then { enum: input.choices }
           when :list then { type: "array", minItems: input.range.begin, maxItems: input.range.end,
                             items: input.items.is_a?(Array) ? declared(input.items) : value(input.items) }
-          when :number, :whole then { type: TYPES.fetch(input.kind), minimum: input.range.begin, maximum: input.range.end }
+          when :number, :whole then { type: TYPES.fetch(input.kind), minimum: input.range.begin,
+                                      maximum: input.range.end }
           when :text then { type: "string", maxLength: input.range.end }
           else { type: TYPES.fetch(input.kind) }
           end

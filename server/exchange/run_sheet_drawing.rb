@@ -4,8 +4,8 @@ module DeckBough
   module Server
     module Exchange
       # A run laid on a sheet to scale: its greens as an outline, what it is on, its anchors, in units of the sheet.
-      #
-      #   RunSheetDrawing.new(plan[:drawing], width: 520, height: 300).spot(0.4, 1.2) # => [140.0, 60.0], y down from the top
+      #   RunSheetDrawing.new(plan[:drawing], width: 520, height: 300).spot(0.4, 1.2)
+      #   # => [140.0, 60.0], y down from the top
       class RunSheetDrawing
         attr_reader :scale, :drawing
 
@@ -33,7 +33,10 @@ module DeckBough
           samples.slice_when { |one, other| turns?(one, other) }.filter_map do |part|
             next if part.size < 2
 
-            (part.map { |sample| off(sample, sample[:upper_m]) } + part.reverse.map { |sample| off(sample, -sample[:lower_m]) }).map { |x, y| spot(x, y) }
+            (part.map { |sample| off(sample, sample[:upper_m]) } +
+             part.reverse.map { |sample| off(sample, -sample[:lower_m]) }).map do |x, y|
+              spot(x, y)
+            end
           end
         end
 

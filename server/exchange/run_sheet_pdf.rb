@@ -3,14 +3,16 @@
 module DeckBough
   module Server
     module Exchange
-      # A run on A4: the drawing to scale, where every anchor goes and what it carries, then the layers in order to tick.
-      #
-      #   RunSheetPdf.new(plan, title: "Mantel greens", under: "Number Nine, Front room", units: "metric").render # => "%PDF-1.3…"
+      # A run on A4: the drawing to scale, where every anchor goes and what it carries, then the layers in order to
+      # tick.
+      #   RunSheetPdf.new(plan, title: "Mantel greens", under: "Number Nine, Front room", units: "metric").render
+      #   # => "%PDF-1.3…"
       class RunSheetPdf < SheetPdf
         TALL = 250
         ROW = 16
         GREEN = "e6ede7"
-        COLUMNS = { "no." => 0, "from the left" => 50, "from the floor" => 150, "carries" => 260, "may" => 340, "fixings" => 410 }.freeze
+        COLUMNS = { "no." => 0, "from the left" => 50, "from the floor" => 150, "carries" => 260, "may" => 340,
+                    "fixings" => 410 }.freeze
 
         # @param plan [Hash] of RunPlan, measured
         def initialize(plan, title:, under:, units:)
@@ -22,7 +24,8 @@ module DeckBough
         private
 
         def content
-          heading("#{print(@plan[:figures][:run][:value])} run · #{format('%.1f', @plan[:figures][:weight][:value])} kg")
+          heading("#{print(@plan[:figures][:run][:value])} run · #{format('%.1f', @plan[:figures][:weight][:value])} " \
+                  "kg")
           drawing
           nail_map
           layers
@@ -75,14 +78,16 @@ module DeckBough
           title "Where it hangs"
           row(COLUMNS.keys, QUIET)
           @plan[:anchors].each { |anchor| row(told(anchor), INK) }
-          @page.text plain("From the left end of the shelf, rail or head; from the floor. Half of a rated load is used; the label decides."), size: 8,
-                                                                                                                                              color: QUIET
+          said = plain("From the left end of the shelf, rail or head; from the floor. Half of a rated load is used; " \
+                       "the label decides.")
+          @page.text said, size: 8, color: QUIET
           @page.move_down 12
         end
 
         def told(anchor)
           may = @plan[:figures][:may][:value]
-          [anchor[:number].to_s, print(anchor[:x_m]), print(anchor[:floor_m]), format("%.2f kg", anchor[:kg]), format("%.2f kg", may), anchor[:fixings].to_s]
+          [anchor[:number].to_s, print(anchor[:x_m]), print(anchor[:floor_m]), format("%.2f kg", anchor[:kg]),
+           format("%.2f kg", may), anchor[:fixings].to_s]
         end
 
         def row(texts, colour)
@@ -96,7 +101,9 @@ module DeckBough
           title "Layers, in this order"
           @plan[:layers].each { |layer| layer(layer) }
           serious = @plan[:cautions].reject { |caution| caution[:severity] == "info" }
-          serious.each { |caution| @page.text plain("#{caution[:severity].capitalize}. #{caution[:message]}"), size: 8.5, color: QUIET }
+          serious.each do |caution|
+            @page.text plain("#{caution[:severity].capitalize}. #{caution[:message]}"), size: 8.5, color: QUIET
+          end
         end
 
         def layer(layer)
@@ -104,7 +111,8 @@ module DeckBough
           @page.stroke_color QUIET
           @page.stroke_rectangle([0, @page.cursor - 2], 8, 8)
           @page.indent(16) do
-            @page.text plain("<b>#{escaped(layer[:title])}</b>  #{escaped(layer[:says])}"), size: 10, inline_format: true, color: INK
+            @page.text plain("<b>#{escaped(layer[:title])}</b>  #{escaped(layer[:says])}"),
+                       size: 10, inline_format: true, color: INK
             places = layer[:places_m].map { |place| print(place) }.join(" · ")
             @page.text places, size: 8.5, color: QUIET unless places.empty?
           end

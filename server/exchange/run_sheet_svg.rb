@@ -5,8 +5,8 @@ require "cgi"
 module DeckBough
   module Server
     module Exchange
-      # The nail map of a run as SVG: greens in outline, every anchor with its measures from the left and the floor; under
-      # it the layers in their order.
+      # The nail map of a run as SVG: greens in outline, every anchor with its measures from the left and the floor;
+      # under it the layers in their order.
       #
       #   RunSheetSvg.write(plan, "Mantel greens", "metric") # => "<svg …"
       module RunSheetSvg
@@ -14,25 +14,30 @@ module DeckBough
         TALL = 700
         MARGIN = 60
         LINE_TALL = 22
-        INK = "#1e2a2f"
         GREEN = "#dfe8e0"
-        LINE = "#8fa58a"
+        INK = SvgMarks::INK
+        LINE = SvgMarks::LINE
+
+        extend SvgMarks
 
         module_function
 
         def write(plan, title, units)
           drawing = RunSheetDrawing.new(plan[:drawing], width: WIDE - (2 * MARGIN), height: TALL - (2 * MARGIN))
-          parts = [*ground(drawing), *drawing.anchors.map { |anchor, spot| anchor(anchor, spot, units) }, *layers(plan[:layers])]
+          parts = [*ground(drawing), *drawing.anchors.map { |anchor, spot| anchor(anchor, spot, units) },
+                   *layers(plan[:layers])]
           tall = TALL + (plan[:layers].size * LINE_TALL)
-          %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{WIDE} #{tall}" font-family="sans-serif" role="img"><title>#{CGI.escapeHTML(title)}</title>) +
-            %(<rect width="#{WIDE}" height="#{tall}" fill="#ffffff"/><g transform="translate(#{MARGIN} #{MARGIN})">#{parts.join}</g></svg>\n)
+          sheet(parts, title: title, wide: WIDE, tall: tall, margin: MARGIN)
         end
 
         def ground(drawing)
           boxes = drawing.boxes.map do |left, top, wide, tall|
-            %(<rect x="#{number(left)}" y="#{number(top)}" width="#{number(wide)}" height="#{number(tall)}" fill="none" stroke="#{LINE}"/>)
+            %(<rect x="#{number(left)}" y="#{number(top)}" width="#{number(wide)}" height="#{number(tall)}" ) +
+              %(fill="none" stroke="#{LINE}"/>)
           end
-          greens = drawing.outlines.map { |outline| %(<polygon points="#{list(outline)}" fill="#{GREEN}" fill-opacity="0.8" stroke="#{LINE}"/>) }
+          greens = drawing.outlines.map do |outline|
+            %(<polygon points="#{list(outline)}" fill="#{GREEN}" fill-opacity="0.8" stroke="#{LINE}"/>)
+          end
           [line(drawing.floor, INK), *greens, *boxes, line(drawing.way, LINE)]
         end
 
@@ -41,8 +46,7 @@ module DeckBough
           above = anchor[:number].odd? ? 22 : 40
           measure = "#{Length.print(anchor[:x_m], units)} · #{Length.print(anchor[:floor_m], units)}"
           %(<circle cx="#{number(across)}" cy="#{number(down)}" r="11" fill="#ffffff" stroke="#{INK}"/>) +
-            %(<text x="#{number(across)}" y="#{number(down + 4.5)}" font-size="12" text-anchor="middle" fill="#{INK}">#{anchor[:number]}</text>) +
-            %(<text x="#{number(across)}" y="#{number(down - above)}" font-size="12" text-anchor="middle" fill="#{INK}">#{measure}</text>)
+            label(across, down + 4.5, anchor[:number]) + label(across, down - above, measure)
         end
 
         def layers(layers)
@@ -51,19 +55,7 @@ module DeckBough
             %(<text x="0" y="#{number(TALL - MARGIN + (i * LINE_TALL))}" font-size="14" fill="#{INK}">#{text}</text>)
           end
         end
-
-        def line(points, stroke)
-          %(<polyline points="#{list(points)}" fill="none" stroke="#{stroke}"/>)
-        end
-
-        def list(points)
-          points.map { |x, y| "#{number(x)},#{number(y)}" }.join(" ")
-        end
-
-        def number(value)
-          format("%.1f", value)
-        end
-        private_class_method :ground, :anchor, :layers, :line, :list, :number
+        private_class_method :ground, :anchor, :layers
       end
     end
   end

@@ -3,8 +3,8 @@
 module DeckBough
   module Server
     module Exchange
-      # The part of the contract that says what settings of each kind are, and what a dial of the front end may be turned to: both made
-      # from the core's own declarations.
+      # The part of the contract that says what settings of each kind are, and what a dial of the front end may be
+      # turned to: both made from the core's own declarations.
       #
       #   SettingsContract.schemas["TreeSettings"]["properties"].keys.first # => "measure"
       module SettingsContract
@@ -15,9 +15,12 @@ module DeckBough
         # @return [Hash] schemas of the contract by name, of each kind and of pieces over all kinds
         def schemas
           kinds = Kinds::ALL.values
-          own = kinds.flat_map { |kind| [["#{named(kind)}Settings", settings(kind)], ["#{named(kind)}Piece", piece(kind)]] }
+          own = kinds.flat_map do |kind|
+            [["#{named(kind)}Settings", settings(kind)], ["#{named(kind)}Piece", piece(kind)]]
+          end
           { "PieceKind" => { "type" => "string", "enum" => Kinds::NAMES }, **own.to_h,
-            "AnySettings" => any(kinds, "Settings"), "Piece" => { **any(kinds, "Piece"), "description" => "Its kind says which settings it has" } }
+            "AnySettings" => any(kinds, "Settings"),
+            "Piece" => { **any(kinds, "Piece"), "description" => "Its kind says which settings it has" } }
         end
 
         # What each dial may be turned to.
@@ -40,7 +43,8 @@ module DeckBough
         end
 
         def piece(kind)
-          own = object("kind" => { "type" => "string", "enum" => [kind.name] }, "settings" => { "$ref" => "#/components/schemas/#{named(kind)}Settings" })
+          own = object("kind" => { "type" => "string", "enum" => [kind.name] },
+                       "settings" => { "$ref" => "#/components/schemas/#{named(kind)}Settings" })
           { "allOf" => [{ "$ref" => "#/components/schemas/PieceFacts" }, own] }
         end
 
@@ -60,17 +64,23 @@ module DeckBough
         def type(input, nullable)
           case input.kind
           when :choice then choice(input, nullable)
-          when :list then { "type" => "array", "items" => input.items.is_a?(Array) ? fields(input.items) : value(input.items) }
+          when :list then { "type" => "array",
+                            "items" => input.items.is_a?(Array) ? fields(input.items) : value(input.items) }
           else { "type" => TYPES.fetch(input.kind) }
           end
         end
 
         def choice(input, nullable)
-          { "type" => input.choices.all?(Integer) ? "integer" : "string", "enum" => nullable ? [*input.choices, nil] : input.choices }
+          { "type" => input.choices.all?(Integer) ? "integer" : "string",
+            "enum" => nullable ? [*input.choices, nil] : input.choices }
         end
 
         def told(inputs)
-          inputs.to_h { |input| [input.name, { title: input.title, unit: input.unit, choices: input.choices, **bounds(input) }.compact.merge(start(input))] }
+          inputs.to_h do |input|
+            [input.name,
+             { title: input.title, unit: input.unit, choices: input.choices,
+               **bounds(input) }.compact.merge(start(input))]
+          end
         end
 
         def start(input)
@@ -84,7 +94,8 @@ module DeckBough
           else {}
           end
         end
-        private_class_method :named, :any, :settings, :piece, :object, :fields, :value, :type, :choice, :told, :start, :bounds
+        private_class_method :named, :any, :settings, :piece, :object, :fields, :value, :type, :choice, :told, :start,
+                             :bounds
       end
     end
   end

@@ -5,8 +5,8 @@ require "ipaddr"
 module DeckBough
   module Server
     module Middleware
-      # Where a request really comes from and whether it came over TLS. What a client says of itself in X-Forwarded-For, Forwarded or
-      # X-Forwarded-Proto counts only when a configured proxy passed it on.
+      # Where a request really comes from and whether it came over TLS. What a client says of itself in X-Forwarded-For,
+      # Forwarded or X-Forwarded-Proto counts only when a configured proxy passed it on.
       #
       #   TRUSTED_PROXIES="10.0.0.2 10.0.1.0/24" bin/start
       class ClientAddress

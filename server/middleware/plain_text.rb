@@ -3,14 +3,15 @@
 module DeckBough
   module Server
     module Middleware
-      # Text that is no text goes no further: bytes that are no UTF-8, the character NUL, halves of characters, escapes that are none.
-      # The database keeps none of these, and nobody types them.
+      # Text that is no text goes no further: bytes that are no UTF-8, the character NUL, halves of characters, escapes
+      # that are none. The database keeps none of these, and nobody types them.
       class PlainText
         INPUT = "rack.input"
         # Deeper than anything here is said.
         DEEPEST = 40
         # Bodies that come before the contract is asked: an object of these texts.
-        ACCOUNT_BODIES = { "/api/login" => %w[email password], "/api/change-password" => %w[password new_password], "/api/logout" => [] }.freeze
+        ACCOUNT_BODIES = { "/api/login" => %w[email password], "/api/change-password" => %w[password new_password],
+                           "/api/logout" => [] }.freeze
         LONGEST_WORD = 2_000
 
         def initialize(app)
@@ -52,7 +53,10 @@ module DeckBough
           env["deck_bough.body"] = said = JSON.parse(text, max_nesting: DEEPEST)
           walk(said, "")
         rescue JSON::NestingError
-          raise Problem.invalid([{ pointer: "", code: "too_deep", message: "The body is nested deeper than #{DEEPEST}. Nothing here is said like that." }])
+          raise Problem.invalid(
+            [{ pointer: "", code: "too_deep",
+               message: "The body is nested deeper than #{DEEPEST}. Nothing here is said like that." }]
+          )
         rescue JSON::ParserError
           nil
         end
@@ -61,7 +65,9 @@ module DeckBough
           case value
           when String then raise no_text(pointer) unless plain?(value)
           when Array then value.each_with_index { |part, i| walk(part, "#{pointer}/#{i}") }
-          when Hash then value.each { |name, part| plain?(name) ? walk(part, "#{pointer}/#{name}") : raise(no_text(pointer)) }
+          when Hash then value.each do |name, part|
+            plain?(name) ? walk(part, "#{pointer}/#{name}") : raise(no_text(pointer))
+          end
           end
         end
 
@@ -74,7 +80,11 @@ module DeckBough
           raise no_object unless said.is_a?(Hash)
 
           wrong = wanted.reject { |name| said[name].is_a?(String) && said[name].size <= LONGEST_WORD }
-          raise Problem.invalid(wrong.map { |name| { pointer: "/#{name}", code: "missing", message: "#{name} is missing. Type it." } }) unless wrong.empty?
+          return if wrong.empty?
+
+          raise Problem.invalid(
+            wrong.map { |name| { pointer: "/#{name}", code: "missing", message: "#{name} is missing. Type it." } }
+          )
         end
 
         def not_json
@@ -82,15 +92,20 @@ module DeckBough
         end
 
         def no_object
-          Problem.invalid([{ pointer: "", code: "object", message: "The body must be one JSON object, sent as application/json." }])
+          Problem.invalid(
+            [{ pointer: "", code: "object", message: "The body must be one JSON object, sent as application/json." }]
+          )
         end
 
         def no_text(pointer)
-          Problem.invalid([{ pointer: pointer, code: "not_text", message: "This holds characters that are no text. Type it again." }])
+          Problem.invalid(
+            [{ pointer: pointer, code: "not_text", message: "This holds characters that are no text. Type it again." }]
+          )
         end
 
         def no_address
-          Problem.new(400, "no-address", "Not an address", "This address holds characters that are no text. Go back and follow the link again.")
+          Problem.new(400, "no-address", "Not an address",
+                      "This address holds characters that are no text. Go back and follow the link again.")
         end
       end
     end

@@ -13,7 +13,9 @@ module DeckBough
         end
 
         def call(env)
-          raise too_large if env["CONTENT_LENGTH"].to_i > LARGEST || (env["HTTP_TRANSFER_ENCODING"] && !env["CONTENT_LENGTH"])
+          if env["CONTENT_LENGTH"].to_i > LARGEST || (env["HTTP_TRANSFER_ENCODING"] && !env["CONTENT_LENGTH"])
+            raise too_large
+          end
           raise elsewhere if CHANGING.include?(env["REQUEST_METHOD"]) && foreign?(env)
 
           @app.call(env)
@@ -31,11 +33,13 @@ module DeckBough
 
         def too_large
           Problem.new(413, "too-large", "Too large",
-                      "A request may hold #{LARGEST / 1024 / 1024} MB and must say its length. Take out what is not needed and send it again.")
+                      "A request may hold #{LARGEST / 1024 / 1024} MB and must say its length. Take out what is not " \
+                      "needed and send it again.")
         end
 
         def elsewhere
-          Problem.new(403, "other-site", "From another site", "This change was sent by another site and was not made. Open Deck Bough itself and try again.")
+          Problem.new(403, "other-site", "From another site",
+                      "This change was sent by another site and was not made. Open Deck Bough itself and try again.")
         end
       end
     end

@@ -36,7 +36,8 @@ module DeckBough
           of(e, env).response(env[ID])
         end
 
-        # @return [Problem] for what is nobody's input: the database away, a statement that was stopped, or a bug of ours
+        # @return [Problem] for what is nobody's input: the database away, a statement that was stopped, or a bug of
+        #   ours
         def of(error, env)
           told = { request_id: env[ID], path: env["PATH_INFO"] }
           if AWAY.any? { |kind| error.is_a?(kind) }
@@ -52,12 +53,16 @@ module DeckBough
         end
 
         def bug
-          Problem.new(500, "our-fault", "Our fault", "Something broke on our side; nothing was saved. Try again, and quote the request id if it stays.")
+          Problem.new(500, "our-fault", "Our fault",
+                      "Something broke on our side; nothing was saved. Try again, and quote the request id if it " \
+                      "stays.")
         end
 
         def log(env, status, started)
-          LOGGER.info("Request", request_id: env[ID], method: env["REQUEST_METHOD"], path: env["PATH_INFO"], status: status,
-                                 milliseconds: ((Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) * 1000).round(1),
+          LOGGER.info("Request", request_id: env[ID], method: env["REQUEST_METHOD"], path: env["PATH_INFO"],
+                                 status: status,
+                                 milliseconds: ((Process.clock_gettime(Process::CLOCK_MONOTONIC) - started) *
+                                                1000).round(1),
                                  account: env["deck_bough.account_id"])
         end
       end

@@ -3,7 +3,8 @@
 module DeckBough
   module Server
     module Middleware
-      # Slows guessing of passwords down, by address. Counts live in the database, so that any number of processes share them.
+      # Slows guessing of passwords down, by address. Counts live in the database, so that any number of processes share
+      # them.
       class SignInRate
         PATHS = ["/api/login", "/api/change-password", "/api/studios"].freeze
         MINUTE = 60
@@ -18,7 +19,8 @@ module DeckBough
           def increment(key, amount, expires_in:)
             @table.where { expires_at < Sequel::CURRENT_TIMESTAMP }.delete
             row = { key: key, count: amount, expires_at: Sequel.lit("now() + ? * interval '1 second'", expires_in) }
-            @table.returning(:count).insert_conflict(target: :key, update: { count: Sequel[:request_counts][:count] + amount }).insert(row).first[:count]
+            more = { count: Sequel[:request_counts][:count] + amount }
+            @table.returning(:count).insert_conflict(target: :key, update: more).insert(row).first[:count]
           end
 
           def read(key)

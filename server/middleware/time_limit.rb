@@ -5,8 +5,9 @@ require "timeout"
 module DeckBough
   module Server
     module Middleware
-      # The last net: a request that takes longer than this is stopped, whatever it does, so that it cannot hold a worker. What is asked
-      # for is bounded long before (limits in the contract and the core); whoever meets this has found a hole in them.
+      # The last net: a request that takes longer than this is stopped, whatever it does, so that it cannot hold a
+      # worker. What is asked for is bounded long before (limits in the contract and the core); whoever meets this has
+      # found a hole in them.
       class TimeLimit
         class Over < StandardError; end
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-# Every row belongs to a studio, and says so itself: foreign keys run over (studio_id, id), so that no row can ever point
-# into another studio. Lengths are metres, money integer cents; the unit is in the column's name.
+# Every row belongs to a studio, and says so itself: foreign keys run over (studio_id, id), so that no row can ever
+# point into another studio. Lengths are metres, money integer cents; the unit is in the column's name.
 Sequel.migration do
   up do
     create_table(:studios) do
@@ -145,7 +145,8 @@ Sequel.migration do
       foreign_key %i[studio_id room_id], :rooms, key: %i[studio_id id]
       constraint(:place_stance, stance: %w[corner wall bay open])
       constraint(:place_measures, Sequel.lit("coalesce(from_left_m, 0) >= 0 and coalesce(free_width_m, 1) > 0 and " \
-                                             "coalesce(free_depth_m, 1) > 0 and coalesce(walkway_m, 0) >= 0 and coalesce(wall_m, 1) > 0"))
+                                             "coalesce(free_depth_m, 1) > 0 and coalesce(walkway_m, 0) >= 0 and " \
+                                             "coalesce(wall_m, 1) > 0"))
     end
 
     create_table(:pieces) do
@@ -209,7 +210,8 @@ Sequel.migration do
       unique %i[studio_id kind name]
       constraint(:style_kind, kind: %w[ornament ribbon light pick])
       constraint(:style_colour, Sequel.lit("colour is null or colour ~ '^#[0-9a-f]{6}$'"))
-      constraint(:style_numbers, Sequel.lit("pack_size > 0 and coalesce(price_cents, 0) >= 0 and coalesce(diameter_mm, 1) > 0 and " \
+      constraint(:style_numbers, Sequel.lit("pack_size > 0 and coalesce(price_cents, 0) >= 0 and " \
+                                            "coalesce(diameter_mm, 1) > 0 and " \
                                             "coalesce(bulbs, 1) > 0 and coalesce(lit_length_m, 1) > 0"))
     end
 
@@ -241,7 +243,9 @@ Sequel.migration do
   end
 
   down do
-    drop_table :house_rule_values, :stock_quantities, :look_styles, :styles, :piece_changes, :pieces, :places, :rooms, :homes, :look_colours,
-               :looks, :request_counts, :account_active_session_keys, :account_lockouts, :account_login_failures, :accounts, :studios
+    drop_table :house_rule_values, :stock_quantities, :look_styles, :styles, :piece_changes, :pieces, :places, :rooms,
+               :homes, :look_colours,
+               :looks, :request_counts, :account_active_session_keys, :account_lockouts, :account_login_failures,
+               :accounts, :studios
   end
 end

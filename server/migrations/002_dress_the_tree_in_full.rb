@@ -1,13 +1,16 @@
 # frozen_string_literal: true
 
-# What a tree in full takes: more about a style, the studio's schools, what hangs already, tested strings, versions of a tree.
+# What a tree in full takes: more about a style, the studio's schools, what hangs already, tested strings, versions of a
+# tree.
 Sequel.migration do
   up do
     alter_table(:studios) do
       add_column :topper_school, String, null: false, default: "first"
       add_column :picks_school, String, null: false, default: "after"
       add_column :light_school, String, null: false, default: "classic"
-      add_constraint(:studio_schools, topper_school: %w[first last none], picks_school: %w[before after], light_school: %w[soft classic bright blaze])
+      add_constraint(:studio_schools,
+                     topper_school: %w[first last none], picks_school: %w[before after],
+                     light_school: %w[soft classic bright blaze])
     end
 
     alter_table(:styles) do
@@ -15,7 +18,8 @@ Sequel.migration do
       add_column :keepsake, TrueClass, null: false, default: false
       add_column :watts, Float
       add_column :max_run, Integer
-      add_constraint(:style_label, Sequel.lit("coalesce(mass_g, 0) >= 0 and coalesce(watts, 1) > 0 and coalesce(max_run, 1) > 0"))
+      add_constraint(:style_label,
+                     Sequel.lit("coalesce(mass_g, 0) >= 0 and coalesce(watts, 1) > 0 and coalesce(max_run, 1) > 0"))
     end
 
     # What is really up: an ornament by style and number, where it was hung and by whom.

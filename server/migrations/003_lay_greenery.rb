@@ -23,8 +23,10 @@ Sequel.migration do
       # An offcut: what it is wired back to another year.
       add_column :belongs_with, String
       add_column :two_way, TrueClass, null: false, default: false
-      add_constraint(:style_greens, Sequel.lit("coalesce(length_m, 1) > 0 and coalesce(loft_m, 1) > 0 and coalesce(rise_m, 0) >= 0 and " \
-                                               "coalesce(reach_m, 0) >= 0 and coalesce(trail_m, 0) >= 0 and coalesce(spread_m, 1) > 0 and " \
+      add_constraint(:style_greens, Sequel.lit("coalesce(length_m, 1) > 0 and coalesce(loft_m, 1) > 0 and " \
+                                               "coalesce(rise_m, 0) >= 0 and " \
+                                               "coalesce(reach_m, 0) >= 0 and coalesce(trail_m, 0) >= 0 and " \
+                                               "coalesce(spread_m, 1) > 0 and " \
                                                "coalesce(rated_kg, 1) > 0"))
       add_constraint(:style_texture, Sequel.lit("texture is null or texture in ?", textures))
     end

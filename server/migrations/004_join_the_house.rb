@@ -50,7 +50,8 @@ Sequel.migration do
       constraint(:piece_act_style, Sequel.lit("(kind = 'ribbon_cut') = (style_id is not null)"))
     end
     # One standing act of a kind, ribbon by ribbon: however often and by however many it is pressed.
-    run "create unique index piece_acts_once on piece_acts (piece_id, kind, coalesce(style_id, piece_id)) where taken_back_at is null"
+    run "create unique index piece_acts_once on piece_acts (piece_id, kind, coalesce(style_id, piece_id)) where " \
+        "taken_back_at is null"
     alter_table(:stock_moves) { add_foreign_key %i[studio_id act_id], :piece_acts, key: %i[studio_id id] }
 
     # What was consumed of a style by an act that stands: no longer short for this piece, no longer on hand for others.

@@ -19,19 +19,24 @@ module DeckBough
 
         # The piece, when its kind gives what is asked of it.
         def piece_that_gives(what)
-          piece.tap { |found| raise Problem.not_found(GIVES.fetch(what)) unless Kinds.of(found[:kind]).gives.include?(what) }
+          piece.tap do |found|
+            raise Problem.not_found(GIVES.fetch(what)) unless Kinds.of(found[:kind]).gives.include?(what)
+          end
         end
 
         # The plan of a piece as dialled; nothing is stored.
         def dialled_plan
-          planning.of(piece, settings: said.fetch("settings", piece[:settings]), place_id: said.fetch("place_id", piece[:place_id]))
+          planning.of(piece,
+                      settings: said.fetch("settings", piece[:settings]),
+                      place_id: said.fetch("place_id", piece[:place_id]))
         end
 
         # The names around a piece, and how long there is.
         def named
           room = store(Store::Rooms).find(piece[:room_id])
           home = store(Store::Homes).find(room[:home_id])
-          { **piece.slice(:id, :name, :version), home: home.slice(:id, :name), room: room.slice(:id, :name), days_to_go: days_to_go(home) }
+          { **piece.slice(:id, :name, :version), home: home.slice(:id, :name), room: room.slice(:id, :name),
+                                                 days_to_go: days_to_go(home) }
         end
 
         def days_to_go(home)

@@ -3,7 +3,8 @@
 module DeckBough
   module Server
     module Routes
-      # All that a route knows of the request it answers: who asks, for which studio, what was said, and how answers are made.
+      # All that a route knows of the request it answers: who asks, for which studio, what was said, and how answers are
+      # made.
       class Context
         # @param env [Hash] of the request, checked by gate and contract
         # @param params [Hash] the parts of the address
@@ -93,7 +94,9 @@ module DeckBough
 
         # What goes to disk under a name of its own.
         def file(body, type, name)
-          [200, NEVER_KEPT.merge("content-type" => type, "content-disposition" => "attachment; filename=\"#{name.gsub(/[^\w.-]+/, '-')}\""), [body]]
+          [200,
+           NEVER_KEPT.merge("content-type" => type,
+                            "content-disposition" => "attachment; filename=\"#{name.gsub(/[^\w.-]+/, '-')}\""), [body]]
         end
 
         NEVER_KEPT = { "cache-control" => "no-store" }.freeze

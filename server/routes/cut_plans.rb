@@ -21,11 +21,12 @@ module DeckBough
           answer(cut_plan(part_rolls))
         end
 
-        # It is cut: what the plan leaves is on hand from now on, what it uses lies cut for this tree. Computed here, from the rolls
-        # there are; nobody's word is taken for what is left.
+        # It is cut: what the plan leaves is on hand from now on, what it uses lies cut for this tree. Computed here,
+        # from the rolls there are; nobody's word is taken for what is left.
         def keep_ends
           sheet = sheets(part_rolls).find { |one| one[:style] == said["style"] } or raise not_on_tree
-          act = store(Store::Acts).record(tree[:id], kind: KIND, style_id: said["style"], key: said["key"], account_id: account[:id],
+          act = store(Store::Acts).record(tree[:id], kind: KIND, style_id: said["style"], key: said["key"],
+                                                     account_id: account[:id],
                                                      says: "#{sheet[:name]}: #{sheet[:pieces]} pieces cut",
                                                      told: sheet.except(:sheet)) { |doing| cut(doing, sheet) }
           answer({ act: act, style: store(Store::Styles).find(said["style"]) }, 201)
@@ -42,7 +43,8 @@ module DeckBough
           return rolls if rolls.sum { |_, lengths| lengths.size } <= MOST_ROLLS
 
           raise Problem.invalid([{ pointer: "/part_rolls_m", code: "too_many",
-                                   message: "That is more than #{MOST_ROLLS} rolls. Leave out those that will not be cut." }])
+                                   message: "That is more than #{MOST_ROLLS} rolls. Leave out those that will not be " \
+                                            "cut." }])
         end
 
         def sheets(rolls)
@@ -54,7 +56,9 @@ module DeckBough
         # What is cut already shows as it was cut.
         def cut_plan(rolls)
           acts = store(Store::Acts).of(tree[:id]).select { |act| act[:kind] == KIND }.to_h { |act| [act[:style], act] }
-          ribbons = sheets(rolls).map { |sheet| (act = acts[sheet[:style]]) ? as_cut(sheet, act) : { **sheet, needs_m: sheet[:length_m] } }
+          ribbons = sheets(rolls).map do |sheet|
+            (act = acts[sheet[:style]]) ? as_cut(sheet, act) : { **sheet, needs_m: sheet[:length_m] }
+          end
           { piece: named, ribbons: ribbons }
         end
 
@@ -73,7 +77,10 @@ module DeckBough
         end
 
         def not_on_tree
-          Problem.invalid([{ pointer: "/style", code: "unknown", message: "That ribbon is not on this tree. Choose one of the cut plan." }])
+          Problem.invalid(
+            [{ pointer: "/style", code: "unknown",
+               message: "That ribbon is not on this tree. Choose one of the cut plan." }]
+          )
         end
       end
     end

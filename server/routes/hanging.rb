@@ -13,7 +13,8 @@ module DeckBough
         post "/api/pieces/:id/step-back", :step_back
 
         def self.no_tree
-          Problem.new(422, "no-tree", "No tree yet", "No tree is chosen in this place yet. Choose its height on the bench; then there is a map.")
+          Problem.new(422, "no-tree", "No tree yet",
+                      "No tree is chosen in this place yet. Choose its height on the bench; then there is a map.")
         end
 
         def read
@@ -38,18 +39,21 @@ module DeckBough
         end
 
         def print
-          pdf = Exchange::HangingPdf.new(map_of_tree, title: tree[:name], under: under(named), style: query["style"]).render
+          pdf = Exchange::HangingPdf.new(map_of_tree,
+                                         title: tree[:name], under: under(named), style: query["style"]).render
           file(pdf, "application/pdf", "#{tree[:name]}-hanging-map.pdf")
         end
 
         def draw
-          file(Exchange::HangingSvg.write(map_of_tree, tree[:name], query["style"]), "image/svg+xml", "#{tree[:name]}-hanging-map.svg")
+          file(Exchange::HangingSvg.write(map_of_tree, tree[:name], query["style"]), "image/svg+xml",
+               "#{tree[:name]}-hanging-map.svg")
         end
 
         def step_back
           tree
           up = said["look_at"] == "up" ? hung : nil
-          answer(**(dialled_plan.step_back(up: up) || { findings: [], heat: [], counted: 0 }), up: up&.map { |one| one.slice(:style, :number) })
+          answer(**(dialled_plan.step_back(up: up) || { findings: [], heat: [], counted: 0 }),
+                 up: up&.map { |one| one.slice(:style, :number) })
         end
 
         private
@@ -66,7 +70,8 @@ module DeckBough
           return if count.zero?
 
           raise Problem.invalid([{ pointer: "/ornaments", code: "unknown",
-                                   message: "#{count} of these are not on the map of this tree. Load the map again and tick there." }])
+                                   message: "#{count} of these are not on the map of this tree. Load the map again " \
+                                            "and tick there." }])
         end
 
         def map_of_tree

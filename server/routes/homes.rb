@@ -28,11 +28,13 @@ module DeckBough
         end
 
         def import
-          answer(Exchange::HomePlan.new(context.database, studio, planning: planning, account_id: account[:id]).read(said["text"]), 201)
+          answer(Exchange::HomePlan.new(context.database, studio,
+                                        planning: planning, account_id: account[:id]).read(said["text"]), 201)
         end
 
         def take_out
-          plan = Exchange::HomePlan.new(context.database, studio, planning: planning, account_id: account[:id]).write(id)
+          plan = Exchange::HomePlan.new(context.database, studio,
+                                        planning: planning, account_id: account[:id]).write(id)
           file("#{JSON.pretty_generate(plan)}\n", "application/json", "#{plan[:home][:name]}.home-plan.json")
         end
 

@@ -10,8 +10,8 @@ module DeckBough
         delete "/api/house-rules/:key", :reset
         post "/api/house-rules/trial", :try
 
-        SHOWN = %i[area hem spread tip_gap share bulbs bulbs_by_height strings spare_strings pitch ornaments by_foot by_cover ribbon ribbon_parts
-                   crown_ribbon picks minutes].freeze
+        SHOWN = %i[area hem spread tip_gap share bulbs bulbs_by_height strings spare_strings pitch ornaments by_foot
+                   by_cover ribbon ribbon_parts crown_ribbon picks minutes].freeze
 
         def read
           answer(chapters: rules.shown)

@@ -29,14 +29,17 @@ module DeckBough
         def read
           room = store(Store::Rooms).find(piece[:room_id])
           home = store(Store::Homes).find(room[:home_id])
-          answer(**piece, room: room.slice(:id, :name), home: home.slice(:id, :name), days_to_go: days_to_go(home), look_id: home[:look_id],
-                          places: room[:places].map { |place| place.slice(:id, :name, :stance) }, acts: store(Store::Acts).of(id))
+          answer(**piece, room: room.slice(:id, :name), home: home.slice(:id, :name), days_to_go: days_to_go(home),
+                          look_id: home[:look_id],
+                          places: room[:places].map { |place| place.slice(:id, :name, :stance) },
+                          acts: store(Store::Acts).of(id))
         end
 
         def change
           given = said.slice("name", "place_id", "settings", "insist")
           room_id = piece[:room_id]
-          changed = pieces.change(id, said["version"], given, account_id: account[:id], units: studio[:units]) do |kind, settings, place_id|
+          changed = pieces.change(id, said["version"], given,
+                                  account_id: account[:id], units: studio[:units]) do |kind, settings, place_id|
             planning.prove(kind, settings, room_id: room_id, place_id: place_id, piece_id: id)
           end
           answer(changed)
@@ -79,7 +82,8 @@ module DeckBough
         end
 
         def ledger
-          file(Exchange::LedgerCsv.write(planning.of(piece).lines, studio[:currency]), "text/csv", "#{piece[:name]}-ledger.csv")
+          file(Exchange::LedgerCsv.write(planning.of(piece).lines, studio[:currency]), "text/csv",
+               "#{piece[:name]}-ledger.csv")
         end
       end
     end

@@ -27,7 +27,8 @@ module DeckBough
           end
         end
 
-        def_delegators :@context, :account, :studio, :store, :planning, :season, :now, :today, :owner!, :said, :query, :page, :part, :id, :answer, :nothing,
+        def_delegators :@context, :account, :studio, :store, :planning, :season, :now, :today, :owner!, :said, :query,
+                       :page, :part, :id, :answer, :nothing,
                        :file
 
         # @param context [Context]

@@ -42,7 +42,8 @@ module DeckBough
         def surveyed(room)
           home = store(Store::Homes).find(room[:home_id])
           best = planning.best_sizes(home, room)
-          { **room, home_name: home[:name], places: room[:places].map { |place| { **place, best_size: best.fetch(place[:id]) } } }
+          { **room, home_name: home[:name],
+                    places: room[:places].map { |place| { **place, best_size: best.fetch(place[:id]) } } }
         end
       end
     end

@@ -21,19 +21,22 @@ module DeckBough
           offcuts = measured_plan.call[:offcuts].select { |off| off[:style] }
           raise no_offcuts if offcuts.empty?
 
-          act = store(Store::Acts).record(run[:id], kind: "offcuts_kept", key: said["key"], account_id: account[:id], says: says(offcuts),
+          act = store(Store::Acts).record(run[:id], kind: "offcuts_kept", key: said["key"], account_id: account[:id],
+                                                    says: says(offcuts),
                                                     told: { offcuts: offcuts }) { |doing| cut_off(doing, run, offcuts) }
           answer({ act: act }, 201)
         end
 
         def print
           names = named
-          pdf = Exchange::RunSheetPdf.new(measured_plan.call, title: piece[:name], under: under(names), units: studio[:units]).render
+          pdf = Exchange::RunSheetPdf.new(measured_plan.call,
+                                          title: piece[:name], under: under(names), units: studio[:units]).render
           file(pdf, "application/pdf", "#{piece[:name]}-run-sheet.pdf")
         end
 
         def draw
-          file(Exchange::RunSheetSvg.write(measured_plan.call, piece[:name], studio[:units]), "image/svg+xml", "#{piece[:name]}-nail-map.svg")
+          file(Exchange::RunSheetSvg.write(measured_plan.call, piece[:name], studio[:units]), "image/svg+xml",
+               "#{piece[:name]}-nail-map.svg")
         end
 
         private
@@ -57,15 +60,18 @@ module DeckBough
         end
 
         def says(offcuts)
-          "#{offcuts.size} #{offcuts.one? ? 'piece' : 'pieces'} cut off and kept: #{offcuts.map { |off| off[:name] }.uniq.join(', ')}"
+          "#{offcuts.size} #{offcuts.one? ? 'piece' : 'pieces'} cut off and kept: " \
+            "#{offcuts.map { |off| off[:name] }.uniq.join(', ')}"
         end
 
         def not_measured
-          Problem.new(422, "not-measured", "Not measured yet", "This run has no length yet. Measure it on the bench; then there is something to build on.")
+          Problem.new(422, "not-measured", "Not measured yet",
+                      "This run has no length yet. Measure it on the bench; then there is something to build on.")
         end
 
         def no_offcuts
-          Problem.new(422, "no-offcuts", "Nothing is left over", "No garland of this run leaves a piece long enough to keep.")
+          Problem.new(422, "no-offcuts", "Nothing is left over",
+                      "No garland of this run leaves a piece long enough to keep.")
         end
       end
     end

@@ -13,7 +13,9 @@ module DeckBough
         end
 
         def test
-          answer(store(Store::StringTests).test(style, said, meter: StandIns::PowerMeter.new, now: now, account_id: account[:id]), 201)
+          answer(store(Store::StringTests).test(style, said,
+                                                meter: StandIns::PowerMeter.new, now: now, account_id: account[:id]),
+                 201)
         end
 
         private

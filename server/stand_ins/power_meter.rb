@@ -5,7 +5,8 @@ require "digest"
 module DeckBough
   module Server
     module StandIns
-      # A plug-in power meter, simulated: the interface a real one would have, and readings that are always the same for a string.
+      # A plug-in power meter, simulated: the interface a real one would have, and readings that are always the same for
+      # a string.
       #
       #   PowerMeter.new.read("String 3", watts: 12.0, bulbs: 100) # => { watts: 11.64, dead_bulbs: 3 }
       #
@@ -22,7 +23,8 @@ module DeckBough
           lot = Digest::SHA256.digest(label.strip.downcase).bytes
           dead = dead_bulbs(lot, bulbs)
           alive = (bulbs - dead).fdiv(bulbs)
-          { watts: ((watts || (bulbs * COMMON_WATTS_A_BULB)) * alive * (0.97 + (lot[2] % 7 / 100.0))).round(2), dead_bulbs: dead }
+          { watts: ((watts || (bulbs * COMMON_WATTS_A_BULB)) * alive * (0.97 + (lot[2] % 7 / 100.0))).round(2),
+            dead_bulbs: dead }
         end
 
         private

@@ -3,10 +3,11 @@
 module DeckBough
   module Server
     module Store
-      # What was done once to a piece and moved stock: a ribbon cut, offcuts kept. It counts once however often it is sent, is
-      # written down on the piece, and can be taken back.
+      # What was done once to a piece and moved stock: a ribbon cut, offcuts kept. It counts once however often it is
+      # sent, is written down on the piece, and can be taken back.
       #
-      #   acts.record(piece_id, kind: "ribbon_cut", style_id: id, key: key, says: "…", told: sheet, account_id: 7) { |act| act.use(id, 4.2) }
+      #   acts.record(piece_id, kind: "ribbon_cut", style_id: id, key: key, says: "…", told: sheet,
+      #                         account_id: 7) { |act| act.use(id, 4.2) }
       class Acts < Table
         # What an act does to stock while it is recorded.
         class Doing
@@ -19,7 +20,8 @@ module DeckBough
             @cuts = Hash.new(0.0)
           end
 
-          # So much of a style is consumed by the piece; `to` is what is left on hand of it, as counted when it was done.
+          # So much of a style is consumed by the piece; `to` is what is left on hand of it, as counted when it was
+          # done.
           def cut(style_id, quantity)
             @cuts[style_id] += quantity if quantity.positive?
           end
@@ -37,10 +39,12 @@ module DeckBough
           transaction do
             # All acts on a piece wait for each other here; the second finds the first one's.
             rows(:pieces).where(id: piece_id).for_update.get(:id) or raise Problem.not_found("piece")
-            standing = standing(piece_id).where(kind: kind, style_id: style_id).first || rows(:piece_acts).where(key: key).first
+            standing =
+              standing(piece_id).where(kind: kind, style_id: style_id).first || rows(:piece_acts).where(key: key).first
             next shown(standing, names_of_people) if standing
 
-            act = rows(:piece_acts).returning.insert(studio_id: studio_id, piece_id: piece_id, key: key, kind: kind, style_id: style_id, says: says,
+            act = rows(:piece_acts).returning.insert(studio_id: studio_id, piece_id: piece_id, key: key, kind: kind,
+                                                     style_id: style_id, says: says,
                                                      told: Sequel.pg_jsonb(told), account_id: account_id).first
             doing = Doing.new(Stock.new(database, studio_id), act[:id], account_id)
             yield doing
@@ -77,7 +81,10 @@ module DeckBough
         private
 
         def no_key
-          Problem.invalid([{ pointer: "/key", code: "no_key", message: "The key of an act must be a UUID of its own. Make one and send it again." }])
+          Problem.invalid(
+            [{ pointer: "/key", code: "no_key",
+               message: "The key of an act must be a UUID of its own. Make one and send it again." }]
+          )
         end
 
         def standing(piece_id)
@@ -86,12 +93,14 @@ module DeckBough
 
         def keep_cuts(act, cuts)
           cuts.each do |style_id, quantity|
-            rows(:piece_cuts).insert(studio_id: studio_id, act_id: act[:id], piece_id: act[:piece_id], style_id: style_id, quantity: quantity)
+            rows(:piece_cuts).insert(studio_id: studio_id, act_id: act[:id], piece_id: act[:piece_id],
+                                     style_id: style_id, quantity: quantity)
           end
         end
 
         def shown(row, names)
-          { **row.slice(:id, :kind, :says), style: row[:style_id], by: names[row[:account_id]], made_at: row[:made_at].iso8601, told: row[:told].to_h }
+          { **row.slice(:id, :kind, :says), style: row[:style_id], by: names[row[:account_id]],
+                                            made_at: row[:made_at].iso8601, told: row[:told].to_h }
         end
       end
     end

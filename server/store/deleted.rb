@@ -12,7 +12,8 @@ module DeckBough
           names = names_of_people
           all = homes.union(rooms, all: true).union(pieces, all: true)
           page(all.where { deleted_at > today - DAYS }.reverse(:deleted_at, :id), page) do |row|
-            { **row.slice(:kind, :id, :name, :within), deleted_at: row[:deleted_at].iso8601, by: names[row[:deleted_by]],
+            { **row.slice(:kind, :id, :name, :within), deleted_at: row[:deleted_at].iso8601,
+                                                       by: names[row[:deleted_by]],
                                                        until: (row[:deleted_at].to_date + DAYS).iso8601 }
           end
         end
@@ -25,7 +26,8 @@ module DeckBough
         end
 
         def rooms
-          told(database[:rooms].join(:homes, id: :home_id).where(Sequel[:homes][:deleted_at] => nil), :rooms, "room", Sequel[:homes][:name])
+          told(database[:rooms].join(:homes, id: :home_id).where(Sequel[:homes][:deleted_at] => nil), :rooms, "room",
+               Sequel[:homes][:name])
         end
 
         def pieces
@@ -36,7 +38,8 @@ module DeckBough
 
         def told(dataset, table, kind, within)
           dataset.where(Sequel[table][:studio_id] => studio_id).exclude(Sequel[table][:deleted_at] => nil)
-                 .select(Sequel.cast(kind, String).as(:kind), Sequel[table][:id], Sequel[table][:name], Sequel.as(within, :within),
+                 .select(Sequel.cast(kind, String).as(:kind), Sequel[table][:id], Sequel[table][:name],
+                         Sequel.as(within, :within),
                          Sequel[table][:deleted_at], Sequel[table][:deleted_by])
         end
       end

@@ -57,10 +57,12 @@ module DeckBough
           dates = DATES.to_h { |name| [name, date(given[name.to_s], name)] }
           if dates.values.all? && dates[:strike_on] < dates[:visit_on]
             raise Problem.invalid([{ pointer: "/strike_on", code: "too_early",
-                                     message: "The strike is before the visit. Choose a day after #{dates[:visit_on].iso8601}." }])
+                                     message: "The strike is before the visit. Choose a day after " \
+                                              "#{dates[:visit_on].iso8601}." }])
           end
 
-          { **facts, children_ages: Sequel.pg_array(facts[:children_ages], :integer), pets: Sequel.pg_array(facts[:pets], :text),
+          { **facts, children_ages: Sequel.pg_array(facts[:children_ages], :integer),
+                     pets: Sequel.pg_array(facts[:pets], :text),
                      look_id: look(given["look_id"]), **dates }
         end
 
@@ -70,14 +72,19 @@ module DeckBough
 
           Date.iso8601(text)
         rescue Date::Error
-          raise Problem.invalid([{ pointer: "/#{name}", code: "not_a_date", message: "“#{text[0, 40]}” is not a day. Type one such as 2026-11-28." }])
+          raise Problem.invalid(
+            [{ pointer: "/#{name}", code: "not_a_date",
+               message: "“#{text[0, 40]}” is not a day. Type one such as 2026-11-28." }]
+          )
         end
 
         def look(id)
           return nil if id.nil?
 
           (Ids.id?(id) && rows(:looks).where(id: id).get(:id)) or
-            raise Problem.invalid([{ pointer: "/look_id", code: "unknown", message: "That look is not there. Choose another." }])
+            raise Problem.invalid(
+              [{ pointer: "/look_id", code: "unknown", message: "That look is not there. Choose another." }]
+            )
         end
 
         def shown(row)

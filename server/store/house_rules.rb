@@ -34,8 +34,9 @@ module DeckBough
         def checked_rule(key, value)
           DeckBough::HouseRules.with(key => value)
         rescue HouseRuleError => e
-          raise e.code == :house_rule_unknown ? Problem.not_found("house rule") : Problem.invalid([{ pointer: "/value", code: "out_of_range",
-                                                                                                     message: e.message }])
+          raise Problem.not_found("house rule") if e.code == :house_rule_unknown
+
+          raise Problem.invalid([{ pointer: "/value", code: "out_of_range", message: e.message }])
         end
 
         # By chapter: every constant with its present value.
@@ -49,12 +50,14 @@ module DeckBough
         private
 
         def keep(key, value)
-          rows(:house_rule_values).insert_conflict(target: %i[studio_id key], update: { value: value, changed_at: Sequel::CURRENT_TIMESTAMP })
+          rows(:house_rule_values).insert_conflict(target: %i[studio_id key],
+                                                   update: { value: value, changed_at: Sequel::CURRENT_TIMESTAMP })
                                   .insert(studio_id: studio_id, key: key, value: value)
         end
 
         def told(constant, mine)
-          { key: constant.key, title: constant.title, unit: constant.unit, why: constant.why, low: constant.low, high: constant.high,
+          { key: constant.key, title: constant.title, unit: constant.unit, why: constant.why, low: constant.low,
+            high: constant.high,
             default: constant.value, value: mine.fetch(constant.key, constant.value), changed: mine.key?(constant.key) }
         end
       end

@@ -9,18 +9,21 @@ module DeckBough
         def of(piece_id)
           names = names_of_people
           rows(:hung_ornaments).where(piece_id: piece_id).order(:style_id, :number).map do |row|
-            { style: row[:style_id], **row.slice(:number, :height_m, :angle_deg), by: names[row[:account_id]], at: row[:hung_at].iso8601 }
+            { style: row[:style_id], **row.slice(:number, :height_m, :angle_deg), by: names[row[:account_id]],
+              at: row[:hung_at].iso8601 }
           end
         end
 
-        # In one statement and always in the same order, so that two people ticking the same tree never wait for each other in a circle.
+        # In one statement and always in the same order, so that two people ticking the same tree never wait for each
+        # other in a circle.
         #
         # @param sites [Array<Hash>] style, number, height_m, angle_deg; what is up already stays where it was hung
         def hang(piece_id, sites, account_id:)
           return if sites.empty?
 
           hung = sites.sort_by { |site| site.values_at(:style, :number) }.map do |site|
-            { studio_id: studio_id, piece_id: piece_id, style_id: site[:style], account_id: account_id, **site.slice(:number, :height_m, :angle_deg) }
+            { studio_id: studio_id, piece_id: piece_id, style_id: site[:style], account_id: account_id,
+              **site.slice(:number, :height_m, :angle_deg) }
           end
           transaction do
             take_turns(piece_id)

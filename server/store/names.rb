@@ -17,16 +17,20 @@ module DeckBough
 
         def named(dataset, table, kind, within)
           dataset.where(Sequel[table][:studio_id] => studio_id).order(Sequel[table][:name]).limit(MOST)
-                 .select(Sequel.as(kind, :kind), Sequel[table][:id], Sequel[table][:name], Sequel.as(within, :within)).all
+                 .select(Sequel.as(kind, :kind), Sequel[table][:id], Sequel[table][:name],
+                         Sequel.as(within, :within)).all
         end
 
         def homes(pattern)
-          found = database[:homes].where(deleted_at: nil).where(Sequel.ilike(:name, pattern) | Sequel.ilike(:client, pattern))
+          found = database[:homes].where(deleted_at: nil).where(
+            Sequel.ilike(:name, pattern) | Sequel.ilike(:client, pattern)
+          )
           named(found, :homes, "home", nil)
         end
 
         def rooms(pattern)
-          found = database[:rooms].join(:homes, id: :home_id).where(Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
+          found = database[:rooms].join(:homes, id: :home_id)
+                                  .where(Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
           named(found.where(Sequel.ilike(Sequel[:rooms][:name], pattern)), :rooms, "room", Sequel[:homes][:name])
         end
 

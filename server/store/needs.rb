@@ -11,17 +11,22 @@ module DeckBough
       #
       # A row is worth what its stamp says; who asks compares it with the stamp of now (Needs#stamp of the server).
       class Needs < Table
-        # The versions of some styles in short, as `of` has them from the database: a piece names many, a desk shows many pieces.
+        # The versions of some styles in short, as `of` has them from the database: a piece names many, a desk shows
+        # many pieces.
         #
         # @param versions [Hash{String => Integer}] by style id
         def self.digest(versions)
           Digest::MD5.hexdigest(versions.sort.map { |id, version| "#{id}:#{version}" }.join(" "))
         end
 
-        # @return [Hash{String => Hash}] stamp, summary, measured by piece, and styles: the versions its styles have now, in short
+        # @return [Hash{String => Hash}] stamp, summary, measured by piece, and styles: the versions its styles have
+        #   now, in short
         def of(piece_ids)
-          rows(:piece_needs).where(piece_id: piece_ids).select(:piece_id, :stamp, :summary, :measured, versions.as(:styles)).to_h do |row|
-            [row[:piece_id], { stamp: row[:stamp], styles: row[:styles], summary: symbols(row[:summary]), measured: symbols(row[:measured]) }]
+          rows(:piece_needs).where(piece_id: piece_ids)
+                            .select(:piece_id, :stamp, :summary, :measured, versions.as(:styles)).to_h do |row|
+            [row[:piece_id],
+             { stamp: row[:stamp], styles: row[:styles], summary: symbols(row[:summary]),
+               measured: symbols(row[:measured]) }]
           end
         end
 
@@ -30,8 +35,10 @@ module DeckBough
           return if found.empty?
 
           kept = found.sort.map do |id, row|
-            { piece_id: id, studio_id: studio_id, stamp: row[:stamp], style_ids: Sequel.pg_array(row[:style_ids], :uuid),
-              summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]), lines: Sequel.pg_jsonb(row[:lines]) }
+            { piece_id: id, studio_id: studio_id, stamp: row[:stamp],
+              style_ids: Sequel.pg_array(row[:style_ids], :uuid),
+              summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]),
+              lines: Sequel.pg_jsonb(row[:lines]) }
           end
           fresh = %i[stamp style_ids summary measured lines].to_h { |name| [name, Sequel[:excluded][name]] }
           transaction { database[:piece_needs].insert_conflict(target: :piece_id, update: fresh).multi_insert(kept) }

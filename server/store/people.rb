@@ -9,7 +9,8 @@ module DeckBough
           page(rows(:accounts).order(Sequel.desc(:role), :name), page) { |row| shown(row) }
         end
 
-        # @raise [Problem] when something will not do, or the email is taken (in any studio: it is what one signs in with)
+        # @raise [Problem] when something will not do, or the email is taken (in any studio: it is what one signs in
+        #   with)
         def add(person, cost:)
           objections = Person.objections(**person.slice(:name, :email, :password))
           raise Problem.invalid(objections) unless objections.empty?
@@ -26,7 +27,8 @@ module DeckBough
             database[:studios].where(id: studio_id).for_update.first
             person = found(id)
             disabled = changes.fetch(:disabled, !person[:disabled_at].nil?)
-            values = { role: changes.fetch(:role, person[:role]), disabled_at: disabled ? person[:disabled_at] || now : nil }
+            values = { role: changes.fetch(:role, person[:role]),
+                       disabled_at: disabled ? person[:disabled_at] || now : nil }
             rows(:accounts).where(id: id).update(values)
             refuse_without_owner
             end_sessions(id) if disabled
@@ -63,7 +65,8 @@ module DeckBough
           return unless rows(:accounts).where(role: "owner", disabled_at: nil).empty?
 
           raise Problem.invalid([{ pointer: "/role", code: "last_owner",
-                                   message: "A studio has an owner who can sign in. Make somebody else an owner first." }])
+                                   message: "A studio has an owner who can sign in. Make somebody else an owner " \
+                                            "first." }])
         end
 
         def shown(row)
@@ -73,7 +76,9 @@ module DeckBough
         def taken(error)
           return super unless constraint(error) == "accounts_email"
 
-          Problem.invalid([{ pointer: "/email", code: "taken", message: "Somebody signs in with that email already. Give another." }])
+          Problem.invalid(
+            [{ pointer: "/email", code: "taken", message: "Somebody signs in with that email already. Give another." }]
+          )
         end
       end
     end

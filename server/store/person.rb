@@ -19,14 +19,18 @@ module DeckBough
           unless email.strip.match?(/\A[^@\s]+@[^@\s]+\z/) && email.size <= LONGEST_EMAIL
             told << error("email", "“#{email[0, 80]}” is not an email address. Type one such as you@studio.example.")
           end
-          told << error("password", "A password has #{SHORTEST} to #{LONGEST} characters.") unless password.size >= SHORTEST && password.bytesize <= LONGEST
+          unless password.size >= SHORTEST && password.bytesize <= LONGEST
+            told << error("password", "A password has #{SHORTEST} to #{LONGEST} characters.")
+          end
           told
         end
 
         # @return [Integer] the account's id
         def add(database, studio_id, name:, email:, password:, role:, cost:)
-          database[:accounts].returning(:id).insert(studio_id: studio_id, name: name.strip, email: email.strip.downcase, role: role,
-                                                    password_hash: BCrypt::Password.create(password, cost: cost)).first[:id]
+          database[:accounts].returning(:id).insert(studio_id: studio_id, name: name.strip,
+                                                    email: email.strip.downcase, role: role,
+                                                    password_hash: BCrypt::Password.create(password, cost:
+                                                      cost)).first[:id]
         end
 
         def error(field, message)

@@ -3,9 +3,11 @@
 module DeckBough
   module Server
     module Store
-      # One dial that two people turned, on both sides in words: lengths in the person's units, styles and places by name.
+      # One dial that two people turned, on both sides in words: lengths in the person's units, styles and places by
+      # name.
       #
-      #   PieceDifference.new(kind, "imperial", styles: names, places: places).of(%w[measure height_m], yours: mine, theirs: theirs)
+      #   PieceDifference.new(kind, "imperial", styles: names, places: places)
+      #     .of(%w[measure height_m], yours: mine, theirs: theirs)
       #   # => { pointer: "/settings/measure/height_m", title: "Height", yours: "7 ft", theirs: "7 ft 6 in" }
       class PieceDifference
         NOWHERE = "none"
@@ -24,7 +26,8 @@ module DeckBough
           sides = { yours: yours, theirs: theirs }
           case path
           when %w[name] then { pointer: "/name", title: "Name", **sides.transform_values(&:name) }
-          when %w[place_id] then { pointer: "/place_id", title: "Place", **sides.transform_values { |side| @places.fetch(side.place_id, NOWHERE) } }
+          when %w[place_id] then { pointer: "/place_id", title: "Place",
+                                   **sides.transform_values { |side| @places.fetch(side.place_id, NOWHERE) } }
           else dial(*path.map(&:to_sym), sides)
           end
         end
@@ -34,8 +37,10 @@ module DeckBough
         def dial(group, field, sides)
           input = @kind.groups.fetch(group).find { |declared| declared.name == field }
           { pointer: "/settings/#{group}/#{field}", title: input.title,
-            **sides.transform_values { |side| SettingsDifference.told(side.settings[group][field], input, @units, @styles) } }
+            **sides.transform_values { |side| told(side.settings[group][field], input) } }
         end
+
+        def told(value, input) = SettingsDifference.told(value, input, @units, @styles)
       end
     end
   end

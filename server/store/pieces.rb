@@ -5,8 +5,8 @@ module DeckBough
     module Store
       # Pieces: things to be dressed, their settings, and everything that was ever changed about them.
       #
-      # Settings are kept with their schema and read leniently (Kind#read): one value that cannot be read stands at its default and is
-      # told under :unread; it never keeps a piece, its home or the season from being shown.
+      # Settings are kept with their schema and read leniently (Kind#read): one value that cannot be read stands at its
+      # default and is told under :unread; it never keeps a piece, its home or the season from being shown.
       class Pieces < Table
         # What a home with many rooms comes to; a list of more is asked for room by room.
         MOST_IN_ROOM = 60
@@ -15,7 +15,8 @@ module DeckBough
         #
         # @return [Array<Hash>] id, room_id, place_id, kind, name, version
         def listed(room_ids)
-          present.where(room_id: room_ids).order(:position, :name).select(:id, :room_id, :place_id, :kind, :name, :version).all
+          present.where(room_id: room_ids).order(:position, :name)
+                 .select(:id, :room_id, :place_id, :kind, :name, :version).all
         end
 
         # @return [Array<Hash>] as find, but for undo and redo
@@ -36,22 +37,27 @@ module DeckBough
         def create(room_id, given)
           name = checked([Survey::NAME], { "name" => given["name"] })[:name]
           kind = Kinds.of(given.fetch("kind", Kinds::NAMES.first))
-          settings = checked_settings(kind, kind.by_schools(given["settings"] || {}, Studios.new(database).find(studio_id)))
+          settings = checked_settings(kind,
+                                      kind.by_schools(given["settings"] || {}, Studios.new(database).find(studio_id)))
           id = transaction do
             rows(:rooms).where(id: room_id, deleted_at: nil).for_update.first or raise Problem.not_found("room")
             refuse_more(room_id)
             check_place(room_id, given["place_id"])
             yield kind, settings if block_given?
-            rows(:pieces).returning(:id).insert(studio_id: studio_id, room_id: room_id, place_id: given["place_id"], name: name, kind: kind.name,
+            rows(:pieces).returning(:id).insert(studio_id: studio_id, room_id: room_id, place_id: given["place_id"],
+                                                name: name, kind: kind.name,
                                                 position: present.where(room_id: room_id).max(:position).to_i + 1,
-                                                settings_schema: kind.schema, settings: Sequel.pg_jsonb(settings)).first[:id]
+                                                settings_schema: kind.schema,
+                                                settings: Sequel.pg_jsonb(settings)).first[:id]
           end
           find(id)
         end
 
-        # Keeps what was dialled on a version. What somebody else changed meanwhile stays unless both turned the same dial.
+        # Keeps what was dialled on a version. What somebody else changed meanwhile stays unless both turned the same
+        # dial.
         #
-        # @param given [Hash] "name", "place_id", "settings": the whole state; "insist": whether the own dial stands where both turned it
+        # @param given [Hash] "name", "place_id", "settings": the whole state; "insist": whether the own dial stands
+        #   where both turned it
         # @yield [Kind, CheckedSettings, String] settings and place, to be refused when they cannot be planned
         # @raise [Problem] a conflict that names the dials both turned
         def change(id, version, given, account_id:, units:)
@@ -59,7 +65,8 @@ module DeckBough
           transaction do
             row = locked(id, "piece")
             kind = Kinds.of(row[:kind])
-            mine = PieceState.new(name: name, place_id: given["place_id"], settings: checked_settings(kind, given["settings"]))
+            mine = PieceState.new(name: name, place_id: given["place_id"],
+                                  settings: checked_settings(kind, given["settings"]))
             after = row[:version] == version ? mine : put_together(row, kind, version, mine, given, units)
             before = state(row)
             next if before == after && row[:settings_schema] == kind.schema
@@ -83,7 +90,8 @@ module DeckBough
           find(id)
           names = names_of_people
           told = page(changes(id).reverse(:number), page) do |row|
-            { number: row[:number], act: row[:act], of_number: row[:of_number], says: row[:says], by: names[row[:account_id]], made_at: row[:made_at].iso8601 }
+            { number: row[:number], act: row[:act], of_number: row[:of_number], says: row[:says],
+              by: names[row[:account_id]], made_at: row[:made_at].iso8601 }
           end
           told.merge(items: in_words(told[:items]))
         end
@@ -105,7 +113,9 @@ module DeckBough
           settings = kind.check(document)
           named = StyleReferences.of(kind.groups, settings)
           known = rows(:styles).where(id: Ids.only(named.map(&:last))).select_map(:id)
-          faults = named.reject { |_, id| known.include?(id) }.map { |path, _| Inputs.fault(:styles_unknown, path, title: path.first.tr("_", " ").capitalize) }
+          faults = named.reject { |_, id| known.include?(id) }.map do |path, _|
+            Inputs.fault(:styles_unknown, path, title: path.first.tr("_", " ").capitalize)
+          end
           raise InputError, faults unless faults.empty?
 
           settings
@@ -121,11 +131,14 @@ module DeckBough
           return entries if ids.empty?
 
           names = rows(:styles).where(id: ids.uniq).select_hash(:id, :name)
-          entries.map { |entry| entry.merge(says: entry[:says].gsub(Ids::WITHIN) { |id| names.fetch(id, SettingsDifference::GONE) }) }
+          entries.map do |entry|
+            entry.merge(says: entry[:says].gsub(Ids::WITHIN) { |id| names.fetch(id, SettingsDifference::GONE) })
+          end
         end
 
         def present
-          rooms = rows(:rooms).where(deleted_at: nil, home_id: rows(:homes).where(deleted_at: nil).select(:id)).select(:id)
+          rooms = rows(:rooms).where(deleted_at: nil,
+                                     home_id: rows(:homes).where(deleted_at: nil).select(:id)).select(:id)
           rows(:pieces).where(deleted_at: nil, room_id: rooms)
         end
 
@@ -136,17 +149,24 @@ module DeckBough
         def refuse_more(room_id)
           return if present.where(room_id: room_id).count < MOST_IN_ROOM
 
-          raise Problem.invalid([{ pointer: "/name", code: "too_many", message: "A room holds up to #{MOST_IN_ROOM} pieces. Measure another room for more." }])
+          raise Problem.invalid(
+            [{ pointer: "/name", code: "too_many",
+               message: "A room holds up to #{MOST_IN_ROOM} pieces. Measure another room for more." }]
+          )
         end
 
         def check_place(room_id, place_id)
           return if place_id.nil? || (Ids.id?(place_id) && rows(:places).where(room_id: room_id, id: place_id).get(:id))
 
-          raise Problem.invalid([{ pointer: "/place_id", code: "unknown", message: "That place is not in this room. Choose one of the room's places." }])
+          raise Problem.invalid(
+            [{ pointer: "/place_id", code: "unknown",
+               message: "That place is not in this room. Choose one of the room's places." }]
+          )
         end
 
         def state(row)
-          PieceState.kept(Kinds.of(row[:kind]), { "name" => row[:name], "place_id" => row[:place_id], "settings" => row[:settings].to_h },
+          PieceState.kept(Kinds.of(row[:kind]),
+                          { "name" => row[:name], "place_id" => row[:place_id], "settings" => row[:settings].to_h },
                           schema: row[:settings_schema])
         end
 
@@ -161,7 +181,9 @@ module DeckBough
           base = version < row[:version] && state_at(row, kind, version)
           raise conflict(row, given, all_turned(kind, theirs, mine), theirs, mine, units) unless base
 
-          merged, both = PieceState.merged(kind, base: base, theirs: theirs, mine: mine, winner: given["insist"] ? :mine : :theirs)
+          merged, both = PieceState.merged(kind,
+                                           base: base, theirs: theirs, mine: mine,
+                                           winner: given["insist"] ? :mine : :theirs)
           raise conflict(row, given, both, theirs, mine, units) unless both.empty? || given["insist"]
 
           PieceState.new(**merged.to_h, settings: checked_settings(kind, JSON.parse(JSON.generate(merged.settings))))
@@ -169,7 +191,9 @@ module DeckBough
 
         # Without knowing what both began with, every dial that differs is asked about.
         def all_turned(kind, theirs, mine)
-          PieceState.merged(kind, base: PieceState.new(name: nil, place_id: nil, settings: Hash.new({}.freeze)), theirs: theirs, mine: mine).last
+          PieceState.merged(kind,
+                            base: PieceState.new(name: nil, place_id: nil, settings: Hash.new({}.freeze)),
+                            theirs: theirs, mine: mine).last
         end
 
         def conflict(row, given, both, theirs, mine, units)
@@ -181,7 +205,8 @@ module DeckBough
         end
 
         def style_names(kind, *states)
-          rows(:styles).where(id: Ids.only(states.flat_map { |state| kind.style_ids(state.settings) })).select_hash(:id, :name)
+          rows(:styles).where(id:
+            Ids.only(states.flat_map { |state| kind.style_ids(state.settings) })).select_hash(:id, :name)
         end
 
         def says(row, before, after, units)
@@ -189,17 +214,22 @@ module DeckBough
           return "Moved to another place" if before.place_id != after.place_id
 
           kind = Kinds.of(row[:kind])
-          SettingsDifference.says(before.settings, after.settings, units, groups: kind.groups, names: style_names(kind, before, after))
+          SettingsDifference.says(before.settings, after.settings, units,
+                                  groups: kind.groups, names: style_names(kind, before, after))
         end
 
         def keep(row, after, act:, says:, account_id:, of_number: nil)
           number = changes(row[:id]).max(:number).to_i + 1
           kind = Kinds.of(row[:kind])
-          before = { "name" => row[:name], "place_id" => row[:place_id], "settings" => row[:settings].to_h, "settings_schema" => row[:settings_schema] }
-          rows(:piece_changes).insert(studio_id: studio_id, piece_id: row[:id], number: number, account_id: account_id, act: act, says: says,
+          before = { "name" => row[:name], "place_id" => row[:place_id], "settings" => row[:settings].to_h,
+                     "settings_schema" => row[:settings_schema] }
+          rows(:piece_changes).insert(studio_id: studio_id, piece_id: row[:id], number: number, account_id: account_id,
+                                      act: act, says: says,
                                       of_number: of_number, version: row[:version] + 1, before: Sequel.pg_jsonb(before),
                                       after: Sequel.pg_jsonb(after.to_document(kind.schema)))
-          bump(:pieces, row, name: after.name, place_id: after.place_id, settings: Sequel.pg_jsonb(after.settings), settings_schema: kind.schema)
+          bump(:pieces, row,
+               name: after.name, place_id: after.place_id, settings: Sequel.pg_jsonb(after.settings),
+               settings_schema: kind.schema)
         end
 
         def step_through(id, version, account_id, act)
@@ -210,8 +240,10 @@ module DeckBough
             change = yield(stack(id)) or raise nothing(act)
             told = changes(id).where(number: change).first
             document = told[act == "undo" ? :before : :after].to_h
-            after = PieceState.kept(Kinds.of(row[:kind]), standing_place(row, document), schema: document["settings_schema"] || 1)
-            keep(row, after, act: act, of_number: change, says: "#{act.capitalize}: #{told[:says]}", account_id: account_id)
+            after = PieceState.kept(Kinds.of(row[:kind]), standing_place(row, document),
+                                    schema: document["settings_schema"] || 1)
+            keep(row, after,
+                 act: act, of_number: change, says: "#{act.capitalize}: #{told[:says]}", account_id: account_id)
           end
           find(id)
         end

@@ -18,7 +18,8 @@ module DeckBough
         # @return [Array<Hash>] the rooms of several homes with their places, in two queries
         def of_homes(home_ids)
           found = present.where(home_id: home_ids).order(:position, :name).all
-          places = rows(:places).where(room_id: found.map { |row| row[:id] }).order(:position, :name).to_hash_groups(:room_id)
+          places = rows(:places).where(room_id:
+            found.map { |row| row[:id] }).order(:position, :name).to_hash_groups(:room_id)
           found.map { |row| shown(row, places.fetch(row[:id], [])) }
         end
 
@@ -33,7 +34,8 @@ module DeckBough
             rows(:homes).where(id: home_id, deleted_at: nil).for_update.first or raise Problem.not_found("home")
             refuse_more(home_id)
             position = present.where(home_id: home_id).max(:position).to_i + 1
-            id = rows(:rooms).returning(:id).insert(studio_id: studio_id, home_id: home_id, position: position, **survey.slice(*ROOM)).first[:id]
+            row = { studio_id: studio_id, home_id: home_id, position: position, **survey.slice(*ROOM) }
+            id = rows(:rooms).returning(:id).insert(row).first[:id]
             keep_places(id, survey[:places])
             id
           end
@@ -72,7 +74,10 @@ module DeckBough
         def refuse_more(home_id)
           return if present.where(home_id: home_id).count < MOST_IN_HOME
 
-          raise Problem.invalid([{ pointer: "/name", code: "too_many", message: "A home holds up to #{MOST_IN_HOME} rooms. Make another home for more." }])
+          raise Problem.invalid(
+            [{ pointer: "/name", code: "too_many",
+               message: "A home holds up to #{MOST_IN_HOME} rooms. Make another home for more." }]
+          )
         end
 
         def surveyed(given)
@@ -94,7 +99,8 @@ module DeckBough
           rows(:pieces).where(place_id: ids).exclude(deleted_at: nil).update(place_id: nil)
           used = rows(:pieces).where(place_id: ids).get(:name) or return
           raise Problem.invalid([{ pointer: "/places", code: "in_use",
-                                   message: "#{used} stands in a place that was taken out. Move it first, or keep the place." }])
+                                   message: "#{used} stands in a place that was taken out. Move it first, or keep " \
+                                            "the place." }])
         end
 
         def keep_place(room_id, place, position)

@@ -3,8 +3,8 @@
 module DeckBough
   module Server
     module Store
-      # What the studio has of each style: the one door through which a count changes. Every change is a dated move with a reason,
-      # who made it and a key; the count is the sum of its moves.
+      # What the studio has of each style: the one door through which a count changes. Every change is a dated move with
+      # a reason, who made it and a key; the count is the sum of its moves.
       #
       #   stock.move(style_id, -4.2, reason: "cut", key: key, account_id: 7)
       #   stock.available(style_ids, piece_id: piece_id) # => { id => { on_hand: 15.8, cut: 4.2 } }
@@ -15,7 +15,8 @@ module DeckBough
         PLACES = 6
         MOST = 100_000
 
-        # @param bump [Boolean] whether the style's version moves with it, so that what was read before is known to be old
+        # @param bump [Boolean] whether the style's version moves with it, so that what was read before is known to be
+        #   old
         # @return [Float] how many there are now; a move whose key is known already changes nothing
         # @raise [Problem] when there would be more than a stock holds
         def move(style_id, quantity, reason:, account_id:, key: SecureRandom.uuid, act_id: nil, bump: true)
@@ -26,7 +27,8 @@ module DeckBough
             next now if (after - now).abs < 10**-PLACES || moved?(key, style_id)
 
             refuse_more(after)
-            record(style_id, (after - now).round(PLACES), reason: reason, account_id: account_id, key: key, act_id: act_id)
+            record(style_id, (after - now).round(PLACES),
+                   reason: reason, account_id: account_id, key: key, act_id: act_id)
             keep(style_id, after)
             rows(:styles).where(id: style_id).update(version: Sequel[:version] + 1) if bump
             after
@@ -45,16 +47,19 @@ module DeckBough
         #
         # @return [Hash{String => Hash}] by style id: on_hand, cut
         def available(style_ids, piece_id: nil)
-          there = database[:stock_quantities].where(studio_id: studio_id, style_id: style_ids).select_hash(:style_id, :on_hand)
+          there = database[:stock_quantities].where(studio_id: studio_id, style_id: style_ids)
+                                             .select_hash(:style_id, :on_hand)
           cut = piece_id ? cut_for([piece_id]).fetch(piece_id, {}) : {}
           style_ids.to_h { |id| [id, { on_hand: there.fetch(id, 0), cut: cut.fetch(id, 0) }] }
         end
 
         # @return [Hash{String => Hash{String => Float}}] by piece and style
         def cut_for(piece_ids)
-          rows(:piece_cuts).where(piece_id: piece_ids).group(:piece_id, :style_id)
-                           .select(:piece_id, :style_id, Sequel.function(:sum, :quantity).as(:quantity))
-                           .each_with_object({}) { |row, all| (all[row[:piece_id]] ||= {})[row[:style_id]] = row[:quantity].round(PLACES) }
+          sums = rows(:piece_cuts).where(piece_id: piece_ids).group(:piece_id, :style_id)
+                                  .select_map([:piece_id, :style_id, Sequel.function(:sum, :quantity).as(:quantity)])
+          sums.each_with_object({}) do |(piece, style, quantity), all|
+            (all[piece] ||= {})[style] = quantity.round(PLACES)
+          end
         end
 
         # @return [Array<Hash>] quantity, reason, by, made_at of the moves of a style, latest first
@@ -87,7 +92,10 @@ module DeckBough
         def refuse_more(quantity)
           return if quantity <= MOST
 
-          raise Problem.invalid([{ pointer: "/on_hand", code: "too_large", message: "On hand would be more than #{MOST}. Nobody keeps that; count again." }])
+          raise Problem.invalid(
+            [{ pointer: "/on_hand", code: "too_large",
+               message: "On hand would be more than #{MOST}. Nobody keeps that; count again." }]
+          )
         end
       end
     end

@@ -31,11 +31,15 @@ module DeckBough
         def refuse_other(style)
           return if style[:kind] == "light"
 
-          raise Problem.invalid([{ pointer: "/label", code: "no_string", message: "#{style[:name]} is no string of lights. Choose a string to test." }])
+          raise Problem.invalid(
+            [{ pointer: "/label", code: "no_string",
+               message: "#{style[:name]} is no string of lights. Choose a string to test." }]
+          )
         end
 
         def shown(row, names)
-          { **row.slice(:label, :watts, :dead_bulbs, :sound), by: names[row[:account_id]], tested_at: row[:tested_at].iso8601 }
+          { **row.slice(:label, :watts, :dead_bulbs, :sound), by: names[row[:account_id]],
+                                                              tested_at: row[:tested_at].iso8601 }
         end
       end
     end

@@ -25,7 +25,9 @@ module DeckBough
           @database.transaction do
             # Two people founding at once: the second waits here and then sees the first one's studio.
             @database.run("lock table studios in share row exclusive mode")
-            raise Problem.new(409, "founded", "Already founded", "This installation has its studio. Sign in instead.") if founded?
+            if founded?
+              raise Problem.new(409, "founded", "Already founded", "This installation has its studio. Sign in instead.")
+            end
 
             studio_id = @database[:studios].returning(:id).insert(name: studio.strip, units: units).first[:id]
             Person.add(@database, studio_id, name: name, email: email, password: password, role: "owner", cost: cost)
@@ -51,7 +53,9 @@ module DeckBough
 
         def refuse_bad(studio:, **person)
           errors = Person.objections(**person)
-          errors.unshift(pointer: "/studio", code: "invalid", message: "Name the studio, in 1 to 120 characters.") unless studio.strip.size.between?(1, 120)
+          unless studio.strip.size.between?(1, 120)
+            errors.unshift(pointer: "/studio", code: "invalid", message: "Name the studio, in 1 to 120 characters.")
+          end
           raise Problem.invalid(errors) unless errors.empty?
         end
       end

@@ -25,7 +25,9 @@ module DeckBough
           return [] if known.empty?
 
           available = Stock.new(database, studio_id).available(known, piece_id: piece_id)
-          rows(:styles).where(id: known).map { |row| Style.new(**row.slice(:id, *COLUMNS), **available.fetch(row[:id])) }
+          rows(:styles).where(id: known).map do |row|
+            Style.new(**row.slice(:id, *COLUMNS), **available.fetch(row[:id]))
+          end
         end
 
         # @return [Hash{String => Integer}] the version of each style there is; it moves with every count and change
@@ -35,7 +37,9 @@ module DeckBough
 
         # @return [Array<Style>] all of some kinds, those on hand first
         def of_kinds(kinds)
-          joined.where(kind: kinds).order(Sequel.desc(:on_hand), :name).limit(MOST_OF_KINDS).map { |row| Style.new(**row.slice(:id, :on_hand, *COLUMNS)) }
+          joined.where(kind: kinds).order(Sequel.desc(:on_hand), :name).limit(MOST_OF_KINDS).map do |row|
+            Style.new(**row.slice(:id, :on_hand, *COLUMNS))
+          end
         end
 
         def create(given, account_id: nil)
@@ -60,8 +64,8 @@ module DeckBough
           find(id)
         end
 
-        # The garland that a piece cut off another becomes: as it was but shorter, named after what it belongs with. Made when it is not
-        # there yet; how many there are is for stock to say.
+        # The garland that a piece cut off another becomes: as it was but shorter, named after what it belongs with.
+        # Made when it is not there yet; how many there are is for stock to say.
         #
         # @return [String] its id
         def offcut_of(style_id, length)
@@ -76,7 +80,8 @@ module DeckBough
         # Loft and texture as they were, its weight by its length, no price.
         def create_offcut(whole, name, length)
           share = whole[:length_m] ? length / whole[:length_m] : 1.0
-          values = whole.slice(*COLUMNS).merge(name: name, length_m: length, mass_g: whole[:mass_g]&.*(share), price_cents: nil,
+          values = whole.slice(*COLUMNS).merge(name: name, length_m: length, mass_g: whole[:mass_g]&.*(share),
+                                               price_cents: nil,
                                                belongs_with: whole[:belongs_with] || whole[:name])
           rows(:styles).returning(:id).insert(studio_id: studio_id, **values).first[:id]
         end
@@ -98,7 +103,10 @@ module DeckBough
           colour = values[:colour]&.downcase
           return values.merge(colour: colour) if colour.nil? || colour.match?(/\A#[0-9a-f]{6}\z/)
 
-          raise Problem.invalid([{ pointer: "/colour", code: "not_a_colour", message: "“#{values[:colour]}” is not a colour. Type one such as #6b2e4f." }])
+          raise Problem.invalid(
+            [{ pointer: "/colour", code: "not_a_colour",
+               message: "“#{values[:colour]}” is not a colour. Type one such as #6b2e4f." }]
+          )
         end
 
         def shown(row)

@@ -30,9 +30,13 @@ module DeckBough
           raise taken(e)
         rescue Sequel::ForeignKeyConstraintViolation
           raise Problem.invalid([{ pointer: "", code: "gone",
-                                   message: "Something this refers to is no longer there. Load the page again and choose it anew." }])
+                                   message: "Something this refers to is no longer there. Load the page again and " \
+                                            "choose it anew." }])
         rescue Sequel::CheckConstraintViolation => e
-          raise Problem.invalid([{ pointer: "", code: "refused", message: "The database refused this (#{constraint(e)}). Check the values and try again." }])
+          raise Problem.invalid(
+            [{ pointer: "", code: "refused",
+               message: "The database refused this (#{constraint(e)}). Check the values and try again." }]
+          )
         end
 
         def taken(error)
@@ -51,7 +55,8 @@ module DeckBough
         end
 
         def bump(table, row, values)
-          rows(table).where(id: row[:id]).update(version: row[:version] + 1, changed_at: Sequel::CURRENT_TIMESTAMP, **values)
+          rows(table).where(id: row[:id]).update(version: row[:version] + 1, changed_at: Sequel::CURRENT_TIMESTAMP,
+                                                 **values)
         end
 
         # A page of a dataset: { items:, page:, pages:, total: }
@@ -70,7 +75,8 @@ module DeckBough
 
         def bring_back(table, id, what)
           transaction do
-            row = rows(table).where(id: id).exclude(deleted_at: nil).for_update.first or raise Problem.not_found("deleted #{what}")
+            row = rows(table).where(id: id).exclude(deleted_at: nil).for_update.first or
+              raise Problem.not_found("deleted #{what}")
             bump(table, row, deleted_at: nil, deleted_by: nil)
           end
         end

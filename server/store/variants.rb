@@ -20,7 +20,8 @@ module DeckBough
             # Counting and adding is one step for everyone: two at once must not both be the last.
             kind = Kinds.of(rows(:pieces).where(id: piece_id).for_update.get(:kind))
             refuse_more(piece_id)
-            rows(:piece_variants).returning(:id).insert(studio_id: studio_id, piece_id: piece_id, name: name.strip, settings_schema: kind.schema,
+            rows(:piece_variants).returning(:id).insert(studio_id: studio_id, piece_id: piece_id, name: name.strip,
+                                                        settings_schema: kind.schema,
                                                         settings: Sequel.pg_jsonb(settings)).first[:id]
           end
           shown(rows(:piece_variants).where(id: id).first, kind_of(piece_id))
@@ -39,11 +40,15 @@ module DeckBough
         def refuse_more(piece_id)
           return if rows(:piece_variants).where(piece_id: piece_id).count < MOST
 
-          raise Problem.invalid([{ pointer: "/name", code: "too_many", message: "A piece keeps up to #{MOST} versions. Take one out first." }])
+          raise Problem.invalid(
+            [{ pointer: "/name", code: "too_many",
+               message: "A piece keeps up to #{MOST} versions. Take one out first." }]
+          )
         end
 
         def shown(row, kind)
-          { **row.slice(:id, :name), settings: kind.read(row[:settings].to_h, schema: row[:settings_schema]).settings, made_at: row[:made_at].iso8601 }
+          { **row.slice(:id, :name), settings: kind.read(row[:settings].to_h, schema: row[:settings_schema]).settings,
+                                     made_at: row[:made_at].iso8601 }
         end
       end
     end

@@ -12,12 +12,15 @@ class AccountsTest < ServerTest
   end
 
   def try_sign_in(email, password)
-    custom_request("POST", "/api/login", JSON.generate(email: email, password: password), "CONTENT_TYPE" => "application/json")
+    custom_request("POST", "/api/login", JSON.generate(email: email, password: password),
+                   "CONTENT_TYPE" => "application/json")
     [last_response.status, JSON.parse(last_response.body).except("request_id")]
   end
 
   def test_an_email_nobody_has_is_answered_just_as_one_somebody_has_to_the_end
-    known, unknown = [OWNER, "nobody@wick-fennel.example"].map { |email| Array.new(MOST + 1) { try_sign_in(email, "wrong-word-here") } }
+    known, unknown = [OWNER, "nobody@wick-fennel.example"].map do |email|
+      Array.new(MOST + 1) { try_sign_in(email, "wrong-word-here") }
+    end
 
     assert_equal known, unknown
     assert_equal [401, 403], known.map(&:first).uniq

@@ -12,7 +12,9 @@ class ContractTest < ServerTest
 
   # A body with every required field present and of its type; enough to get past the contract.
   def sample(schema)
-    return sample(schema["allOf"].map { |part| part.slice("required", "properties") }.reduce { |a, b| merged(a, b) }) if schema["allOf"]
+    if schema["allOf"]
+      return sample(schema["allOf"].map { |part| part.slice("required", "properties") }.reduce { |a, b| merged(a, b) })
+    end
     return schema["enum"].first if schema["enum"]
 
     case schema["type"]
@@ -25,7 +27,8 @@ class ContractTest < ServerTest
   end
 
   def merged(one, other)
-    { "required" => one.fetch("required", []) + other.fetch("required", []), "properties" => one.fetch("properties", {}).merge(other.fetch("properties", {})) }
+    { "required" => one.fetch("required", []) + other.fetch("required", []),
+      "properties" => one.fetch("properties", {}).merge(other.fetch("properties", {})) }
   end
 
   def call(verb, path, operation, ids = {})
@@ -33,7 +36,8 @@ class ContractTest < ServerTest
     address = path.gsub(/\{(\w+)\}/) { ids.fetch(Regexp.last_match(1), "tree.tip_gap") }
     address += "?text=2m" if %w[/api/lengths /api/find].include?(path)
     question = address.split("?", 2)
-    custom_request(verb, question[0], schema && JSON.generate(sample(schema)), "CONTENT_TYPE" => "application/json", "QUERY_STRING" => question[1].to_s)
+    custom_request(verb, question[0], schema && JSON.generate(sample(schema)),
+                   "CONTENT_TYPE" => "application/json", "QUERY_STRING" => question[1].to_s)
     last_response.status
   end
 
@@ -43,7 +47,8 @@ class ContractTest < ServerTest
       status = call(verb, path, operation, "id" => ID)
       open = operation["security"] == []
 
-      assert_equal open, status != 401 || %w[/api/login].include?(path), "#{verb} #{path} answered #{status} without a session"
+      assert_equal open, status != 401 || %w[/api/login].include?(path),
+                   "#{verb} #{path} answered #{status} without a session"
     end
   end
 
@@ -56,7 +61,8 @@ class ContractTest < ServerTest
     sign_in
     home = home_named("Tidewaiter's House")
     room = home["rooms"].first
-    things = { "homes" => home["id"], "rooms" => room["id"], "pieces" => room["pieces"].first["id"], "styles" => ask(:get, "/api/styles")["items"].first["id"] }
+    things = { "homes" => home["id"], "rooms" => room["id"], "pieces" => room["pieces"].first["id"],
+               "styles" => ask(:get, "/api/styles")["items"].first["id"] }
     things["people"] = DATABASE[:accounts].where(email: ASSISTANT).get(:id).to_s
     things["acts"] = SecureRandom.uuid
     things["variants"] = ask(:post, "/api/pieces/#{things['pieces']}/variants", { name: "As it is" }, status: 201)["id"]
@@ -77,7 +83,8 @@ class ContractTest < ServerTest
     written = Server::App.routes.except("HEAD").flat_map do |verb, routes|
       routes.map { |pattern, *| [verb, pattern.to_s.gsub(/:(\w+)/, '{\1}')] }
     end
-    told = CONTRACT.operations.map { |verb, path, _| [verb, path] } - %w[login logout change-password].map { |name| ["POST", "/api/#{name}"] }
+    told = CONTRACT.operations.map { |verb, path, _| [verb, path] } -
+           %w[login logout change-password].map { |name| ["POST", "/api/#{name}"] }
 
     assert_equal told.sort, written.sort
   end

@@ -34,7 +34,9 @@ class DemoStudioTest < ServerTest
 
   def test_the_sloping_room_gives_each_place_its_own_best_size
     loft = home_named("The Signal Loft")["rooms"].first
-    best = ask(:get, "/api/rooms/#{loft['id']}")["places"].to_h { |place| [place["name"], place["best_size"]["height_m"]] }
+    best = ask(:get, "/api/rooms/#{loft['id']}")["places"].to_h do |place|
+      [place["name"], place["best_size"]["height_m"]]
+    end
 
     assert_operator best["High window"], :>, best["Under the slope"]
   end

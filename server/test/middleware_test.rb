@@ -3,7 +3,8 @@
 require_relative "server_test"
 require "socket"
 
-# What surrounds the routes: where a request comes from, what goes no further, what stands in for us when nothing else can.
+# What surrounds the routes: where a request comes from, what goes no further, what stands in for us when nothing else
+# can.
 class MiddlewareTest < ServerTest
   Middle = Server::Middleware
 
@@ -18,7 +19,8 @@ class MiddlewareTest < ServerTest
   end
 
   def test_what_a_client_says_of_itself_counts_only_through_a_known_proxy
-    said = { REMOTE_ADDR: "10.0.0.2", HTTP_X_FORWARDED_FOR: "1.1.1.1, 2.2.2.2, 10.0.0.9", HTTP_X_FORWARDED_PROTO: "https" }
+    said = { REMOTE_ADDR: "10.0.0.2", HTTP_X_FORWARDED_FOR: "1.1.1.1, 2.2.2.2, 10.0.0.9",
+             HTTP_X_FORWARDED_PROTO: "https" }
 
     assert_equal ["10.0.0.2", false], address([], **said)
     assert_equal ["2.2.2.2", true], address(["10.0.0.0/24"], **said)
@@ -31,7 +33,8 @@ class MiddlewareTest < ServerTest
     statuses = Array.new(CONFIGURATION.sign_ins_per_minute + 2) do |i|
       header "X-Forwarded-For", "9.9.9.#{i}"
       header "Forwarded", "for=9.9.9.#{i}"
-      custom_request("POST", "/api/login", JSON.generate(email: "g#{i}@x.example", password: "guess-guess-1"), "CONTENT_TYPE" => "application/json")
+      custom_request("POST", "/api/login", JSON.generate(email: "g#{i}@x.example", password: "guess-guess-1"),
+                     "CONTENT_TYPE" => "application/json")
       last_response.status
     end
 
@@ -39,12 +42,16 @@ class MiddlewareTest < ServerTest
   end
 
   def test_errors_carry_the_same_safety_headers_as_answers
-    [["GET", "/api/me", 401], ["GET", "/api/none", 401], ["POST", "/api/login", 422], ["GET", "/assets/none.js", 404], ["FROBNICATE", "/api/door", 401],
+    [["GET", "/api/me", 401], ["GET", "/api/none", 401], ["POST", "/api/login", 422], ["GET", "/assets/none.js", 404],
+     ["FROBNICATE", "/api/door", 401],
      ["GET", "/api/door%00", 400], ["POST", "/api/homes", 400, "%"]].each do |verb, path, status, query|
-      custom_request(verb, path, verb == "POST" ? "{}" : nil, { "CONTENT_TYPE" => "application/json", "QUERY_STRING" => query }.compact)
+      custom_request(verb, path, verb == "POST" ? "{}" : nil,
+                     { "CONTENT_TYPE" => "application/json", "QUERY_STRING" => query }.compact)
 
       assert_equal status, last_response.status, path
-      Middle::SafeAnswers::HEADERS.each { |name, value| assert_equal value, last_response.headers[name], "#{path} #{name}" }
+      Middle::SafeAnswers::HEADERS.each do |name, value|
+        assert_equal value, last_response.headers[name], "#{path} #{name}"
+      end
       assert_equal "application/problem+json", last_response.headers["content-type"], path
     end
   end
@@ -52,15 +59,18 @@ class MiddlewareTest < ServerTest
   def test_behind_tls_every_cookie_is_secure
     behind = Middle::SafeAnswers.new(->(_) { [200, { "set-cookie" => "a=1; path=/\nb=2; secure" }, []] })
 
-    assert_equal ["a=1; path=/; secure", "b=2; secure"], behind.call(env(Middle::ClientAddress::SECURE => true))[1]["set-cookie"]
+    assert_equal ["a=1; path=/; secure", "b=2; secure"],
+                 behind.call(env(Middle::ClientAddress::SECURE => true))[1]["set-cookie"]
     assert_equal "a=1; path=/\nb=2; secure", behind.call(env(Middle::ClientAddress::SECURE => false))[1]["set-cookie"]
   end
 
   def test_a_change_from_a_foreign_origin_is_refused
     sign_in
-    [["https://elsewhere.example", 403], ["null", 403], ["http://example.org:81", 403], ["http://example.org", 201], [nil, 201]].each do |origin, status|
+    [["https://elsewhere.example", 403], ["null", 403], ["http://example.org:81", 403], ["http://example.org", 201],
+     [nil, 201]].each do |origin, status|
       custom_request("POST", "/api/homes", '{"name":"Trap"}',
-                     { "CONTENT_TYPE" => "application/json", "HTTP_HOST" => "example.org", "HTTP_ORIGIN" => origin }.compact)
+                     { "CONTENT_TYPE" => "application/json", "HTTP_HOST" => "example.org",
+                       "HTTP_ORIGIN" => origin }.compact)
 
       assert_equal status, last_response.status, origin
     end
@@ -68,7 +78,8 @@ class MiddlewareTest < ServerTest
 
   def test_text_that_is_none_goes_no_further_and_its_place_is_named
     sign_in
-    { '{"name":"a\u0000b"}' => "/name", '{"name":"x","pets":["a\u0000"]}' => "/pets/0", '{"name":"\ud800"}' => "", "{\"name\":\"\xFF\"}" => "",
+    { '{"name":"a\u0000b"}' => "/name", '{"name":"x","pets":["a\u0000"]}' => "/pets/0", '{"name":"\ud800"}' => "",
+      "{\"name\":\"\xFF\"}" => "",
       '{"a\u0000":1}' => "" }.each do |body, pointer|
       custom_request("POST", "/api/homes", body.b, "CONTENT_TYPE" => "application/json")
 
@@ -85,7 +96,8 @@ class MiddlewareTest < ServerTest
   end
 
   def test_account_routes_take_one_object_of_texts
-    ["[]", "3", "null", "{}", '{"email":["a"],"password":"b"}', '{"email":"a"}', "{\"email\":\"#{'a' * 3000}\",\"password\":\"b\"}"].each do |body|
+    ["[]", "3", "null", "{}", '{"email":["a"],"password":"b"}', '{"email":"a"}',
+     "{\"email\":\"#{'a' * 3000}\",\"password\":\"b\"}"].each do |body|
       custom_request("POST", "/api/login", body, "CONTENT_TYPE" => "application/json")
 
       assert_equal 422, last_response.status, body[0, 40]
@@ -108,7 +120,9 @@ class MiddlewareTest < ServerTest
   def test_a_request_is_answered_on_one_connection
     taken = []
     database = Object.new
-    database.define_singleton_method(:synchronize) { |&work| taken.push(:taken).then { work.call }.tap { taken << :given_back } }
+    database.define_singleton_method(:synchronize) do |&work|
+      taken.push(:taken).then { work.call }.tap { taken << :given_back }
+    end
     Middle::OneConnection.new(->(_) { taken << :answered }, database).call(env)
 
     assert_equal %i[taken answered given_back], taken
@@ -139,7 +153,8 @@ class MiddlewareTest < ServerTest
   # No database at all: the answer is in words, and a page is still a page.
   def test_without_its_database_it_answers_in_words_and_comes_back_by_itself
     port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    lost = Sequel.connect("postgres://nobody:x@127.0.0.1:#{port}/nothing", test: false, max_connections: 2, pool_timeout: 1)
+    lost = Sequel.connect("postgres://nobody:x@127.0.0.1:#{port}/nothing",
+                          test: false, max_connections: 2, pool_timeout: 1)
     log = Middle::RequestLog.new(->(_) { lost[:studios].count })
     status, headers, body = log.call(env)
 
@@ -149,6 +164,7 @@ class MiddlewareTest < ServerTest
   end
 
   def test_the_log_of_requests_is_kept_in_files_that_change
-    assert_includes File.read(File.join(Server::ROOT, "server/config.ru")), "Logger.new(configuration.log_to, 5, 10 * 1024 * 1024)"
+    assert_includes File.read(File.join(Server::ROOT, "server/config.ru")),
+                    "Logger.new(configuration.log_to, 5, 10 * 1024 * 1024)"
   end
 end

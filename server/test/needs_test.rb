@@ -2,7 +2,8 @@
 
 require_relative "server_test"
 
-# What pieces need is kept as rows, read as long as nothing it was computed from has changed, and computed again when it has.
+# What pieces need is kept as rows, read as long as nothing it was computed from has changed, and computed again when it
+# has.
 class NeedsTest < ServerTest
   def setup
     sign_in
@@ -81,7 +82,8 @@ class NeedsTest < ServerTest
       assert_equal plan["totals"]["buy_cents"], summary["buy_cents"], piece["name"]
       assert_equal plan["ledger"].count { |line| line["short"].positive? }, summary["short_lines"], piece["name"]
       assert_in_delta plan["figures"]["minutes"]["value"], summary["minutes"], 1e-6
-      assert_equal plan["cautions"].count { |caution| caution["severity"] == "caution" }, summary["cautions"], piece["name"]
+      assert_equal plan["cautions"].count { |caution| caution["severity"] == "caution" }, summary["cautions"],
+                   piece["name"]
     end
   end
 
@@ -104,7 +106,10 @@ class NeedsTest < ServerTest
     12.times do |i|
       home = ask(:post, "/api/homes", { name: "Cottage #{i}" }, status: 201)
       made = ask(:post, "/api/homes/#{home['id']}/rooms", room, status: 201)
-      2.times { |n| ask(:post, "/api/rooms/#{made['id']}/pieces", { name: "Tree #{n}", settings: { measure: { height_m: 1.8 } } }, status: 201) }
+      2.times do |n|
+        ask(:post, "/api/rooms/#{made['id']}/pieces", { name: "Tree #{n}", settings: { measure: { height_m: 1.8 } } },
+            status: 201)
+      end
     end
     desk
 

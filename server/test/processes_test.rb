@@ -20,8 +20,10 @@ class ProcessesTest < ServerTest
     demo
     @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
     @log = Tempfile.new("puma")
-    environment = { "SESSION_SECRET" => "p" * 96, "WEB_PROCESSES" => "2", "PASSWORD_COST" => "4", "LOG_TO" => File::NULL }
-    @puma = spawn(environment, "bundle", "exec", "puma", "--quiet", "-C", "server/puma.rb", "-b", "tcp://127.0.0.1:#{@port}", "server/config.ru",
+    environment = { "SESSION_SECRET" => "p" * 96, "WEB_PROCESSES" => "2", "PASSWORD_COST" => "4",
+                    "LOG_TO" => File::NULL }
+    @puma = spawn(environment, "bundle", "exec", "puma", "--quiet", "-C", "server/puma.rb", "-b",
+                  "tcp://127.0.0.1:#{@port}", "server/config.ru",
                   chdir: Server::ROOT, out: @log.path, err: @log.path)
   end
 
@@ -43,7 +45,8 @@ class ProcessesTest < ServerTest
   end
 
   def headers
-    answer = connect.post("/api/login", JSON.generate(email: OWNER, password: Server::DemoStudio::PASSWORD), "Content-Type" => "application/json")
+    answer = connect.post("/api/login", JSON.generate(email: OWNER, password: Server::DemoStudio::PASSWORD),
+                          "Content-Type" => "application/json")
 
     assert_equal "200", answer.code, answer.body
     { "Content-Type" => "application/json", "Cookie" => answer["set-cookie"][/deck_bough=[^;]+/] }

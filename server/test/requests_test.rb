@@ -3,8 +3,8 @@
 require_relative "server_test"
 require_relative "request_maker"
 
-# Requests of every kind, made from the contract: none is answered by a fault of ours, and every refusal says what is wrong.
-# REQUESTS_TRIED and REQUESTS_SEED choose how many and which.
+# Requests of every kind, made from the contract: none is answered by a fault of ours, and every refusal says what is
+# wrong. REQUESTS_TRIED and REQUESTS_SEED choose how many and which.
 class RequestsTest < ServerTest
   TRIED = Integer(ENV.fetch("REQUESTS_TRIED", "2500"))
   SEED = Integer(ENV.fetch("REQUESTS_SEED", "1"))
@@ -17,20 +17,27 @@ class RequestsTest < ServerTest
   end
 
   def enter
-    _, headers, = STACK.call(env_of("REQUEST_METHOD" => "POST", "PATH_INFO" => "/api/login", "CONTENT_TYPE" => "application/json",
-                                    "rack.input" => StringIO.new(said = JSON.generate(email: OWNER, password: Server::DemoStudio::PASSWORD)),
+    _, headers, = STACK.call(env_of("REQUEST_METHOD" => "POST", "PATH_INFO" => "/api/login",
+                                    "CONTENT_TYPE" => "application/json",
+                                    "rack.input" => StringIO.new(
+                                      said = JSON.generate(email: OWNER, password: Server::DemoStudio::PASSWORD)
+                                    ),
                                     "CONTENT_LENGTH" => said.bytesize.to_s))
     @cookie = headers["set-cookie"].to_s[/deck_bough=[^;"]+/] || @cookie
   end
 
   def env_of(request)
-    { "SERVER_NAME" => "localhost", "SERVER_PORT" => "80", "SCRIPT_NAME" => "", "HTTP_HOST" => "localhost", "REMOTE_ADDR" => "127.0.0.1",
-      "rack.url_scheme" => "http", "rack.errors" => StringIO.new, "HTTP_ACCEPT" => "application/json", "HTTP_COOKIE" => @cookie.to_s }.merge(request)
+    { "SERVER_NAME" => "localhost", "SERVER_PORT" => "80", "SCRIPT_NAME" => "", "HTTP_HOST" => "localhost",
+      "REMOTE_ADDR" => "127.0.0.1",
+      "rack.url_scheme" => "http", "rack.errors" => StringIO.new, "HTTP_ACCEPT" => "application/json",
+      "HTTP_COOKIE" => @cookie.to_s }.merge(request)
   end
 
   def ids
-    { "homes" => DATABASE[:homes].select_map(:id), "rooms" => DATABASE[:rooms].select_map(:id), "pieces" => DATABASE[:pieces].select_map(:id) * 3,
-      "styles" => DATABASE[:styles].select_map(:id).first(20), "variants" => DATABASE[:piece_variants].select_map(:id), "people" => %w[1 2 99999999999999999],
+    { "homes" => DATABASE[:homes].select_map(:id), "rooms" => DATABASE[:rooms].select_map(:id),
+      "pieces" => DATABASE[:pieces].select_map(:id) * 3,
+      "styles" => DATABASE[:styles].select_map(:id).first(20), "variants" => DATABASE[:piece_variants].select_map(:id),
+      "people" => %w[1 2 99999999999999999],
       "acts" => [SecureRandom.uuid], "keys" => %w[tree.tip_gap minutes.tuck picks.per_m2_lush no.such_rule] }
   end
 

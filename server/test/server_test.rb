@@ -4,8 +4,8 @@ require "minitest/autorun"
 require "rack/test"
 require_relative "../boot"
 
-# Requests against the whole stack and a real PostgreSQL (DATABASE_URL, a database of the tests' own). Every test runs in
-# a transaction that is rolled back; every answer is checked against the contract.
+# Requests against the whole stack and a real PostgreSQL (DATABASE_URL, a database of the tests' own). Every test runs
+# in a transaction that is rolled back; every answer is checked against the contract.
 class ServerTest < Minitest::Test
   include Rack::Test::Methods
   include DeckBough
@@ -15,7 +15,8 @@ class ServerTest < Minitest::Test
   SemanticLogger.default_level = :fatal
   TODAY = Time.utc(2026, 11, 19, 9, 0)
   WEB = File.join(__dir__, "pages")
-  CONFIGURATION = Server::Configuration.new(database_url: ENV.fetch("DATABASE_URL"), session_secret: "s" * 96, web_folder: WEB, log_to: "stdout",
+  CONFIGURATION = Server::Configuration.new(database_url: ENV.fetch("DATABASE_URL"), session_secret: "s" * 96,
+                                            web_folder: WEB, log_to: "stdout",
                                             password_cost: 4, sign_ins_per_minute: 20)
   STACK = Server::Stack.build(database: DATABASE, configuration: CONFIGURATION, clock: -> { TODAY })
   CONTRACT = Server::Contract.new
@@ -46,7 +47,8 @@ class ServerTest < Minitest::Test
   # @return [Object] the parsed answer; the answer itself is in last_response
   def ask(verb, path, body = nil, status: 200)
     path, question = path.split("?", 2)
-    headers = { "CONTENT_TYPE" => "application/json", "HTTP_ACCEPT" => "application/json", "QUERY_STRING" => question.to_s }
+    headers = { "CONTENT_TYPE" => "application/json", "HTTP_ACCEPT" => "application/json",
+                "QUERY_STRING" => question.to_s }
     custom_request(verb.to_s.upcase, path, body && JSON.generate(body), headers)
 
     assert_equal status, last_response.status, last_response.body[0, 800]
@@ -59,7 +61,8 @@ class ServerTest < Minitest::Test
 
     checked = CONTRACT.definition.validate_response(last_request, last_response)
 
-    assert_nil checked.error&.exception_message, "#{last_request.request_method} #{last_request.path} answers what the contract does not allow"
+    assert_nil checked.error&.exception_message,
+               "#{last_request.request_method} #{last_request.path} answers what the contract does not allow"
   end
 
   def demo
@@ -100,7 +103,8 @@ class ServerTest < Minitest::Test
   def stranger
     @stranger ||= begin
       studio = DATABASE[:studios].returning(:id).insert(name: "Elsewhere").first[:id]
-      Server::Store::Person.add(DATABASE, studio, name: "Else Where", email: "else@elsewhere.example", password: "another-word-1", role: "owner",
+      Server::Store::Person.add(DATABASE, studio, name: "Else Where", email: "else@elsewhere.example",
+                                                  password: "another-word-1", role: "owner",
                                                   cost: 4)
       studio
     end

@@ -41,7 +41,8 @@ class StackTest < ServerTest
     custom_request("POST", "/api/homes/import", "x" * ((2 * 1024 * 1024) + 1), "CONTENT_TYPE" => "application/json")
 
     assert_equal 413, last_response.status
-    custom_request("POST", "/api/homes", '{"name":"Trap"}', "CONTENT_TYPE" => "application/json", "HTTP_SEC_FETCH_SITE" => "cross-site")
+    custom_request("POST", "/api/homes", '{"name":"Trap"}',
+                   "CONTENT_TYPE" => "application/json", "HTTP_SEC_FETCH_SITE" => "cross-site")
 
     assert_equal 403, last_response.status
     refute(homes.any? { |home| home["name"] == "Trap" })

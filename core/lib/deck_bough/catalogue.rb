@@ -13,7 +13,8 @@ module DeckBough
       Rules::Ribbon::TwoPartBow, Rules::Ribbon::FabricStrips, Rules::Ribbon::Share, Rules::Ribbon::CutPlan,
       Rules::Picks::Tree,
       Rules::Garland::Swag, Rules::Garland::Wrap, Rules::Garland::Pieces, Rules::Garland::Loft, Rules::Garland::Profile,
-      Rules::Garland::Anchors, Rules::Garland::SwagPull, Rules::Garland::Lights, Rules::Garland::Tree, Rules::Stockings::Spacing, Rules::Balance::Mantel
+      Rules::Garland::Anchors, Rules::Garland::SwagPull, Rules::Garland::Lights, Rules::Garland::Tree,
+      Rules::Stockings::Spacing, Rules::Balance::Mantel
     ].freeze
 
     # @raise [ArgumentError] naming what a rule lacks; ours to mend, so it stops the load

@@ -40,7 +40,8 @@ module DeckBough
     end
   end
 
-  # Settings that are right one by one and still make no plan: a rule refuses what they come to. Faults point into the settings.
+  # Settings that are right one by one and still make no plan: a rule refuses what they come to. Faults point into the
+  # settings.
   class UnplannableError < StandardError
     attr_reader :rule, :faults
 

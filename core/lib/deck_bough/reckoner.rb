@@ -33,7 +33,8 @@ module DeckBough
       return [failed(nil, "not_json", nil, Messages.error(:line_not_json)), false] unless asked
 
       answer = Catalogue.answer(asked["rule"], asked["inputs"])
-      [{ rule: answer.rule, outputs: answer.outputs, findings: answer.findings.map(&:to_h), working: answer.working.map(&:to_h) },
+      [{ rule: answer.rule, outputs: answer.outputs, findings: answer.findings.map(&:to_h),
+         working: answer.working.map(&:to_h) },
        true]
     rescue UnknownRule => e
       [failed(asked["rule"], e.code, "rule", e.message), false]
@@ -54,7 +55,9 @@ module DeckBough
 
     def failed(rule, code, input, message, more = [])
       error = { code: code, input: input, message: message }
-      error[:more] = more.map { |fault| { code: fault.code, input: fault.input, message: fault.message } } unless more.empty?
+      unless more.empty?
+        error[:more] = more.map { |fault| { code: fault.code, input: fault.input, message: fault.message } }
+      end
       { rule: rule, error: error }
     end
     private_class_method :read, :failed

@@ -21,12 +21,15 @@ class AnchoringTest < CoreTest
   end
 
   def test_loads_add_up_to_the_weight_whatever_the_run
-    [[{ length_m: 1.5, left_drop_m: 0.5, right_drop_m: 1.0 }], [{ kind: "frame", length_m: 0.9, side_m: 2.0, height_m: 0 }],
-     [{ length_m: 4.4 }, { method: "swags", spans: 4 }], [{ kind: "rail", going_m: 3.6, rise_m: 2.6 }, { method: "swags", spans: 4 }],
+    [[{ length_m: 1.5, left_drop_m: 0.5, right_drop_m: 1.0 }],
+     [{ kind: "frame", length_m: 0.9, side_m: 2.0, height_m: 0 }],
+     [{ length_m: 4.4 }, { method: "swags", spans: 4 }],
+     [{ kind: "rail", going_m: 3.6, rise_m: 2.6 }, { method: "swags", spans: 4 }],
      [{ kind: "rail", going_m: 3.6, rise_m: 2.6 }], [{ kind: "ring", diameter_m: 0.8 }]].each do |survey, length|
       way = path(survey, length || {})
 
-      assert_in_delta 0.7 * way.length, anchors(way, kg_per_m: 0.7).sum { |anchor| anchor[:down_kg] }, 1e-9, survey.inspect
+      assert_in_delta 0.7 * way.length, anchors(way, kg_per_m: 0.7).sum { |anchor| anchor[:down_kg] }, 1e-9,
+                      survey.inspect
     end
   end
 
@@ -48,7 +51,9 @@ class AnchoringTest < CoreTest
   end
 
   def test_the_flatter_never_pulls_less
-    pulls = [0.3, 0.2, 0.1, 0.05].map { |sag| anchors(path({ length_m: 4.4 }, { method: "swags", spans: 4, sag_m: sag })).first[:kg] }
+    pulls = [0.3, 0.2, 0.1, 0.05].map do |sag|
+      anchors(path({ length_m: 4.4 }, { method: "swags", spans: 4, sag_m: sag })).first[:kg]
+    end
 
     assert_equal pulls.sort, pulls
   end
@@ -65,7 +70,8 @@ class AnchoringTest < CoreTest
   def test_a_ring_is_not_held_twice_where_it_begins
     told = anchors(path({ kind: "ring", diameter_m: 0.8 }))
 
-    assert_equal told.size, told.map { |anchor| anchor.values_at(:x_m, :floor_m).map { |value| value.round(6) } }.uniq.size
+    assert_equal told.size,
+                 told.map { |anchor| anchor.values_at(:x_m, :floor_m).map { |value| value.round(6) } }.uniq.size
   end
 
   def test_says_who_follows_when_one_lets_go
@@ -80,7 +86,9 @@ class AnchoringTest < CoreTest
   # The head of the frame has the widest steps, 45 cm against 40; there one more helps most.
   def test_more_places_go_where_they_are_furthest_apart
     way = path(kind: "frame", length_m: 0.9, side_m: 2.0, height_m: 0)
-    widest = ->(more) { Greenery::Anchoring.places(way, spacing: 0.45, more: more).each_cons(2).map { |one, next_one| next_one - one }.max }
+    widest = lambda { |more|
+      Greenery::Anchoring.places(way, spacing: 0.45, more: more).each_cons(2).map { |one, next_one| next_one - one }.max
+    }
 
     assert_in_delta 0.45, widest.call(0)
     assert_in_delta 0.4, widest.call(1)

@@ -4,10 +4,15 @@ require_relative "../core_test"
 
 class BuildingTest < CoreTest
   GARLANDS = [["fir", 0.2, 0.5, 5], ["cedar", 0.15, 0.4, 2]].map do |style, loft, weight, pieces|
-    Greenery::Building::Garland.new(style: style, loft_m: loft, kg_per_m: weight, piece_m: 1.8, pieces: pieces, join_m: 0.1, joint_m: 0.18)
+    Greenery::Building::Garland.new(style: style, loft_m: loft, kg_per_m: weight, piece_m: 1.8, pieces: pieces,
+                                    join_m: 0.1, joint_m: 0.18)
   end
-  STEMS = [["spruce", 0.35, 0.0, "needle", 9], ["trail", 0.0, 0.3, "scale", 9], ["leaf", 0.25, 0.1, "broadleaf", 9], ["twig", 0.3, 0.2, "twig", 4]]
-          .map { |style, rise, trail, texture, have| Greenery::Building::Stem.new(style: style, rise_m: rise, trail_m: trail, spread_m: 0.3, kg: 0.05, texture: texture, on_hand: have) }
+  GROWN = [["spruce", 0.35, 0.0, "needle", 9], ["trail", 0.0, 0.3, "scale", 9], ["leaf", 0.25, 0.1, "broadleaf", 9],
+           ["twig", 0.3, 0.2, "twig", 4]].freeze
+  STEMS = GROWN.map do |style, rise, trail, texture, have|
+    Greenery::Building::Stem.new(style: style, rise_m: rise, trail_m: trail, spread_m: 0.3, kg: 0.05, texture: texture,
+                                 on_hand: have)
+  end
 
   def outline(shape, low: 0.14, high: 0.36)
     Greenery::Outline.new(shape: shape, low_m: low, high_m: high, run_m: 4.0)
@@ -20,7 +25,8 @@ class BuildingTest < CoreTest
   def compared(built, wanted)
     garlands, stems = [GARLANDS, STEMS].map { |kinds| kinds.to_h { |kind| [kind.style, kind] } }
     items = built[:bodies].map do |body|
-      { kind: "body", loft_m: garlands[body[:style]].loft_m, kg_per_m: garlands[body[:style]].kg_per_m, **body.slice(:from_m, :to_m, :passes) }
+      { kind: "body", loft_m: garlands[body[:style]].loft_m, kg_per_m: garlands[body[:style]].kg_per_m,
+        **body.slice(:from_m, :to_m, :passes) }
     end +
             built[:stems].flat_map { |stem| Greenery::Closing.even(stems[stem[:style]], stem[:at_m], stem[:at_m], 1) }
     profile = Greenery::Profile.new(run_m: 4.0, items: items)
@@ -52,7 +58,8 @@ class BuildingTest < CoreTest
 
     STEMS.each { |stem| assert_operator used.fetch(stem.style, 0), :<=, stem.on_hand }
     GARLANDS.each do |garland|
-      metres = built[:bodies].select { |body| body[:style] == garland.style }.sum { |body| (body[:to_m] - body[:from_m]) * body[:passes] }
+      metres = built[:bodies].select { |body| body[:style] == garland.style }
+                             .sum { |body| (body[:to_m] - body[:from_m]) * body[:passes] }
 
       assert_operator metres, :<=, (garland.pieces * garland.piece_m) + 1e-9
     end

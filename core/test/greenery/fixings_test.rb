@@ -8,9 +8,10 @@ class FixingsTest < CoreTest
   end
 
   def test_what_each_surface_takes
-    assert_equal(%w[goes never never goes], [%w[large_hook painted], %w[large_hook brick], %w[nail tile], %w[nail wood]].map do |name, surface|
-      Greenery::Fixings.verdict(name, surface)
-    end)
+    tried = [%w[large_hook painted], %w[large_hook brick], %w[nail tile], %w[nail wood]]
+    told = tried.map { |name, surface| Greenery::Fixings.verdict(name, surface) }
+
+    assert_equal %w[goes never never goes], told
     assert_equal "label", Greenery::Fixings.verdict("large_hook", "wood")
   end
 

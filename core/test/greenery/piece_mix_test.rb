@@ -22,7 +22,8 @@ class PieceMixTest < CoreTest
   end
 
   def test_what_is_on_hand_goes_first
-    assert_equal({ "long" => 0, "short" => 3 }, best(4.4, kind("long", 2.7, price: 100), kind("short", 1.8, on_hand: 3, price: 5_000))[:counts])
+    assert_equal({ "long" => 0, "short" => 3 },
+                 best(4.4, kind("long", 2.7, price: 100), kind("short", 1.8, on_hand: 3, price: 5_000))[:counts])
   end
 
   def test_the_cheapest_mix_of_all_mixes
@@ -31,8 +32,12 @@ class PieceMixTest < CoreTest
       run = random.rand(0.5..14.0)
       long = kind("long", 2.7, on_hand: random.rand(0..2), price: random.rand(500..3_000))
       short = kind("short", 1.8, on_hand: random.rand(0..2), price: random.rand(500..2_000))
-      cost = ->(counts) { counts.zip([long, short]).sum { |count, one| [count - one.on_hand, 0].max * one.price_cents } }
-      reaches = ->(counts) { counts.sum.positive? && (counts[0] * 2.7) + (counts[1] * 1.8) - ((counts.sum - 1) * 0.1) >= run - 1e-9 }
+      cost = lambda { |counts|
+        counts.zip([long, short]).sum { |count, one| [count - one.on_hand, 0].max * one.price_cents }
+      }
+      reaches = lambda { |counts|
+        counts.sum.positive? && (counts[0] * 2.7) + (counts[1] * 1.8) - ((counts.sum - 1) * 0.1) >= run - 1e-9
+      }
       cheapest = (0..9).to_a.product((0..12).to_a).select(&reaches).map(&cost).min
       told = best(run, long, short)
 

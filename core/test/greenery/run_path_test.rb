@@ -4,7 +4,8 @@ require_relative "../core_test"
 
 class RunPathTest < CoreTest
   def path(survey = {}, length = {})
-    settings = RunSettings.check("survey" => { "length_m" => 1.5 }.merge(survey.transform_keys(&:to_s)), "length" => length.transform_keys(&:to_s))
+    settings = RunSettings.check("survey" => { "length_m" => 1.5 }.merge(survey.transform_keys(&:to_s)),
+                                 "length" => length.transform_keys(&:to_s))
     Greenery::RunPath.of(survey: settings[:survey], length: settings[:length])
   end
 
@@ -13,7 +14,8 @@ class RunPathTest < CoreTest
 
     assert_in_delta 3.1, way.length
     assert_equal [0.6, 2.1], way.main
-    assert_equal([[0, 0.6], [0, 1.2], [1.5, 1.2], [1.5, 0.2]], [0, 0.6, 2.1, 3.1].map { |at| way.at(at).map { |value| value.round(9) } })
+    assert_equal([[0, 0.6], [0, 1.2], [1.5, 1.2], [1.5, 0.2]],
+                 [0, 0.6, 2.1, 3.1].map { |at| way.at(at).map { |value| value.round(9) } })
     assert_equal [0.6, 2.1], way.bends
   end
 

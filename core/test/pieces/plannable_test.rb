@@ -2,11 +2,13 @@
 
 require_relative "../core_test"
 
-# Whatever settings the declarations allow: either they are refused with the place to mend, or there is a plan. Nothing else happens.
+# Whatever settings the declarations allow: either they are refused with the place to mend, or there is a plan. Nothing
+# else happens.
 class PlannableTest < CoreTest
   TRIED = Integer(ENV.fetch("SETTINGS_TRIED", "250"))
   SHELF = [
-    Style.new(id: "glass", kind: "ornament", name: "Slate glass", diameter_mm: 600, mass_g: 5_000, breakable: true, on_hand: 3),
+    Style.new(id: "glass", kind: "ornament", name: "Slate glass", diameter_mm: 600, mass_g: 5_000, breakable: true,
+              on_hand: 3),
     Style.new(id: "bell", kind: "ornament", name: "Old brass bell", diameter_mm: 40, on_hand: 50),
     Style.new(id: "gauze", kind: "ribbon", name: "Brass gauze", pack_size: 0.1, on_hand: 7.5),
     Style.new(id: "roll", kind: "ribbon", name: "Plum velvet", pack_size: 5_000),
@@ -47,7 +49,10 @@ class PlannableTest < CoreTest
       when :choice then input.choices.sample(random: @chance)
       when :flag then once(0.5)
       when :text then "x"
-      when :list then Array.new([0, 1, 3, input.range.end].sample(random: @chance).clamp(input.range.begin, input.range.end)) { entry(input) }
+      when :list then Array.new([0, 1, 3, input.range.end].sample(random:
+        @chance).clamp(input.range.begin, input.range.end)) do
+        entry(input)
+      end
       end
     end
 
@@ -68,7 +73,10 @@ class PlannableTest < CoreTest
   def place(seed)
     chance = Random.new(seed)
     surroundings(children: [2], pets: %w[cat dog]).to_h.merge(stance: Surroundings::STANCES.sample(random: chance),
-                                                              ceiling: Ceiling.new(left_m: 2 + (chance.rand * 8), right_m: 2.4, width_m: 5.0))
+                                                              ceiling: Ceiling.new(
+                                                                left_m: 2 + (chance.rand * 8), right_m: 2.4,
+                                                                width_m: 5.0
+                                                              ))
                                                   .then { |said| Surroundings.new(**said) }
   end
 
@@ -83,7 +91,10 @@ class PlannableTest < CoreTest
 
   def outcome(kind, seed)
     settings = kind.check(Dialling.new(seed).document(kind))
-    plan = kind.plan.call(PlanBrief.new(settings: settings, surroundings: place(seed), styles: SHELF, stock: SHELF, units: seed.odd? ? "metric" : "imperial"))
+    plan = kind.plan.call(
+      PlanBrief.new(settings: settings, surroundings: place(seed), styles: SHELF, stock: SHELF,
+                    units: seed.odd? ? "metric" : "imperial")
+    )
     told = plan.reckoned
 
     assert_equal kind.name, told[:kind]
@@ -97,25 +108,30 @@ class PlannableTest < CoreTest
   # Found savable and not plannable: each is refused where it is dialled.
   def refused(kind, document)
     settings = kind.check(document)
-    assert_raises(UnplannableError) { kind.plan.call(PlanBrief.new(settings: settings, surroundings: surroundings)).reckoned }.faults
+    brief = PlanBrief.new(settings: settings, surroundings: surroundings)
+    assert_raises(UnplannableError) { kind.plan.call(brief).reckoned }.faults
   rescue InputError => e
     e.faults
   end
 
   def test_garland_turns_too_close_on_a_tall_tree
-    faults = refused(TREE_KIND, "measure" => { "height_m" => 4 }, "ribbon" => { "garland" => "turns", "garland_pitch_m" => 0.05 })
+    faults = refused(TREE_KIND,
+                     "measure" => { "height_m" => 4 }, "ribbon" => { "garland" => "turns", "garland_pitch_m" => 0.05 })
 
     assert_equal ["/ribbon/garland_pitch_m"], faults.map(&:pointer)
     assert_includes faults.first.message, "Pieces of garland: this cannot be reckoned."
   end
 
   def test_a_blaze_on_a_giant
-    faults = refused(TREE_KIND, "measure" => { "height_m" => 12, "spread_m" => 8 }, "lights" => { "school" => "blaze", "bulbs_per_string" => 1 })
+    faults = refused(TREE_KIND,
+                     "measure" => { "height_m" => 12, "spread_m" => 8 },
+                     "lights" => { "school" => "blaze", "bulbs_per_string" => 1 })
 
     assert_equal "lights", faults.first.path.first
   end
 
   def test_a_tuck_that_stands_off_less_than_anyone_measures
-    assert_equal([["/ribbon/stand_m", "too_fine"]], refused(TREE_KIND, "ribbon" => { "stand_m" => 1e-320 }).map { |fault| [fault.pointer, fault.code] })
+    assert_equal([["/ribbon/stand_m", "too_fine"]],
+                 refused(TREE_KIND, "ribbon" => { "stand_m" => 1e-320 }).map { |fault| [fault.pointer, fault.code] })
   end
 end

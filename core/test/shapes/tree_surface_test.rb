@@ -33,7 +33,9 @@ class TreeSurfaceTest < CoreTest
     define_method("test_height_at_share_and_share_between_agree_at_roundness_#{p}") do
       tree = surface(p: p)
 
-      [0.05, 0.3, 0.5, 0.9].each { |share| assert_in_delta share, tree.share_between(tree.hem, tree.height_at_share(share)), 1e-3 }
+      [0.05, 0.3, 0.5, 0.9].each do |share|
+        assert_in_delta share, tree.share_between(tree.hem, tree.height_at_share(share)), 1e-3
+      end
     end
   end
 

@@ -9,8 +9,10 @@ class InputTest < CoreTest
     DeckBough::Input.choice(:cover, "Cover", %w[airy full], default: "airy"),
     DeckBough::Input.flag(:breakable, "Breakable", default: false),
     DeckBough::Input.text(:name, "Name", 1..5, default: nil),
-    DeckBough::Input.list(:sizes_m, "Sizes", DeckBough::Input.number(:size_m, "Size", "m", 0.3..12), 1..3, default: [1.0].freeze),
-    DeckBough::Input.list(:layers, "Layers", [DeckBough::Input.number(:loft_m, "Loft", "m", 0..1)], 0..2, default: [].freeze)
+    DeckBough::Input.list(:sizes_m, "Sizes", DeckBough::Input.number(:size_m, "Size", "m", 0.3..12), 1..3,
+                          default: [1.0].freeze),
+    DeckBough::Input.list(:layers, "Layers", [DeckBough::Input.number(:loft_m, "Loft", "m", 0..1)], 0..2,
+                          default: [].freeze)
   ].freeze
 
   def check(given)
@@ -24,7 +26,8 @@ class InputTest < CoreTest
   def test_what_is_not_given_takes_its_default_and_keys_may_be_of_either_kind
     checked = check("spread_m" => 1.2)
 
-    assert_equal({ spread_m: 1.2, count: 3, cover: "airy", breakable: false, name: nil, sizes_m: [1.0], layers: [] }, checked)
+    assert_equal({ spread_m: 1.2, count: 3, cover: "airy", breakable: false, name: nil, sizes_m: [1.0], layers: [] },
+                 checked)
     assert_equal checked, check(spread_m: 1.2)
     assert_predicate checked, :frozen?
   end
@@ -42,9 +45,12 @@ class InputTest < CoreTest
     { { spread_m: 0 } => "Spread is 0 m. A tree needs a width to stand. Enter 0.1 m or more.",
       { spread_m: 9 } => "Spread is 9 m. Nobody dresses that. Enter 8 m or less.",
       { spread_m: -1 } => "Spread is -1 m. It cannot be negative. A tree needs a width to stand. Enter 0.1 m or more.",
-      { cover: "thick" } => "Cover is \"thick\". Choose one of airy, full.", { breakable: 1 } => "Breakable is 1. It must be true or false.",
-      { name: "" } => "Name must have 1 to 5 characters.", { name: 3 } => "Name is 3. It must be text.", { sizes_m: [] } => "Sizes must have 1 to 3 entries.",
-      { sizes_m: 2 } => "Sizes is 2. It must be a list.", { layers: [3] } => "0 must be an object with named values." }.each do |given, message|
+      { cover: "thick" } => "Cover is \"thick\". Choose one of airy, full.",
+      { breakable: 1 } => "Breakable is 1. It must be true or false.",
+      { name: "" } => "Name must have 1 to 5 characters.", { name: 3 } => "Name is 3. It must be text.",
+      { sizes_m: [] } => "Sizes must have 1 to 3 entries.",
+      { sizes_m: 2 } => "Sizes is 2. It must be a list.",
+      { layers: [3] } => "0 must be an object with named values." }.each do |given, message|
       assert_equal [message], faults(given).map(&:message)
     end
   end
@@ -61,7 +67,11 @@ class InputTest < CoreTest
   end
 
   def test_an_input_tells_itself_for_the_list_of_rules
-    assert_equal({ name: :cover, title: "Cover", unit: "choice", required: false, default: "airy", choices: %w[airy full] }, DECLARED[2].to_h)
-    assert_equal [{ name: :loft_m, title: "Loft", unit: "m", required: true, range: [0, 1] }], DECLARED.last.to_h[:items]
+    assert_equal(
+      { name: :cover, title: "Cover", unit: "choice", required: false, default: "airy", choices: %w[airy full] },
+      DECLARED[2].to_h
+    )
+    assert_equal [{ name: :loft_m, title: "Loft", unit: "m", required: true, range: [0, 1] }],
+                 DECLARED.last.to_h[:items]
   end
 end

@@ -5,7 +5,8 @@ require_relative "../core_test"
 class LargestRemainderTest < CoreTest
   def test_parts_always_sum_to_the_whole_and_stay_within_one_of_their_share
     generator = PropCheck::Generators.tuple(PropCheck::Generators.choose(0..500),
-                                            PropCheck::Generators.array(PropCheck::Generators.choose(0..90), min: 1, max: 12))
+                                            PropCheck::Generators.array(PropCheck::Generators.choose(0..90),
+                                                                        min: 1, max: 12))
     PropCheck.forall(generator) do |total, weights|
       next if weights.sum.zero?
 

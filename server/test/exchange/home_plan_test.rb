@@ -56,7 +56,8 @@ class HomePlanTest < ServerTest
 
     assert_equal [0], others.map { |style| style["on_hand"] }.uniq
     assert_equal([3], keepsakes.map { |style| style["on_hand"] })
-    assert_equal(original["ledger"].map { |line| line.values_at("label", "need") }, plan["ledger"].map { |line| line.values_at("label", "need") })
+    assert_equal(original["ledger"].map { |line| line.values_at("label", "need") },
+                 plan["ledger"].map { |line| line.values_at("label", "need") })
   end
 
   def test_every_fault_is_told_with_its_line_and_nothing_is_made
@@ -75,7 +76,8 @@ class HomePlanTest < ServerTest
 
     assert_equal 3, broken["errors"].first["line"]
     assert_equal ["/format"], pointers(read_in('{"format": "other"}', status: 422))
-    assert_includes read_in('{"format": "deck-bough/home-plan", "version": 7}', status: 422)["detail"], "Version 7 is not known"
+    assert_includes read_in('{"format": "deck-bough/home-plan", "version": 7}', status: 422)["detail"],
+                    "Version 7 is not known"
     assert_equal(["not_a_plan"], read_in("[]", status: 422)["errors"].map { |error| error["code"] })
   end
 

@@ -21,7 +21,8 @@ class JsonLinesTest < Minitest::Test
   end
 
   def test_finds_values_in_objects_and_lists
-    assert_equal [2, 4, 6, 7], [line("home", "name"), line("rooms", 0), line("rooms", 1, "name"), line("rooms", 1, "note")]
+    assert_equal [2, 4, 6, 7],
+                 [line("home", "name"), line("rooms", 0), line("rooms", 1, "name"), line("rooms", 1, "note")]
   end
 
   def test_what_is_missing_has_the_line_of_what_it_is_missing_from

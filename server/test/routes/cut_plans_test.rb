@@ -21,14 +21,17 @@ class CutPlansRoutesTest < ServerTest
       cuts = ribbon["rolls"].flat_map { |roll| roll["cuts"] }
 
       assert_equal ribbon["pieces"], cuts.size
-      assert_in_delta ledger.find { |line| line["style"] == ribbon["style"] }["need"], cuts.sum { |cut| cut["length_m"] }, 0.001
+      assert_in_delta ledger.find { |line| line["style"] == ribbon["style"] }["need"],
+                      cuts.sum { |cut| cut["length_m"] }, 0.001
       assert_operator ribbon["new_rolls"], :<=, ribbon["lower_bound"] + 1
     end
   end
 
   def test_rolls_as_they_are_at_hand_change_the_plan_and_nothing_is_stored
     style = ask(:get, path)["ribbons"].first["style"]
-    tried = ask(:post, path, { part_rolls_m: { style => [0.95, 0.95] } })["ribbons"].find { |ribbon| ribbon["style"] == style }
+    tried = ask(:post, path, { part_rolls_m: { style => [0.95, 0.95] } })["ribbons"].find do |ribbon|
+      ribbon["style"] == style
+    end
 
     assert_equal [0.95, 0.95], tried["part_rolls_m"]
     refute_equal [0.95, 0.95], ask(:get, path)["ribbons"].first["part_rolls_m"]
@@ -82,7 +85,8 @@ class CutPlansRoutesTest < ServerTest
     told = keep_ends(ribbon, part_rolls_m: { ribbon["style"] => [20.0] })
 
     assert_operator told["style"]["on_hand"], :<=, 20.0
-    keep_ends({ "style" => ask(:get, "/api/styles")["items"].find { |known| known["kind"] == "light" }["id"] }, status: 422)
+    keep_ends({ "style" => ask(:get, "/api/styles")["items"].find { |known| known["kind"] == "light" }["id"] },
+              status: 422)
   end
 
   def test_of_a_large_stock_only_what_is_cut_goes

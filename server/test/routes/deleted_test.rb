@@ -19,7 +19,8 @@ class DeletedRoutesTest < ServerTest
     as(ASSISTANT) { ask(:delete, "/api/pieces/#{@piece['id']}", status: 204) }
     told = deleted.first
 
-    assert_equal ["piece", @piece["name"], "#{@home['name']}, #{@room['name']}", "Bram Teasel"], told.values_at("kind", "name", "within", "by")
+    assert_equal ["piece", @piece["name"], "#{@home['name']}, #{@room['name']}", "Bram Teasel"],
+                 told.values_at("kind", "name", "within", "by")
     assert_equal 30, (Date.iso8601(told["until"]) - Date.iso8601(told["deleted_at"][0, 10])).to_i
     ask(:post, "/api/pieces/#{@piece['id']}/restore")
 

@@ -4,7 +4,9 @@ require_relative "../server_test"
 
 class FindRoutesTest < ServerTest
   def found(text)
-    ask(:get, "/api/find?text=#{Rack::Utils.escape(text)}")["items"].map { |item| item.values_at("kind", "name", "within") }
+    ask(:get, "/api/find?text=#{Rack::Utils.escape(text)}")["items"].map do |item|
+      item.values_at("kind", "name", "within")
+    end
   end
 
   def test_finds_homes_by_name_or_client_and_rooms_and_pieces_with_where_they_are

@@ -17,11 +17,13 @@ class HangingRoutesTest < ServerTest
   end
 
   def tick(sites, up: true, status: 200)
-    ask(:put, path("/hanging"), { up: up, ornaments: sites.map { |site| site.slice("style", "number") } }, status: status)
+    ask(:put, path("/hanging"), { up: up, ornaments: sites.map { |site| site.slice("style", "number") } },
+        status: status)
   end
 
   def save(settings)
-    ask(:put, "/api/pieces/#{@tree['id']}", { version: quay_tree["version"], name: @tree["name"], place_id: @tree["place_id"], settings: settings })
+    ask(:put, "/api/pieces/#{@tree['id']}",
+        { version: quay_tree["version"], name: @tree["name"], place_id: @tree["place_id"], settings: settings })
   end
 
   def ornaments(**changes)
@@ -76,7 +78,8 @@ class HangingRoutesTest < ServerTest
 
     assert_equal 1, map["up"]
     assert_equal "Ottoline Marsh", map["sites"].find { |one| one["up"] }["by"]
-    assert_equal([[site.first["style"], 1, "Ottoline Marsh"]], ask(:get, path("/hung"))["items"].map { |one| one.values_at("style", "number", "by") })
+    assert_equal([[site.first["style"], 1, "Ottoline Marsh"]],
+                 ask(:get, path("/hung"))["items"].map { |one| one.values_at("style", "number", "by") })
   end
 
   def test_it_prints_on_a4_and_draws_as_svg
@@ -119,9 +122,12 @@ class HangingRoutesTest < ServerTest
 
   def test_a_mend_that_is_applied_is_on_the_map_and_in_the_ledger
     missing = [{ style: @tree["settings"]["ornaments"]["styles"].first, count: 8 }]
-    found = ask(:post, path("/step-back"), { look_at: "plan", settings: ornaments(missing: missing, make_do: "keep_places") })
+    found = ask(:post, path("/step-back"),
+                { look_at: "plan", settings: ornaments(missing: missing, make_do: "keep_places") })
     mends = found["findings"].flat_map { |finding| finding["mends"] }.map { |offered| offered["mend"] }
-    add = mends.find { |mend| mend["kind"] == "tuck" } || { "kind" => "tuck", "style" => nil, "number" => nil, "height_m" => 1.0, "angle_deg" => 10.0 }
+    add =
+      mends.find { |mend| mend["kind"] == "tuck" } ||
+      { "kind" => "tuck", "style" => nil, "number" => nil, "height_m" => 1.0, "angle_deg" => 10.0 }
     before = ask(:post, path("/plan"), {})
     after = ask(:post, path("/plan"), { settings: @tree["settings"].merge("step_back" => { "mends" => [add] }) })
 

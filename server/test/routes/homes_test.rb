@@ -8,7 +8,8 @@ class HomesRoutesTest < ServerTest
     desk = ask(:get, "/api/season")
     first = desk["items"].first
 
-    assert_equal(["Tidewaiter's House", "The Signal Loft", "Number Nine, Ropewalk"], desk["items"].map { |home| home["name"] })
+    assert_equal(["Tidewaiter's House", "The Signal Loft", "Number Nine, Ropewalk"],
+                 desk["items"].map { |home| home["name"] })
     assert_equal([9, 11, 13], desk["items"].map { |home| home["days_to_go"] })
     assert_operator first["totals"]["short_lines"], :>, 0
     assert_operator first["totals"]["buy_cents"], :>, 0
@@ -35,7 +36,8 @@ class HomesRoutesTest < ServerTest
 
   def test_a_home_is_made_changed_deleted_and_brought_back
     sign_in
-    home = ask(:post, "/api/homes", { name: "Rope Loft", pets: ["cat"], children_ages: [4], visit_on: "2026-12-01" }, status: 201)
+    home = ask(:post, "/api/homes", { name: "Rope Loft", pets: ["cat"], children_ages: [4], visit_on: "2026-12-01" },
+               status: 201)
     changed = ask(:put, "/api/homes/#{home['id']}", { version: 1, name: "Rope Loft", rented: true })
 
     assert_equal [2, true, [], nil], changed.values_at("version", "rented", "pets", "visit_on")
@@ -52,8 +54,11 @@ class HomesRoutesTest < ServerTest
 
     assert_equal %w[/name /children_ages/0 /pets/0], pointers(bad)
     assert_equal ["/visit_on"], pointers(ask(:post, "/api/homes", { name: "A", visit_on: "soon" }, status: 422))
-    assert_equal ["/strike_on"], pointers(ask(:post, "/api/homes", { name: "A", visit_on: "2026-12-01", strike_on: "2026-11-30" }, status: 422))
-    assert_equal ["/look_id"], pointers(ask(:post, "/api/homes", { name: "A", look_id: ContractTestId::NONE }, status: 422))
+    assert_equal ["/strike_on"],
+                 pointers(ask(:post, "/api/homes", { name: "A", visit_on: "2026-12-01", strike_on: "2026-11-30" },
+                              status: 422))
+    assert_equal ["/look_id"],
+                 pointers(ask(:post, "/api/homes", { name: "A", look_id: ContractTestId::NONE }, status: 422))
   end
 
   module ContractTestId

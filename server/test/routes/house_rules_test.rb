@@ -30,7 +30,8 @@ class HouseRulesRoutesTest < ServerTest
   end
 
   def test_a_value_out_of_range_or_a_rule_that_is_none_is_refused
-    assert_includes ask(:put, "/api/house-rules/tree.tip_gap", { value: 9, was: 0.2 }, status: 422)["detail"], "0.05 to 0.6"
+    assert_includes ask(:put, "/api/house-rules/tree.tip_gap", { value: 9, was: 0.2 }, status: 422)["detail"],
+                    "0.05 to 0.6"
     ask(:put, "/api/house-rules/tree.smell", { value: 1, was: 1 }, status: 404)
   end
 

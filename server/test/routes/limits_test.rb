@@ -17,7 +17,8 @@ class LimitsTest < ServerTest
     places = ->(count) { Array.new(count) { |i| { name: "Place #{i}", stance: "wall" } } }
     most = Survey::MOST_PLACES
 
-    assert_equal most, ask(:post, "/api/homes/#{@home}/rooms", room(places: places.call(most)), status: 201)["places"].size
+    assert_equal most,
+                 ask(:post, "/api/homes/#{@home}/rooms", room(places: places.call(most)), status: 201)["places"].size
     ask(:post, "/api/homes/#{@home}/rooms", room(places: places.call(most + 1)), status: 422)
     error = assert_raises(InputError) { Survey.room(room(places: places.call(most + 1)).transform_keys(&:to_s)) }
 
@@ -31,7 +32,8 @@ class LimitsTest < ServerTest
     there = DATABASE[:rooms].where(home_id: @home).count
     DATABASE[:rooms].multi_insert(Array.new(Server::Store::Rooms::MOST_IN_HOME - there) { row })
 
-    assert_includes ask(:post, "/api/homes/#{@home}/rooms", room, status: 422)["detail"], "up to #{Server::Store::Rooms::MOST_IN_HOME} rooms"
+    assert_includes ask(:post, "/api/homes/#{@home}/rooms", room, status: 422)["detail"],
+                    "up to #{Server::Store::Rooms::MOST_IN_HOME} rooms"
     piece = ask(:post, "/api/rooms/#{made['id']}/pieces", { name: "Tree" }, status: 201)
     copy = DATABASE[:pieces].where(id: piece["id"]).first.except(:id)
     DATABASE[:pieces].multi_insert(Array.new(Server::Store::Pieces::MOST_IN_ROOM - 1) { copy })
@@ -41,11 +43,17 @@ class LimitsTest < ServerTest
   end
 
   def test_a_plan_that_is_read_in
-    plan = ->(**more) { JSON.generate({ format: "deck-bough/home-plan", version: 1, home: { name: "Far" }, styles: [], rooms: [] }.merge(more)) }
+    plan = lambda { |**more|
+      JSON.generate(
+        { format: "deck-bough/home-plan", version: 1, home: { name: "Far" }, styles: [], rooms: [] }.merge(more)
+      )
+    }
     styles = Array.new(1_001) { |i| { key: "s#{i}", kind: "ornament", name: "S #{i}" } }
 
-    assert_includes ask(:post, "/api/homes/import", { text: plan.call(styles: styles) }, status: 422)["detail"], "up to 1000"
-    assert_includes ask(:post, "/api/homes/import", { text: plan.call(rooms: [room] * 61) }, status: 422)["detail"], "up to 60"
+    assert_includes ask(:post, "/api/homes/import", { text: plan.call(styles: styles) }, status: 422)["detail"],
+                    "up to 1000"
+    assert_includes ask(:post, "/api/homes/import", { text: plan.call(rooms: [room] * 61) }, status: 422)["detail"],
+                    "up to 60"
     many = Array.new(8_000) { |i| ["shine_#{i}", 1] }.to_h
     told = ask(:post, "/api/homes/import", { text: plan.call(**many.transform_keys(&:to_sym)) }, status: 422)["errors"]
 
@@ -53,12 +61,14 @@ class LimitsTest < ServerTest
     assert_includes told.last["message"], "7995 more"
     deep = plan.call(home: { name: "Far", **many.transform_keys(&:to_sym) })
 
-    assert_operator ask(:post, "/api/homes/import", { text: deep }, status: 422)["errors"].size, :<=, Server::Problem::MOST_ERRORS
+    assert_operator ask(:post, "/api/homes/import", { text: deep }, status: 422)["errors"].size, :<=,
+                    Server::Problem::MOST_ERRORS
   end
 
   def test_a_refusal_is_small_whatever_was_sent
     huge = Array.new(20_000) { |i| ["field_#{i}", "x" * 40] }.to_h
-    ask(:post, "/api/rooms/#{home_named('The Signal Loft')['rooms'].first['id']}/pieces", { name: "Tree", settings: { measure: huge } }, status: 422)
+    ask(:post, "/api/rooms/#{home_named('The Signal Loft')['rooms'].first['id']}/pieces",
+        { name: "Tree", settings: { measure: huge } }, status: 422)
 
     assert_operator last_response.body.bytesize, :<, 20_000
     ask(:post, "/api/styles", { name: "x" * 1_000_000, kind: "ornament", colour: "y" * 500_000 }, status: 422)
@@ -70,7 +80,8 @@ class LimitsTest < ServerTest
     tree = quay_tree["id"]
     entries = Array.new(2_001) { |i| { style: SecureRandom.uuid, number: i + 1 } }
     ask(:put, "/api/pieces/#{tree}/hanging", { up: true, ornaments: entries }, status: 422)
-    ask(:put, "/api/pieces/#{tree}/hanging", { up: false, ornaments: [{ style: "no-id", number: 2**40 }, { style: SecureRandom.uuid, number: 2**70 }] })
+    ask(:put, "/api/pieces/#{tree}/hanging",
+        { up: false, ornaments: [{ style: "no-id", number: 2**40 }, { style: SecureRandom.uuid, number: 2**70 }] })
   end
 
   # Every list the contract takes says how many entries there may be, or the core does where it words them.
@@ -86,7 +97,8 @@ class LimitsTest < ServerTest
 
   def lists_without_limit(schema, place)
     here = schema["type"] == "array" && schema["maxItems"].nil? ? [place] : []
-    parts = [*schema["allOf"], *schema["anyOf"], schema["items"], (schema["additionalProperties"] if schema["additionalProperties"].is_a?(Hash))].compact
+    parts = [*schema["allOf"], *schema["anyOf"], schema["items"],
+             (schema["additionalProperties"] if schema["additionalProperties"].is_a?(Hash))].compact
     here + parts.flat_map { |part| lists_without_limit(part, place) } +
       (schema["properties"] || {}).flat_map { |name, part| lists_without_limit(part, "#{place}/#{name}") }
   end

@@ -14,11 +14,15 @@ class MergingTest < ServerTest
   end
 
   def with(**groups)
-    groups.reduce(@piece["settings"]) { |settings, (group, values)| settings.merge(group.to_s => settings[group.to_s].merge(values.transform_keys(&:to_s))) }
+    groups.reduce(@piece["settings"]) do |settings, (group, values)|
+      settings.merge(group.to_s => settings[group.to_s].merge(values.transform_keys(&:to_s)))
+    end
   end
 
   def save(version, settings, status: 200, **more)
-    ask(:put, path, { version: version, name: @piece["name"], place_id: @piece["place_id"], settings: settings, **more }, status: status)
+    ask(:put, path,
+        { version: version, name: @piece["name"], place_id: @piece["place_id"], settings: settings, **more },
+        status: status)
   end
 
   def test_different_dials_of_one_piece_are_put_together
@@ -27,7 +31,8 @@ class MergingTest < ServerTest
       merged = save(1, with(lights: { school: "soft" }), name: "Bay tree")
 
       assert_equal [2.7, "soft", "Bay tree", 3],
-                   [merged["settings"]["measure"]["height_m"], merged["settings"]["lights"]["school"], merged["name"], merged["version"]]
+                   [merged["settings"]["measure"]["height_m"], merged["settings"]["lights"]["school"], merged["name"],
+                    merged["version"]]
     end
     entries = ask(:get, path("/history"))["items"]
 
@@ -44,8 +49,10 @@ class MergingTest < ServerTest
     as(ASSISTANT) do
       told = save(1, with(measure: { height_m: 2.1336 }, crown: { style: gauze["id"] }), status: 409)
 
-      assert_equal [{ "pointer" => "/settings/measure/height_m", "title" => "Height", "yours" => "7 ft", "theirs" => "9 ft" },
-                    { "pointer" => "/settings/crown/style", "title" => "Style", "yours" => gauze["name"], "theirs" => plum["name"] }], told["differences"]
+      assert_equal [{ "pointer" => "/settings/measure/height_m", "title" => "Height", "yours" => "7 ft",
+                      "theirs" => "9 ft" },
+                    { "pointer" => "/settings/crown/style", "title" => "Style", "yours" => gauze["name"],
+                      "theirs" => plum["name"] }], told["differences"]
       assert_equal 2, told["current"]["version"]
     end
   end
@@ -55,7 +62,9 @@ class MergingTest < ServerTest
     as(ASSISTANT) do
       mine = save(1, with(measure: { height_m: 2.1 }, picks: { cover: "airy" }), insist: true)
 
-      assert_equal [2.1, "soft", "airy"], [mine["settings"]["measure"]["height_m"], mine["settings"]["lights"]["school"], mine["settings"]["picks"]["cover"]]
+      assert_equal [2.1, "soft", "airy"],
+                   [mine["settings"]["measure"]["height_m"], mine["settings"]["lights"]["school"],
+                    mine["settings"]["picks"]["cover"]]
     end
   end
 
@@ -76,7 +85,8 @@ class MergingTest < ServerTest
     end
     save(4, with(lights: { prelit_strings: 3, prelit_dead: 3 }))
 
-    assert_equal ["/settings/lights/prelit_dead"], pointers(save(4, with(lights: { prelit_strings: 4, prelit_dead: 4 }), status: 422))
+    assert_equal ["/settings/lights/prelit_dead"],
+                 pointers(save(4, with(lights: { prelit_strings: 4, prelit_dead: 4 }), status: 422))
   end
 
   def test_a_version_nobody_ever_saw_asks_about_all_that_differs

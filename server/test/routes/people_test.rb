@@ -3,12 +3,14 @@
 require_relative "../server_test"
 
 class PeopleRoutesTest < ServerTest
-  NEW = { name: "Tansy Pike", email: "Tansy@wick-fennel.example", password: "rope-and-brass-1", role: "assistant" }.freeze
+  NEW = { name: "Tansy Pike", email: "Tansy@wick-fennel.example", password: "rope-and-brass-1",
+          role: "assistant" }.freeze
 
   def test_an_owner_lets_somebody_in_who_can_then_sign_in
     sign_in
 
-    assert_equal({ "name" => "Tansy Pike", "email" => "tansy@wick-fennel.example", "role" => "assistant", "disabled" => false },
+    assert_equal({ "name" => "Tansy Pike", "email" => "tansy@wick-fennel.example", "role" => "assistant",
+                   "disabled" => false },
                  ask(:post, "/api/people", NEW, status: 201).except("id"))
     assert_equal 4, ask(:get, "/api/people")["total"]
     with_session(:tansy) do

@@ -15,11 +15,14 @@ class PiecesRoutesTest < ServerTest
   end
 
   def with(**groups)
-    groups.reduce(piece["settings"]) { |settings, (group, values)| settings.merge(group.to_s => settings[group.to_s].merge(values.transform_keys(&:to_s))) }
+    groups.reduce(piece["settings"]) do |settings, (group, values)|
+      settings.merge(group.to_s => settings[group.to_s].merge(values.transform_keys(&:to_s)))
+    end
   end
 
   def save(version, settings, status: 200, **more)
-    ask(:put, path, { version: version, name: piece["name"], place_id: piece["place_id"], settings: settings, **more }, status: status)
+    ask(:put, path, { version: version, name: piece["name"], place_id: piece["place_id"], settings: settings, **more },
+        status: status)
   end
 
   def test_a_plan_answers_figures_ledger_drawing_and_cautions
@@ -70,7 +73,8 @@ class PiecesRoutesTest < ServerTest
     one = ask(:post, path("/undo"), { version: 3 })
     two = ask(:post, path("/undo"), { version: 4 })
 
-    assert_equal([[2.7, "Quay window tree"], [2.4, "Quay window tree"]], [one, two].map { |told| [told["settings"]["measure"]["height_m"], told["name"]] })
+    assert_equal([[2.7, "Quay window tree"], [2.4, "Quay window tree"]],
+                 [one, two].map { |told| [told["settings"]["measure"]["height_m"], told["name"]] })
     refute two["can_undo"]
     ask(:post, path("/undo"), { version: 5 }, status: 422)
     again = ask(:post, path("/redo"), { version: 5 })
@@ -80,7 +84,8 @@ class PiecesRoutesTest < ServerTest
     branch = save(6, with(measure: { height_m: 1.8 }))
 
     refute branch["can_redo"]
-    assert_equal(%w[change redo undo undo change change], ask(:get, path("/history"))["items"].map { |entry| entry["act"] })
+    assert_equal(%w[change redo undo undo change change],
+                 ask(:get, path("/history"))["items"].map { |entry| entry["act"] })
   end
 
   def test_two_people_the_slower_gets_both_states
@@ -122,7 +127,9 @@ class PiecesRoutesTest < ServerTest
     save(1, with(measure: { height_m: 2.7 }), status: 404)
     ask(:delete, path, status: 404)
 
-    assert_equal [1, 0], [DATABASE[:pieces].where(id: piece["id"]).get(:version), DATABASE[:piece_changes].where(piece_id: piece["id"]).count]
+    assert_equal [1, 0],
+                 [DATABASE[:pieces].where(id: piece["id"]).get(:version),
+                  DATABASE[:piece_changes].where(piece_id: piece["id"]).count]
   end
 
   def test_a_deleted_piece_comes_back
@@ -147,14 +154,16 @@ class PiecesRoutesTest < ServerTest
   end
 
   def test_a_name_that_a_spreadsheet_would_run_is_only_text
-    line = { step: "picks", label: "=2+3", unit: "pieces", need: 1, spares: 0, have: 0, short: 1, packs: 1, pack_size: 1, buy_cents: 100, stock_cents: 0 }
+    line = { step: "picks", label: "=2+3", unit: "pieces", need: 1, spares: 0, have: 0, short: 1, packs: 1,
+             pack_size: 1, buy_cents: 100, stock_cents: 0 }
 
     assert_includes Server::Exchange::LedgerCsv.write([line], "EUR"), "picks,'=2+3,"
   end
 
   def test_a_posted_plan_knows_no_style_of_another_studio
     sign_in
-    theirs = DATABASE[:styles].returning(:id).insert(studio_id: stranger, kind: "ornament", name: "Elsewhere ball", diameter_mm: 80).first[:id]
+    row = { studio_id: stranger, kind: "ornament", name: "Elsewhere ball", diameter_mm: 80 }
+    theirs = DATABASE[:styles].returning(:id).insert(row).first[:id]
     DATABASE[:stock_quantities].insert(studio_id: stranger, style_id: theirs, on_hand: 50)
     tree = quay_tree
     settings = tree["settings"].merge("ornaments" => { "styles" => [theirs] })

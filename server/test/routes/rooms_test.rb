@@ -4,7 +4,8 @@ require_relative "../server_test"
 
 class RoomsRoutesTest < ServerTest
   SURVEY = { name: "Attic", width_m: 5.0, depth_m: 4.0, ceiling_left_m: 2.2, ceiling_right_m: 3.2,
-             places: [{ name: "Gable", stance: "wall", from_left_m: 4.0, free_width_m: 1.6, free_depth_m: 1.4 }] }.freeze
+             places: [{ name: "Gable", stance: "wall", from_left_m: 4.0, free_width_m: 1.6,
+                        free_depth_m: 1.4 }] }.freeze
 
   def room
     @room ||= begin
@@ -19,16 +20,20 @@ class RoomsRoutesTest < ServerTest
   end
 
   def test_room_and_places_stand_or_fall_together
-    bad = SURVEY.merge(version: 1, width_m: 6.0, places: [{ name: "Gable", stance: "wall" }, { name: "", stance: "roof", free_depth_m: 0 }])
+    bad = SURVEY.merge(version: 1, width_m: 6.0,
+                       places: [{ name: "Gable", stance: "wall" }, { name: "", stance: "roof", free_depth_m: 0 }])
 
-    assert_equal %w[/places/1/name /places/1/stance /places/1/free_depth_m], pointers(ask(:put, "/api/rooms/#{room['id']}", bad, status: 422))
+    assert_equal %w[/places/1/name /places/1/stance /places/1/free_depth_m],
+                 pointers(ask(:put, "/api/rooms/#{room['id']}", bad, status: 422))
     assert_in_delta 5.0, ask(:get, "/api/rooms/#{room['id']}")["width_m"]
   end
 
   def test_places_keep_their_identity_through_a_change
     place = room["places"].first
     changed = ask(:put, "/api/rooms/#{room['id']}",
-                  SURVEY.merge(version: 1, places: [{ name: "Door", stance: "open" }, place.slice("id", "stance").merge(name: "West gable")]))
+                  SURVEY.merge(version: 1,
+                               places: [{ name: "Door", stance: "open" },
+                                        place.slice("id", "stance").merge(name: "West gable")]))
 
     assert_equal(["Door", "West gable"], changed["places"].map { |told| told["name"] })
     assert_equal place["id"], changed["places"].last["id"]
@@ -36,7 +41,8 @@ class RoomsRoutesTest < ServerTest
   end
 
   def test_a_place_with_a_tree_in_it_is_not_taken_away
-    piece = ask(:post, "/api/rooms/#{room['id']}/pieces", { name: "Gable tree", place_id: room["places"].first["id"] }, status: 201)
+    piece = ask(:post, "/api/rooms/#{room['id']}/pieces", { name: "Gable tree", place_id: room["places"].first["id"] },
+                status: 201)
     refused = ask(:put, "/api/rooms/#{room['id']}", SURVEY.merge(version: 1, places: []), status: 422)
 
     assert_includes refused["detail"], "Gable tree stands in a place"

@@ -21,11 +21,14 @@ class RunsRoutesTest < ServerTest
   end
 
   def changed(**groups)
-    groups.reduce(mantel["settings"]) { |settings, (group, values)| settings.merge(group.to_s => settings[group.to_s].merge(values.transform_keys(&:to_s))) }
+    groups.reduce(mantel["settings"]) do |settings, (group, values)|
+      settings.merge(group.to_s => settings[group.to_s].merge(values.transform_keys(&:to_s)))
+    end
   end
 
   def test_the_demo_has_a_mantel_a_rail_a_beam_and_a_ledge_and_each_plans
-    [["Number Nine, Ropewalk", "Mantel greens", "mantel"], ["Tidewaiter's House", "Stair rail", "rail"], ["Tidewaiter's House", "Stove beam", "mantel"],
+    [["Number Nine, Ropewalk", "Mantel greens", "mantel"], ["Tidewaiter's House", "Stair rail", "rail"],
+     ["Tidewaiter's House", "Stove beam", "mantel"],
      ["The Signal Loft", "Window ledge", "ledge"]].each do |home, name, kind|
       found = piece(home, name)
       plan = ask(:post, "/api/pieces/#{found['id']}/plan", {})
@@ -33,7 +36,8 @@ class RunsRoutesTest < ServerTest
       assert plan["chosen"]
       assert_equal kind, plan["drawing"]["kind"]
       assert_operator plan["figures"]["fullness"]["value"], :>, 0.8, name
-      assert_empty plan["cautions"].select { |caution| %w[fixing_never fixing_no_nails].include?(caution["code"]) }, name
+      assert_empty plan["cautions"].select { |caution| %w[fixing_never fixing_no_nails].include?(caution["code"]) },
+                   name
     end
   end
 
@@ -44,10 +48,12 @@ class RunsRoutesTest < ServerTest
     assert_equal ["run", nil], [made["kind"], made["settings"]["survey"]["length_m"]]
     refute ask(:post, "/api/pieces/#{made['id']}/plan", {})["chosen"]
     settings = made["settings"].merge("survey" => made["settings"]["survey"].merge("kind" => "rod", "length_m" => 1.4))
-    saved = ask(:put, "/api/pieces/#{made['id']}", { version: made["version"], name: "Rod", place_id: nil, settings: settings })
+    saved = ask(:put, "/api/pieces/#{made['id']}",
+                { version: made["version"], name: "Rod", place_id: nil, settings: settings })
 
     assert_in_delta 1.4, saved["settings"]["survey"]["length_m"]
-    assert_equal "Kind of run mantel → rod; Length — → 1.40 m", ask(:get, "/api/pieces/#{made['id']}/history")["items"].first["says"]
+    assert_equal "Kind of run mantel → rod; Length — → 1.40 m",
+                 ask(:get, "/api/pieces/#{made['id']}/history")["items"].first["says"]
     undone = ask(:post, "/api/pieces/#{made['id']}/undo", { version: saved["version"] })
 
     assert_nil undone["settings"]["survey"]["length_m"]
@@ -55,11 +61,13 @@ class RunsRoutesTest < ServerTest
 
   def test_bad_settings_are_named_and_nothing_is_kept
     bad = changed(survey: { length_m: 900 }, body: { bodies: [{ style: "nobody" }] })
-    told = ask(:put, "/api/pieces/#{mantel['id']}", { version: mantel["version"], name: "x", place_id: nil, settings: bad }, status: 422)
+    told = ask(:put, "/api/pieces/#{mantel['id']}",
+               { version: mantel["version"], name: "x", place_id: nil, settings: bad }, status: 422)
 
     assert_equal %w[/settings/survey/length_m], pointers(told)
     unknown = changed(body: { bodies: [{ style: SecureRandom.uuid }] })
-    told = ask(:put, "/api/pieces/#{mantel['id']}", { version: mantel["version"], name: "x", place_id: nil, settings: unknown }, status: 422)
+    told = ask(:put, "/api/pieces/#{mantel['id']}",
+               { version: mantel["version"], name: "x", place_id: nil, settings: unknown }, status: 422)
 
     assert_equal %w[/settings/body/bodies/0/style], pointers(told)
     assert_equal mantel["version"], ask(:get, "/api/pieces/#{mantel['id']}")["version"]
@@ -68,7 +76,10 @@ class RunsRoutesTest < ServerTest
   def test_builds_the_outline_from_what_is_on_hand
     bare = changed(body: { bodies: [] }, rise_and_trail: { stems: [] })
     built = ask(:post, "/api/pieces/#{mantel['id']}/build", { settings: bare })
-    plan = planned(bare.merge("body" => { "bodies" => built["bodies"] }, "rise_and_trail" => bare["rise_and_trail"].merge("stems" => built["stems"])))
+    plan = planned(
+      bare.merge("body" => { "bodies" => built["bodies"] },
+                 "rise_and_trail" => bare["rise_and_trail"].merge("stems" => built["stems"]))
+    )
 
     assert_in_delta built["fullness"], plan["figures"]["fullness"]["value"], 1e-6
     assert_operator built["fullness"], :>, 0.9
@@ -87,11 +98,13 @@ class RunsRoutesTest < ServerTest
 
     refute_includes codes, "greens_alone"
     other = ask(:post, "/api/rooms/#{mantel['room_id']}/pieces", { name: "Rod", kind: "run", settings: {
-                  survey: { kind: "rod", length_m: 1.2 }, body: { bodies: [{ style: style_named("Olive garland, 1.8 m")["id"] }] }
+                  survey: { kind: "rod", length_m: 1.2 },
+                  body: { bodies: [{ style: style_named("Olive garland, 1.8 m")["id"] }] }
                 } }, status: 201)
 
     assert_includes planned["cautions"].map { |caution| caution["code"] }, "greens_alone"
-    assert_includes ask(:post, "/api/pieces/#{other['id']}/plan", {})["cautions"].map { |caution| caution["code"] }, "greens_alone"
+    assert_includes ask(:post, "/api/pieces/#{other['id']}/plan", {})["cautions"].map { |caution| caution["code"] },
+                    "greens_alone"
   end
 
   def style_named(name)
@@ -171,8 +184,10 @@ class RunsRoutesTest < ServerTest
     names = ask(:get, "/api/pieces/#{mantel['id']}/variants")["items"].map { |version| version["name"] }
 
     assert_equal ["Level and quiet"], names
-    ask(:post, "/api/pieces/#{mantel['id']}/variants", { name: "Bad", settings: { lights: { school: "blaze" } } }, status: 422)
-    kept = ask(:post, "/api/pieces/#{mantel['id']}/variants", { name: "Crest", settings: changed(rise_and_trail: { shape: "crest" }) }, status: 201)
+    ask(:post, "/api/pieces/#{mantel['id']}/variants", { name: "Bad", settings: { lights: { school: "blaze" } } },
+        status: 422)
+    kept = ask(:post, "/api/pieces/#{mantel['id']}/variants",
+               { name: "Crest", settings: changed(rise_and_trail: { shape: "crest" }) }, status: 201)
 
     assert_equal "crest", kept["settings"]["rise_and_trail"]["shape"]
   end
@@ -182,6 +197,7 @@ class RunsRoutesTest < ServerTest
     text = last_response.body.sub("Number Nine, Ropewalk", "Number Ten, Ropewalk")
     ask(:post, "/api/homes/import", { text: text }, status: 201)
 
-    assert_equal planned["drawing"], ask(:post, "/api/pieces/#{piece('Number Ten, Ropewalk', 'Mantel greens')['id']}/plan", {})["drawing"]
+    assert_equal planned["drawing"],
+                 ask(:post, "/api/pieces/#{piece('Number Ten, Ropewalk', 'Mantel greens')['id']}/plan", {})["drawing"]
   end
 end

@@ -46,14 +46,16 @@ class SessionRoutesTest < ServerTest
   end
 
   def post_login(password)
-    custom_request("POST", "/api/login", JSON.generate(email: OWNER, password: password), "CONTENT_TYPE" => "application/json")
+    custom_request("POST", "/api/login", JSON.generate(email: OWNER, password: password),
+                   "CONTENT_TYPE" => "application/json")
     last_response.status
   end
 
   def test_too_many_tries_from_one_address_are_slowed_down
     demo
     statuses = Array.new(CONFIGURATION.sign_ins_per_minute + 1) do |i|
-      custom_request("POST", "/api/login", JSON.generate(email: "guess#{i}@wick-fennel.example", password: "guess-guess-1"),
+      custom_request("POST", "/api/login",
+                     JSON.generate(email: "guess#{i}@wick-fennel.example", password: "guess-guess-1"),
                      "CONTENT_TYPE" => "application/json")
       last_response.status
     end
@@ -76,8 +78,10 @@ class SessionRoutesTest < ServerTest
 
   def test_a_weak_or_wrong_password_change_names_its_field
     sign_in
-    short = ask(:post, "/api/change-password", { password: Server::DemoStudio::PASSWORD, new_password: "short" }, status: 422)
-    wrong = ask(:post, "/api/change-password", { password: "not-the-present", new_password: "copper-lantern-7" }, status: 401)
+    short = ask(:post, "/api/change-password", { password: Server::DemoStudio::PASSWORD, new_password: "short" },
+                status: 422)
+    wrong = ask(:post, "/api/change-password", { password: "not-the-present", new_password: "copper-lantern-7" },
+                status: 401)
 
     assert_equal ["/new_password"], pointers(short)
     assert_includes short["detail"], "10 characters"
@@ -88,7 +92,8 @@ class SessionRoutesTest < ServerTest
     empty_installation
 
     refute ask(:get, "/api/door")["founded"]
-    founding = { studio: "Copper & Quince", name: "Ottoline Marsh", email: "o@copper.example", password: "marrow-quay-2026", units: "imperial" }
+    founding = { studio: "Copper & Quince", name: "Ottoline Marsh", email: "o@copper.example",
+                 password: "marrow-quay-2026", units: "imperial" }
     ask(:post, "/api/studios", founding, status: 201)
 
     assert ask(:get, "/api/door")["founded"]
@@ -100,7 +105,8 @@ class SessionRoutesTest < ServerTest
 
   def test_a_founding_tells_all_that_is_wrong_at_once
     empty_installation
-    bad = ask(:post, "/api/studios", { studio: " ", name: "", email: "nowhere", password: "short", units: "metric" }, status: 422)
+    bad = ask(:post, "/api/studios", { studio: " ", name: "", email: "nowhere", password: "short", units: "metric" },
+              status: 422)
 
     assert_equal %w[/studio /name /email /password], pointers(bad)
     refute ask(:get, "/api/door")["founded"]
@@ -111,26 +117,33 @@ class SessionRoutesTest < ServerTest
     changed = ask(:patch, "/api/studio", { version: 1, units: "imperial" })
 
     assert_equal ["imperial", 2], changed["studio"].values_at("units", "version")
-    assert_equal "imperial", ask(:patch, "/api/studio", { version: 1, units: "metric" }, status: 409)["current"]["units"]
+    assert_equal "imperial",
+                 ask(:patch, "/api/studio", { version: 1, units: "metric" }, status: 409)["current"]["units"]
     as(ASSISTANT) { ask(:patch, "/api/studio", { version: 2, units: "metric" }, status: 403) }
   end
 
   def test_the_studios_schools_decide_for_new_trees_and_the_order_of_work
     sign_in
     me = ask(:get, "/api/me")["studio"]
-    ask(:patch, "/api/studio", { version: me["version"], topper_school: "last", picks_school: "before", light_school: "soft" })
+    ask(:patch, "/api/studio",
+        { version: me["version"], topper_school: "last", picks_school: "before", light_school: "soft" })
     room = home_named("Tidewaiter's House")["rooms"].first
-    piece = ask(:post, "/api/rooms/#{room['id']}/pieces", { name: "Second tree", settings: { measure: { height_m: 1.8 } } }, status: 201)
+    piece = ask(:post, "/api/rooms/#{room['id']}/pieces",
+                { name: "Second tree", settings: { measure: { height_m: 1.8 } } }, status: 201)
 
     assert_equal %w[last soft], [piece["settings"]["crown"]["topper"], piece["settings"]["lights"]["school"]]
-    assert_equal %w[measure lights ribbon picks ornaments crown foot step_back], ask(:post, "/api/pieces/#{piece['id']}/plan", {})["steps"]
+    assert_equal %w[measure lights ribbon picks ornaments crown foot step_back],
+                 ask(:post, "/api/pieces/#{piece['id']}/plan", {})["steps"]
     as(ASSISTANT) { ask(:patch, "/api/studio", { version: me["version"] + 1, picks_school: "after" }, status: 403) }
   end
 
   def test_the_studios_school_decides_when_lights_go_on_greens
     sign_in
-    rail = home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }.find { |piece| piece["kind"] == "run" }["id"]
-    order = -> { ask(:post, "/api/pieces/#{rail}/plan", {})["steps"].select { |step| %w[lights rise_and_trail].include?(step) } }
+    pieces = home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }
+    rail = pieces.find { |piece| piece["kind"] == "run" }["id"]
+    order = lambda {
+      ask(:post, "/api/pieces/#{rail}/plan", {})["steps"].select { |step| %w[lights rise_and_trail].include?(step) }
+    }
 
     assert_equal %w[rise_and_trail lights], order.call
     ask(:patch, "/api/studio", { version: 1, greens_light_school: "before" })

@@ -23,7 +23,9 @@ class StringTestsRoutesTest < ServerTest
   end
 
   def test_only_strings_are_tested_and_each_needs_a_label
-    assert_equal %w[/label], pointers(ask(:post, "/api/styles/#{style('ornament')['id']}/tests", { label: "One" }, status: 422))
-    assert_equal %w[/label], pointers(ask(:post, "/api/styles/#{style('light')['id']}/tests", { label: " " }, status: 422))
+    assert_equal %w[/label],
+                 pointers(ask(:post, "/api/styles/#{style('ornament')['id']}/tests", { label: "One" }, status: 422))
+    assert_equal %w[/label],
+                 pointers(ask(:post, "/api/styles/#{style('light')['id']}/tests", { label: " " }, status: 422))
   end
 end

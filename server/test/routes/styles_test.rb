@@ -15,7 +15,9 @@ class StylesRoutesTest < ServerTest
   end
 
   def test_a_style_is_added_and_counted_again
-    style = ask(:post, "/api/styles", { name: "Tin bell", kind: "ornament", colour: "#A0A5AA", diameter_mm: 50, pack_size: 6, price_cents: 700, on_hand: 5 },
+    style = ask(:post, "/api/styles",
+                { name: "Tin bell", kind: "ornament", colour: "#A0A5AA", diameter_mm: 50, pack_size: 6,
+                  price_cents: 700, on_hand: 5 },
                 status: 201)
 
     assert_equal "#a0a5aa", style["colour"]
@@ -27,9 +29,12 @@ class StylesRoutesTest < ServerTest
 
   def test_faults_and_a_name_taken_are_told
     assert_equal %w[/diameter_mm /pack_size],
-                 pointers(ask(:post, "/api/styles", { name: "Dust", kind: "ornament", diameter_mm: 1, pack_size: 0 }, status: 422)).sort
-    assert_equal ["/colour"], pointers(ask(:post, "/api/styles", { name: "Dust", kind: "ornament", colour: "mauve!" }, status: 422))
-    assert_equal ["/name"], pointers(ask(:post, "/api/styles", { name: "Plum velvet ribbon", kind: "ribbon" }, status: 422))
+                 pointers(ask(:post, "/api/styles", { name: "Dust", kind: "ornament", diameter_mm: 1, pack_size: 0 },
+                              status: 422)).sort
+    assert_equal ["/colour"],
+                 pointers(ask(:post, "/api/styles", { name: "Dust", kind: "ornament", colour: "mauve!" }, status: 422))
+    assert_equal ["/name"],
+                 pointers(ask(:post, "/api/styles", { name: "Plum velvet ribbon", kind: "ribbon" }, status: 422))
   end
 
   def test_looks_carry_palette_and_styles

@@ -34,6 +34,7 @@ class VariantsRoutesTest < ServerTest
 
     assert_equal %w[/name], pointers(ask(:post, path, { name: "As it is" }, status: 422))
     assert_equal %w[/name], pointers(ask(:post, path, { name: "  " }, status: 422))
-    assert_equal %w[/settings/ribbon/method], pointers(ask(:post, path, { name: "Bad", settings: { ribbon: { method: "glue" } } }, status: 422))
+    assert_equal %w[/settings/ribbon/method],
+                 pointers(ask(:post, path, { name: "Bad", settings: { ribbon: { method: "glue" } } }, status: 422))
   end
 end

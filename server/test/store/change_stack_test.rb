@@ -4,7 +4,9 @@ require_relative "../server_test"
 
 class ChangeStackTest < Minitest::Test
   def stack(*acts)
-    DeckBough::Server::Store::ChangeStack.new(acts.each_with_index.map { |(act, of), i| { number: i + 1, act: act, of_number: of } })
+    DeckBough::Server::Store::ChangeStack.new(
+      acts.each_with_index.map { |(act, of), i| { number: i + 1, act: act, of_number: of } }
+    )
   end
 
   def test_walks_back_and_forth

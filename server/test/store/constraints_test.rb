@@ -13,17 +13,22 @@ class ConstraintsTest < ServerTest
   end
 
   def test_values_that_cannot_be
-    { homes: { name: " ", strike_on: Date.new(2026, 11, 1), children_ages: Sequel.pg_array([40], :integer), pets: Sequel.pg_array(["parrot"], :text) },
-      rooms: { width_m: 0.1, ceiling_left_m: 40, heat: "lava" }, places: { stance: "roof", free_width_m: 0, walkway_m: -1 },
-      pieces: { kind: "hedge", name: "", settings: Sequel.pg_jsonb([]) }, styles: { kind: "smell", colour: "mauve", pack_size: 0, price_cents: -1 },
-      stock_quantities: { on_hand: -1 }, studios: { units: "cubits", name: "" }, accounts: { role: "guest", email: "nowhere" } }.each do |table, values|
+    { homes: { name: " ", strike_on: Date.new(2026, 11, 1), children_ages: Sequel.pg_array([40], :integer),
+               pets: Sequel.pg_array(["parrot"], :text) },
+      rooms: { width_m: 0.1, ceiling_left_m: 40, heat: "lava" },
+      places: { stance: "roof", free_width_m: 0, walkway_m: -1 },
+      pieces: { kind: "hedge", name: "", settings: Sequel.pg_jsonb([]) },
+      styles: { kind: "smell", colour: "mauve", pack_size: 0, price_cents: -1 },
+      stock_quantities: { on_hand: -1 }, studios: { units: "cubits", name: "" }, accounts: { role: "guest", email:
+        "nowhere" } }.each do |table, values|
       values.each { |column, value| assert_refused { DATABASE[table].update(column => value) } }
     end
   end
 
   def test_no_row_points_into_another_studio
     other = stranger
-    { rooms: :homes, places: :rooms, pieces: :rooms, piece_changes: :pieces, stock_quantities: :styles, look_styles: :looks }.each_key do |table|
+    { rooms: :homes, places: :rooms, pieces: :rooms, piece_changes: :pieces, stock_quantities: :styles,
+      look_styles: :looks }.each_key do |table|
       next if DATABASE[table].empty?
 
       assert_refused(Sequel::ForeignKeyConstraintViolation) { DATABASE[table].update(studio_id: other) }
@@ -33,7 +38,8 @@ class ConstraintsTest < ServerTest
   def test_every_table_with_data_of_a_studio_says_whose_it_is
     without = DATABASE.tables.reject { |table| DATABASE.schema(table).any? { |name, _| name == :studio_id } }
 
-    assert_equal %i[account_active_session_keys known_browsers request_counts schema_info sign_in_failures studios].sort, without.sort
+    assert_equal %i[account_active_session_keys known_browsers request_counts schema_info sign_in_failures
+                    studios].sort, without.sort
   end
 
   def test_lengths_and_money_carry_their_unit_in_the_name
@@ -43,11 +49,14 @@ class ConstraintsTest < ServerTest
     without_unit = numbers.grep_v(/(_(m|mm|g|kg|deg|cents|percent)|\.watts)\z/)
 
     # Of quantities the style says the unit: pieces, ribbon metres.
-    assert_equal %w[house_rule_values.value piece_cuts.quantity stock_moves.quantity stock_quantities.on_hand styles.pack_size], without_unit.sort
+    assert_equal %w[house_rule_values.value piece_cuts.quantity stock_moves.quantity stock_quantities.on_hand
+                    styles.pack_size], without_unit.sort
   end
 
   def test_one_email_has_one_account_however_it_is_written
-    assert_refused(Sequel::UniqueConstraintViolation) { DATABASE[:accounts].where(email: ASSISTANT).update(email: OWNER.upcase) }
+    assert_refused(Sequel::UniqueConstraintViolation) do
+      DATABASE[:accounts].where(email: ASSISTANT).update(email: OWNER.upcase)
+    end
   end
 
   def test_migrations_go_down_and_up_again

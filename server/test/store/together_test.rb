@@ -47,7 +47,9 @@ class TogetherTest < ServerTest
     end
 
     assert_equal [409, 409, 409, :kept], results.sort_by(&:to_s)
-    assert_equal [2, 1], [DATABASE[:pieces].where(id: piece[:id]).get(:version), DATABASE[:piece_changes].where(piece_id: piece[:id]).count]
+    assert_equal [2, 1],
+                 [DATABASE[:pieces].where(id: piece[:id]).get(:version),
+                  DATABASE[:piece_changes].where(piece_id: piece[:id]).count]
   end
 
   def tree_with_styles
@@ -59,11 +61,17 @@ class TogetherTest < ServerTest
   # Up and down at once, each in another order.
   def test_ticking_up_and_down_at_once_never_waits_in_a_circle
     studio, piece, account, styles = tree_with_styles
-    sites = styles.flat_map { |style| (1..12).map { |number| { style: style, number: number, height_m: 1.0, angle_deg: 0.0 } } }
+    sites = styles.flat_map do |style|
+      (1..12).map { |number| { style: style, number: number, height_m: 1.0, angle_deg: 0.0 } }
+    end
     results = at_once(12) do |i|
       store = Server::Store::HungOrnaments.new(DATABASE, studio)
       mine = sites.shuffle(random: Random.new(i))
-      i.even? ? store.hang(piece, mine, account_id: account) : store.take_down(piece, mine.map { |site| site.values_at(:style, :number) })
+      if i.even?
+        store.hang(piece, mine, account_id: account)
+      else
+        store.take_down(piece, mine.map { |site| site.values_at(:style, :number) })
+      end
     end
 
     assert_equal [:kept], results.uniq
@@ -89,7 +97,9 @@ class TogetherTest < ServerTest
     store = Server::Store::Variants.new(DATABASE, studio)
     there = DATABASE[:piece_variants].where(piece_id: piece).count
     (most - there - 1).times { |i| store.keep(piece, { "name" => "Version #{i}" }, TREE_KIND.check({})) }
-    results = at_once(6) { |i| Server::Store::Variants.new(DATABASE, studio).keep(piece, { "name" => "Last #{i}" }, TREE_KIND.check({})) }
+    results = at_once(6) do |i|
+      Server::Store::Variants.new(DATABASE, studio).keep(piece, { "name" => "Last #{i}" }, TREE_KIND.check({}))
+    end
 
     assert_equal 1, results.count(:kept)
     assert_equal most, DATABASE[:piece_variants].where(piece_id: piece).count
@@ -109,7 +119,9 @@ class TogetherTest < ServerTest
     studio, _, account, styles = tree_with_styles
     key = SecureRandom.uuid
     before = DATABASE[:stock_quantities].where(style_id: styles.first).get(:on_hand)
-    at_once(8) { Server::Store::Stock.new(DATABASE, studio).move(styles.first, 3, reason: "counted", account_id: account, key: key) }
+    at_once(8) do
+      Server::Store::Stock.new(DATABASE, studio).move(styles.first, 3, reason: "counted", account_id: account, key: key)
+    end
 
     assert_in_delta before + 3, DATABASE[:stock_quantities].where(style_id: styles.first).get(:on_hand)
   end
@@ -119,7 +131,8 @@ class TogetherTest < ServerTest
     ribbon = DATABASE[:styles].where(name: "Plum velvet ribbon").get(:id)
     before = DATABASE[:stock_quantities].where(style_id: ribbon).get(:on_hand)
     at_once(8) do
-      Server::Store::Acts.new(DATABASE, studio).record(piece, kind: "ribbon_cut", style_id: ribbon, key: SecureRandom.uuid, says: "cut",
+      Server::Store::Acts.new(DATABASE, studio).record(piece, kind: "ribbon_cut", style_id: ribbon,
+                                                              key: SecureRandom.uuid, says: "cut",
                                                               account_id: account) do |doing|
         doing.move(ribbon, -2, "cut")
         doing.cut(ribbon, 2)
@@ -136,14 +149,17 @@ class TogetherTest < ServerTest
 
   def test_only_one_of_several_house_rules_made_on_the_same_value_is_kept
     studio = demo
-    results = at_once(3) { |i| Server::Store::HouseRules.new(DATABASE, studio).set("tree.tip_gap", 0.25 + (i * 0.01), was: 0.2) }
+    results = at_once(3) do |i|
+      Server::Store::HouseRules.new(DATABASE, studio).set("tree.tip_gap", 0.25 + (i * 0.01), was: 0.2)
+    end
 
     assert_equal [409, 409, :kept], results.sort_by(&:to_s)
   end
 
   def test_an_installation_is_founded_by_one_only
     results = at_once(3) do |i|
-      Server::Store::Studios.new(DATABASE).found(studio: "Studio #{i}", name: "Founder", email: "f#{i}@studio.example", password: "long-enough-1",
+      Server::Store::Studios.new(DATABASE).found(studio: "Studio #{i}", name: "Founder", email: "f#{i}@studio.example",
+                                                 password: "long-enough-1",
                                                  units: "metric", cost: 4)
     end
 

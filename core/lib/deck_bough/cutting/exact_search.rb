@@ -7,8 +7,8 @@ module DeckBough
     #   Cutting::ExactSearch.new([70, 60, 40, 30], [100, 100]).call # => [[0, 3], [1, 2]]
     #   Cutting::ExactSearch.new([70, 60, 40], [100]).call          # => nil
     #
-    # The longest piece left is always cut next, from each length of roll there is, with every set of others that fills the roll so
-    # far that no more is lost than may be. Lengths are whole numbers.
+    # The longest piece left is always cut next, from each length of roll there is, with every set of others that fills
+    # the roll so far that no more is lost than may be. Lengths are whole numbers.
     class ExactSearch
       # A way out for jobs built to resist; `finished?` then says that nothing was proven.
       MOST_TRIES = 2_500_000
@@ -75,7 +75,8 @@ module DeckBough
         @pieces[@order[place]]
       end
 
-      # Every set with the first piece that fits the length, loses no more than may be, and leaves no room for another piece.
+      # Every set with the first piece that fits the length, loses no more than may be, and leaves no room for another
+      # piece.
       def fills(first, left, length, spare, &)
         others = ((first + 1)...@order.size).select { |place| left.anybits?(bit(place)) }
         sums = others.reverse.each_with_object([0]) { |place, totals| totals << (totals.last + piece(place)) }.reverse

@@ -2,12 +2,13 @@
 
 module DeckBough
   module Cutting
-    # Brings pieces into a given set of rolls by moving and exchanging single pieces until no roll holds more than its length.
+    # Brings pieces into a given set of rolls by moving and exchanging single pieces until no roll holds more than its
+    # length.
     #
     #   Cutting::Levelling.new([60, 50, 40, 30], [90, 90], seed: 1).call # => [[0, 3], [1, 2]]
     #
-    # A move that leaves less hanging over is taken, now and then also one that leaves a little more, ever more rarely. It may fail where
-    # a way exists; it proves nothing. Deterministic by seed.
+    # A move that leaves less hanging over is taken, now and then also one that leaves a little more, ever more rarely.
+    # It may fail where a way exists; it proves nothing. Deterministic by seed.
     class Levelling
       MOVES = 120_000
       # How much more may hang over for a while, of the mean roll.

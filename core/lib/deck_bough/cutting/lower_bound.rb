@@ -6,10 +6,12 @@ module DeckBough
     #
     #   Cutting::LowerBound.new([60, 60, 60], [], 100).call # => 3
     #
-    # Lengths are whole numbers in one unit. Each way of weighing gives every piece a weight such that no new roll can hold more
-    # than 1 of it; what the weights sum to beyond what part rolls can take needs new rolls. The heaviest way counts.
+    # Lengths are whole numbers in one unit. Each way of weighing gives every piece a weight such that no new roll can
+    # hold more than 1 of it; what the weights sum to beyond what part rolls can take needs new rolls. The heaviest way
+    # counts.
     class LowerBound
-      # Part rolls up to this are filled bit by bit; into a longer one so much fits that it hardly matters what just does.
+      # Part rolls up to this are filled bit by bit; into a longer one so much fits that it hardly matters what just
+      # does.
       LONGEST_FILLED = 3_000_000
 
       HAIR = 1e-9
@@ -34,7 +36,8 @@ module DeckBough
 
       # @return [Array<Proc>] every way of weighing a piece of this job
       def weighings
-        [*CLASSES.map { |classes| ->(piece) { by_class(piece, classes) } }, *turns(short).map { |from| ->(piece) { by_rest(piece, from) } },
+        [*CLASSES.map { |classes| ->(piece) { by_class(piece, classes) } },
+         *turns(short).map { |from| ->(piece) { by_rest(piece, from) } },
          *turns(measures).map { |unit| ->(piece) { by_measure(piece, unit) } }, *few_to_a_roll]
       end
 
@@ -66,7 +69,8 @@ module DeckBough
         (@counts.sum { |piece, count| weights[piece] * count } - taken - HAIR).ceil
       end
 
-      # What a part roll bears at most: no more than its length in the dearest pieces, and if no longer than a new roll, no more than one.
+      # What a part roll bears at most: no more than its length in the dearest pieces, and if no longer than a new roll,
+      # no more than one.
       def bears(part, weights)
         dearest = weights.map { |piece, weight| piece <= part ? weight / piece : 0 }.max
         part <= @roll ? [part * dearest, 1.0].min : part * dearest
@@ -77,8 +81,9 @@ module DeckBough
       end
 
       def measures
-        (@counts.keys + @counts.keys.map { |piece| @roll - piece }).flat_map { |length| (1..3).map { |share| length / share } }
-                                                                   .select { |unit| unit * 2 <= @roll && unit * 40 > @roll }
+        lengths = @counts.keys + @counts.keys.map { |piece| @roll - piece }
+        shares = lengths.flat_map { |length| (1..3).map { |share| length / share } }
+        shares.select { |unit| unit * 2 <= @roll && unit * 40 > @roll }
       end
 
       def turns(lengths)
@@ -111,7 +116,8 @@ module DeckBough
         piece * 2 == @roll ? 0.5 : (piece / unit).fdiv(most)
       end
 
-      # When at most three (four, five) of the pieces share a roll, what is over its even share weighs more than by length.
+      # When at most three (four, five) of the pieces share a roll, what is over its even share weighs more than by
+      # length.
       def few_to_a_roll
         (3..5).flat_map do |most|
           next [] if most > 3 && @counts.keys.max * 2 > @roll

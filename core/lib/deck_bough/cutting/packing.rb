@@ -7,8 +7,8 @@ module DeckBough
     #   Cutting::Packing.new(pieces: [60, 50, 40, 40], parts: [45], roll: 100, useless: 30).call
     #   # the rolls that are cut, with the numbers of the pieces on each
     #
-    # Lengths are whole numbers in one unit. Several ways of filling are tried and the best plan is kept; up to SMALL pieces it is then
-    # searched whether one roll fewer would do. Deterministic. Source: handbook 40, Cut plan.
+    # Lengths are whole numbers in one unit. Several ways of filling are tried and the best plan is kept; up to SMALL
+    # pieces it is then searched whether one roll fewer would do. Deterministic. Source: handbook 40, Cut plan.
     class Packing
       Roll = Struct.new(:length, :new, :pieces, keyword_init: true)
       SMALL = 30
@@ -62,7 +62,8 @@ module DeckBough
       def ways
         return [-> { fill_new(@order) }, -> { best_fit(@order) }] if @parts.empty?
 
-        [-> { fill_parts_first(@order) }, -> { fill_parts_first(@order, @parts.reverse) }, -> { best_fit(@order) }, -> { parts_last(@order) }]
+        [-> { fill_parts_first(@order) }, -> { fill_parts_first(@order, @parts.reverse) }, -> { best_fit(@order) },
+         -> { parts_last(@order) }]
       end
 
       def levelled(best)
@@ -70,14 +71,17 @@ module DeckBough
           count = lower_bound + more
           break if best && new_rolls(best) <= count
 
-          held = (1..attempts).lazy.filter_map { |seed| Levelling.new(@pieces, @parts + Array.new(count, @roll), seed: seed).call }.first
+          rolls = @parts + Array.new(count, @roll)
+          held = (1..attempts).lazy.filter_map { |seed| Levelling.new(@pieces, rolls, seed: seed).call }.first
           return rolls_of(held, count) if held
         end
         best
       end
 
       def rolls_of(held, count)
-        (@parts + Array.new(count, @roll)).each_with_index.map { |length, i| Roll.new(length: length, new: i >= @parts.size, pieces: held[i]) }
+        (@parts + Array.new(count, @roll)).each_with_index.map do |length, i|
+          Roll.new(length: length, new: i >= @parts.size, pieces: held[i])
+        end
       end
 
       # Each part roll as full as it goes, then new rolls.
@@ -126,7 +130,8 @@ module DeckBough
         first, *others = rest
         return nil if @pieces[first] > @roll
 
-        Roll.new(length: @roll, new: true, pieces: [first, *Filling.new(@pieces, @roll - @pieces[first], tolerance: 0).call(others)])
+        Roll.new(length: @roll, new: true,
+                 pieces: [first, *Filling.new(@pieces, @roll - @pieces[first], tolerance: 0).call(others)])
       end
 
       # Each piece where it leaves least.

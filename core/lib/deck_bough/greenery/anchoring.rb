@@ -8,7 +8,8 @@ module DeckBough
     #   anchors = Greenery::Anchoring.new(path: path, weight: profile, places: [0, 0.45, 0.9], may_kg: 1.15).anchors
     #   anchors.first # => { number: 1, at_m: 0, x_m: 0.0, floor_m: 1.2, kg: 0.3, … }
     #
-    # Loads are kilograms an anchor must be able to carry, sideways pull included. Source: handbook 50, Anchors and loads.
+    # Loads are kilograms an anchor must be able to carry, sideways pull included. Source: handbook 50, Anchors and
+    # loads.
     class Anchoring
       NEAR = 1e-6
 
@@ -22,7 +23,8 @@ module DeckBough
         @may = may_kg
       end
 
-      # @return [Array<Hash>] number, at_m, x_m (from the left end of the main part), floor_m, down_kg, side_kg, kg, fixings, fails
+      # @return [Array<Hash>] number, at_m, x_m (from the left end of the main part), floor_m, down_kg, side_kg, kg,
+      #   fixings, fails
       def anchors
         @anchors ||= with_failures(carried.each_with_index.map { |load, i| anchor(i, *load) })
       end
@@ -34,7 +36,9 @@ module DeckBough
         fixed = path.parts.select { |part| part.holds == "fixed" }
         steps = fixed.map { |part| [(part.length / spacing).round(9).ceil, 1].max }
         more.times { longest(fixed, steps).then { |i| steps[i] += 1 } } if fixed.any?
-        inner = fixed.zip(steps).flat_map { |part, count| (0..count).map { |i| part.from_m + (part.length * i / count) } }
+        inner = fixed.zip(steps).flat_map do |part, count|
+          (0..count).map { |i| part.from_m + (part.length * i / count) }
+        end
         peaks = path.swags.flat_map { |part| [part.from_m, part.to_m] }
         found = (inner + peaks).sort.slice_when { |before, after| after - before > NEAR }.map(&:first)
         # A ring ends where it begins.
@@ -51,7 +55,8 @@ module DeckBough
       def anchor(index, down, side)
         x, y = @path.at(@places[index])
         kg = Math.hypot(down, side)
-        { number: index + 1, at_m: @places[index], x_m: x, floor_m: y, down_kg: down, side_kg: side, kg: kg, fixings: [(kg / @may).round(9).ceil, 1].max }
+        { number: index + 1, at_m: @places[index], x_m: x, floor_m: y, down_kg: down, side_kg: side, kg: kg,
+          fixings: [(kg / @may).round(9).ceil, 1].max }
       end
 
       # Down and sideways load of each place, in kilograms.
@@ -102,8 +107,12 @@ module DeckBough
       def with_failures(anchors)
         anchors.map.with_index do |anchor, i|
           takers = neighbours(anchors, i)
-          heavier = takers.map { |taker, share| { number: taker[:number], kg: taker[:kg] + (anchor[:down_kg] * share) } }
-          { **anchor, if_it_fails: heavier.map { |one| { **one, holds: one[:kg] <= (anchors[one[:number] - 1][:fixings] * @may) + NEAR } } }
+          heavier = takers.map do |taker, share|
+            { number: taker[:number], kg: taker[:kg] + (anchor[:down_kg] * share) }
+          end
+          { **anchor,
+            if_it_fails:
+              heavier.map { |one| { **one, holds: one[:kg] <= (anchors[one[:number] - 1][:fixings] * @may) + NEAR } } }
         end
       end
 

@@ -6,7 +6,9 @@ module DeckBough
     # closes most, within stock and weight and with several greens.
     #
     #   built = Greenery::Building.new(run_m: 2.7, wanted: outline, garlands: garlands, stems: stems, most_kg: 4.0).call
-    #   built # => { bodies: [{ style: "fir", from_m: 0, to_m: 2.7, passes: 1 }], stems: [{ style: "cedar", at_m: 0.6 }], kg: 2.9 }
+    #   built
+    #   # => { bodies: [{ style: "fir", from_m: 0, to_m: 2.7, passes: 1 }], stems: [{ style: "cedar", at_m: 0.6 }],
+    #   #      kg: 2.9 }
     #
     # Greedy and deterministic: the same stock gives the same layers. It chooses no colours and no accents.
     class Building
@@ -163,7 +165,9 @@ module DeckBough
       # How much a stem fills at each place from its own: offsets in places.
       def kernel(stem)
         reach = (stem.spread_m / 2 / Profile::STEP).floor
-        (-reach..reach).map { |offset| [offset, (1 + Math.cos(2 * Math::PI * offset * Profile::STEP / stem.spread_m)) / 2] }
+        (-reach..reach).map do |offset|
+          [offset, (1 + Math.cos(2 * Math::PI * offset * Profile::STEP / stem.spread_m)) / 2]
+        end
       end
 
       def gain(stem, kernel, index)
@@ -194,7 +198,9 @@ module DeckBough
         wide = kernels[set_stem].size / 2
         @stems.each do |stem|
           far = wide + (kernels[stem].size / 2)
-          ([index - far, 0].max..[index + far, @places.size - 1].min).each { |i| gains[stem][i] = gain(stem, kernels[stem], i) }
+          ([index - far, 0].max..[index + far, @places.size - 1].min).each do |i|
+            gains[stem][i] = gain(stem, kernels[stem], i)
+          end
         end
       end
     end

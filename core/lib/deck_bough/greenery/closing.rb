@@ -16,9 +16,10 @@ module DeckBough
       # So many stems of a kind, evenly along a stretch, as items of a profile.
       def self.even(stem, from, to, count)
         Closing.spread(from, to, count).flat_map do |at|
-          both = stem.rise_m.positive? && stem.trail_m.positive?
-          [({ kind: "rise", at_m: at, spread_m: stem.spread_m, rise_m: stem.rise_m, kg: both ? 0 : stem.kg } if stem.rise_m.positive?),
-           ({ kind: "trail", at_m: at, spread_m: stem.spread_m, trail_m: stem.trail_m, kg: stem.kg } if stem.trail_m.positive?)].compact
+          item = { at_m: at, spread_m: stem.spread_m }
+          trail = { **item, kind: "trail", trail_m: stem.trail_m, kg: stem.kg } if stem.trail_m.positive?
+          rise = { **item, kind: "rise", rise_m: stem.rise_m, kg: trail ? 0 : stem.kg } if stem.rise_m.positive?
+          [rise, trail].compact
         end
       end
 
@@ -48,7 +49,9 @@ module DeckBough
         from, to = widened(stretch)
         lack = lacking(@before, from, to)
         found = [*seconds(from, to, lack), *folds(from, to, lack), *stems(from, to, lack)]
-        found.select { |way| way.closes >= WORTH }.sort_by { |way| [way.on_hand ? 0 : 1, -way.closes.round(2), way.kg] }.first(3)
+        found.select { |way| way.closes >= WORTH }
+             .sort_by { |way| [way.on_hand ? 0 : 1, -way.closes.round(2), way.kg] }
+             .first(3)
       end
 
       private
@@ -58,7 +61,9 @@ module DeckBough
       end
 
       def lacking(made, from, to)
-        Profile.places(@run).grep((from - 1e-9)..(to + 1e-9)).sum { |place| [@wanted.at(place) - made.at(place)[:thickness_m], 0].max }
+        Profile.places(@run).grep((from - 1e-9)..(to + 1e-9)).sum do |place|
+          [@wanted.at(place) - made.at(place)[:thickness_m], 0].max
+        end
       end
 
       def closes(more, from, to, lack)
@@ -74,7 +79,8 @@ module DeckBough
       def seconds(from, to, lack)
         @garlands.map do |garland|
           item = { kind: "body", from_m: from, to_m: to, loft_m: garland.loft_m, kg_per_m: garland.kg_per_m }
-          Way.new(kind: "garland", style: garland.style, from_m: from, to_m: to, count: 1, on_hand: there?(garland.style, to - from),
+          Way.new(kind: "garland", style: garland.style, from_m: from, to_m: to, count: 1,
+                  on_hand: there?(garland.style, to - from),
                   closes: closes([item], from, to, lack), kg: garland.kg_per_m * (to - from))
         end
       end
@@ -83,7 +89,8 @@ module DeckBough
       def folds(from, to, lack)
         @bodies.select { |body| body[:from_m] <= from + 1e-9 && body[:to_m] >= to - 1e-9 }.first(1).map do |body|
           item = { **body[:item], from_m: from, to_m: to, passes: 1 }
-          Way.new(kind: "fold", style: body[:style], from_m: from, to_m: to, count: 1, on_hand: there?(body[:style], to - from),
+          Way.new(kind: "fold", style: body[:style], from_m: from, to_m: to, count: 1,
+                  on_hand: there?(body[:style], to - from),
                   closes: closes([item], from, to, lack), kg: (item[:kg_per_m] || 0) * (to - from))
         end
       end
@@ -96,8 +103,10 @@ module DeckBough
       def stems(from, to, lack)
         @stems.filter_map do |stem|
           tried = (1..MOST_STEMS).map { |count| [count, closes(Closing.even(stem, from, to, count), from, to, lack)] }
-          count, share = tried.find { |_, closed| closed >= 0.9 } || tried.max_by { |number, closed| [closed.round(3), -number] }
-          Way.new(kind: "stems", style: stem.style, from_m: from, to_m: to, count: count, on_hand: stem.on_hand >= count, closes: share, kg: stem.kg * count)
+          count, share =
+            tried.find { |_, closed| closed >= 0.9 } || tried.max_by { |number, closed| [closed.round(3), -number] }
+          Way.new(kind: "stems", style: stem.style, from_m: from, to_m: to, count: count,
+                  on_hand: stem.on_hand >= count, closes: share, kg: stem.kg * count)
         end
       end
     end

@@ -4,7 +4,8 @@ module DeckBough
   module Greenery
     # What was made against what is wanted, sample by sample.
     #
-    # `fullness` is the mean of how much of the wanted thickness is there, 1 at most. Source: handbook 50, Wanted outline.
+    # `fullness` is the mean of how much of the wanted thickness is there, 1 at most. Source: handbook 50, Wanted
+    # outline.
     class Comparison
       # What is said of a stretch, and of a single place.
       AT_ONE_PLACE = { thin: :thin_at, too_thick: :too_thick_at }.freeze
@@ -27,17 +28,24 @@ module DeckBough
       end
 
       def fullness
-        samples.sum { |sample| sample[:wanted_m].positive? ? [sample[:thickness_m] / sample[:wanted_m], 1.0].min : 1.0 } / samples.size
+        there = samples.sum do |sample|
+          sample[:wanted_m].positive? ? [sample[:thickness_m] / sample[:wanted_m], 1.0].min : 1.0
+        end
+        there / samples.size
       end
 
       # @return [Array<Hash>] from_m, to_m, by_m (the most that lacks)
       def short
-        stretches { |sample| sample[:thickness_m] < (@low * sample[:wanted_m]) - 1e-9 && (sample[:wanted_m] - sample[:thickness_m]) }
+        stretches do |sample|
+          sample[:thickness_m] < (@low * sample[:wanted_m]) - 1e-9 && (sample[:wanted_m] - sample[:thickness_m])
+        end
       end
 
       # @return [Array<Hash>] from_m, to_m, by_m (the most that is too much)
       def over
-        stretches { |sample| sample[:thickness_m] > (@high * sample[:wanted_m]) + 1e-9 && (sample[:thickness_m] - sample[:wanted_m]) }
+        stretches do |sample|
+          sample[:thickness_m] > (@high * sample[:wanted_m]) + 1e-9 && (sample[:thickness_m] - sample[:wanted_m])
+        end
       end
 
       private

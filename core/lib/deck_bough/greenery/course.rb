@@ -39,7 +39,9 @@ module DeckBough
       def initialize(points, length = nil, upright: false)
         @points = points
         @upright = upright
-        @ends = points.each_cons(2).reduce([0.0]) { |sums, ((x, y), (to_x, to_y))| sums << (sums.last + Math.hypot(to_x - x, to_y - y)) }
+        @ends = points.each_cons(2).reduce([0.0]) do |sums, ((x, y), (to_x, to_y))|
+          sums << (sums.last + Math.hypot(to_x - x, to_y - y))
+        end
         @length = length || @ends.last
       end
 

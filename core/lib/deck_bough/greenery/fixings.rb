@@ -15,10 +15,13 @@ module DeckBough
 
       ALL = [
         Fixing.new(name: "small_hook", title: "Small adhesive hook", goes_on: SMOOTH, never_on: ROUGH, adhesive: true),
-        Fixing.new(name: "medium_hook", title: "Medium adhesive hook", goes_on: SMOOTH, never_on: ROUGH, adhesive: true),
+        Fixing.new(name: "medium_hook", title: "Medium adhesive hook", goes_on: SMOOTH, never_on: ROUGH,
+                   adhesive: true),
         Fixing.new(name: "large_hook", title: "Large adhesive hook", goes_on: SMOOTH, never_on: ROUGH, adhesive: true),
-        Fixing.new(name: "large_strip", title: "Large adhesive strip", goes_on: SMOOTH, never_on: ROUGH, adhesive: true),
-        Fixing.new(name: "nail", title: "Finishing nail, pre-wired", goes_on: %w[wood plaster], never_on: %w[stone tile glass metal], nails: true),
+        Fixing.new(name: "large_strip", title: "Large adhesive strip", goes_on: SMOOTH, never_on: ROUGH,
+                   adhesive: true),
+        Fixing.new(name: "nail", title: "Finishing nail, pre-wired", goes_on: %w[wood plaster],
+                   never_on: %w[stone tile glass metal], nails: true),
         Fixing.new(name: "padded_tie", title: "Padded wire tie", goes_on: %w[wood metal painted], never_on: []),
         Fixing.new(name: "cable_tie", title: "Cable tie", goes_on: %w[metal], never_on: []),
         Fixing.new(name: "suction_hook", title: "Suction hook", goes_on: %w[glass], never_on: SURFACES - %w[glass]),
@@ -46,7 +49,8 @@ module DeckBough
       # The kinds that may be used here, the strongest first.
       def allowed(surface:, kind:, nails:, house:)
         fit = ALL.select do |fixing|
-          fixing.name != "none" && verdict(fixing.name, surface) == "goes" && (nails || !fixing.nails) && fits?(fixing.name, kind)
+          fixing.name != "none" && verdict(fixing.name, surface) == "goes" && (nails || !fixing.nails) &&
+            fits?(fixing.name, kind)
         end
         fit.sort_by { |fixing| -house["garland.#{fixing.name}"] }.map(&:name)
       end

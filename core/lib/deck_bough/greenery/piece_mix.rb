@@ -2,8 +2,8 @@
 
 module DeckBough
   module Greenery
-    # Which pieces make up a run when the same greens come in two lengths: what is on hand first, then the cheapest to buy,
-    # then what leaves least over.
+    # Which pieces make up a run when the same greens come in two lengths: what is on hand first, then the cheapest to
+    # buy, then what leaves least over.
     #
     #   long = Greenery::PieceMix::Kind.new(id: "long", length_m: 2.7, on_hand: 1, price_cents: 2100)
     #   short = Greenery::PieceMix::Kind.new(id: "short", length_m: 1.8, on_hand: 0, price_cents: 1600)
@@ -20,7 +20,8 @@ module DeckBough
         first, second = kinds
         choices = second ? mixes(run_m, first, second, join_m) : [[needed(run_m, first, join_m)]]
         chosen = choices.min_by { |counts| [cost(counts, kinds), reach(counts, kinds, join_m), counts] }
-        { counts: kinds.zip(chosen).to_h { |kind, count| [kind.id, count] }, surplus_m: [reach(chosen, kinds, join_m) - run_m, 0].max }
+        { counts: kinds.zip(chosen).to_h { |kind, count| [kind.id, count] },
+          surplus_m: [reach(chosen, kinds, join_m) - run_m, 0].max }
       end
 
       def mixes(run_m, first, second, join_m)
@@ -45,7 +46,9 @@ module DeckBough
 
       # What is to be bought; without a price a piece counts by its length, dearer than any offer.
       def cost(counts, kinds)
-        counts.zip(kinds).sum { |count, kind| [count - kind.on_hand, 0].max * (kind.price_cents || (kind.length_m * 10_000)) }
+        counts.zip(kinds).sum do |count, kind|
+          [count - kind.on_hand, 0].max * (kind.price_cents || (kind.length_m * 10_000))
+        end
       end
       private_class_method :mixes, :needed, :reach, :cost
     end

@@ -54,7 +54,7 @@ module DeckBough
 
       # What lies between two places, by what each layer has there.
       def kg_between(from_m, to_m)
-        @bodies.sum { |body| (body[:kg_per_m] || 0) * passes(body) * shared(from_m, to_m, body[:from_m], body[:to_m]) } +
+        @bodies.sum { |body| body_kg(body, from_m, to_m) } +
           (@rises + @trails).sum { |stem| stem_kg(stem, from_m, to_m) }
       end
 
@@ -83,12 +83,20 @@ module DeckBough
 
       def kg_per_m(along_m)
         @bodies.sum { |body| covers?(body, along_m) ? (body[:kg_per_m] || 0) * passes(body) : 0 } +
-          (@rises + @trails).sum { |stem| (along_m - stem[:at_m]).abs <= stem[:spread_m] / 2.0 ? (stem[:kg] || 0) / stem[:spread_m].to_f : 0 }
+          (@rises + @trails).sum do |stem|
+            (along_m - stem[:at_m]).abs <= stem[:spread_m] / 2.0 ? (stem[:kg] || 0) / stem[:spread_m].to_f : 0
+          end
       end
 
       # A stem at the very end leans out; its weight stays on the run.
+      def body_kg(body, from_m, to_m)
+        (body[:kg_per_m] || 0) * passes(body) * shared(from_m, to_m, body[:from_m], body[:to_m])
+      end
+
       def stem_kg(stem, from_m, to_m)
-        from, to = [stem[:at_m] - (stem[:spread_m] / 2.0), stem[:at_m] + (stem[:spread_m] / 2.0)].map { |edge| edge.clamp(0, run) }
+        from, to = [stem[:at_m] - (stem[:spread_m] / 2.0), stem[:at_m] + (stem[:spread_m] / 2.0)].map do |edge|
+          edge.clamp(0, run)
+        end
         to > from ? (stem[:kg] || 0) * shared(from_m, to_m, from, to) / (to - from) : 0
       end
 

@@ -8,8 +8,8 @@ module DeckBough
     #   path.length           # metres along the garland's way
     #   path.main             # the stretch whose outline is chosen, without drops
     #
-    # A part lies or is fixed along its length ("fixed"), hangs from its upper end ("drop") or between its ends ("swag").
-    # Source: handbook 50, Length.
+    # A part lies or is fixed along its length ("fixed"), hangs from its upper end ("drop") or between its ends
+    # ("swag"). Source: handbook 50, Length.
     class RunPath
       Part = Struct.new(:name, :holds, :from_m, :to_m, :course, keyword_init: true) do
         def length
@@ -84,7 +84,9 @@ module DeckBough
         end
 
         def courses
-          return [["ring", "fixed", Course.ring([@survey[:diameter_m] / 2, height], @survey[:diameter_m])]] if @survey[:kind] == "ring"
+          if @survey[:kind] == "ring"
+            return [["ring", "fixed", Course.ring([@survey[:diameter_m] / 2, height], @survey[:diameter_m])]]
+          end
           return frame if FRAMES.include?(@survey[:kind])
 
           [*drop("left drop", :left_drop_m) { |long| [[0, height - long], [0, height]] }, *main,
@@ -115,10 +117,14 @@ module DeckBough
         end
 
         def main
-          return [[rail? ? "rail" : "shelf", "fixed", Course.straight([0, height], [across, height + up])]] unless @method == "swags"
+          unless @method == "swags"
+            return [[rail? ? "rail" : "shelf", "fixed", Course.straight([0, height], [across, height + up])]]
+          end
 
           Array.new(@length[:spans]) do |i|
-            from, to = [i, i + 1].map { |peak| [across * peak / @length[:spans].to_f, height + (up * peak / @length[:spans].to_f)] }
+            from, to = [i, i + 1].map do |peak|
+              [across * peak / @length[:spans].to_f, height + (up * peak / @length[:spans].to_f)]
+            end
             ["swag #{i + 1}", "swag", Course.hanging(from, to, @length[:sag_m])]
           end
         end
@@ -126,7 +132,8 @@ module DeckBough
         def frame
           side = @survey[:side_m]
           top = height + side
-          sides = [["left side", "fixed", Course.straight([0, height], [0, top])], ["right side", "fixed", Course.straight([across, top], [across, height])]]
+          sides = [["left side", "fixed", Course.straight([0, height], [0, top])],
+                   ["right side", "fixed", Course.straight([across, top], [across, height])]]
           head = @method == "swags" ? main_at(top) : [["head", "fixed", Course.straight([0, top], [across, top])]]
           side.positive? ? [sides.first, *head, sides.last] : head
         end

@@ -2,7 +2,8 @@
 
 module DeckBough
   module Greenery
-    # What there is of one garland: whole pieces, and what was cut off them at a stem joint, which fills a short stretch.
+    # What there is of one garland: whole pieces, and what was cut off them at a stem joint, which fills a short
+    # stretch.
     #
     #   supply = Greenery::Supply.new(piece_m: 1.8, pieces: 2, join_m: 0.1, joint_m: 0.18)
     #   supply.take(2.6) # => 2, whole pieces; 0.90 m are over, 0.90 m of it can be cut off

@@ -30,7 +30,9 @@ module DeckBough
         @taken = taken
 
         placed = deal_groups(groups, free)
-        return placed.map { |site, group| [@spots[site].first(2), group.items.first] } if Groups::TOGETHER.fetch(@pattern) == 1
+        if Groups::TOGETHER.fetch(@pattern) == 1
+          return placed.map { |site, group| [@spots[site].first(2), group.items.first] }
+        end
 
         deal_slots(placed)
       end
@@ -41,7 +43,8 @@ module DeckBough
       def lawful_start(groups, free)
         pools = groups.shuffle(random: Random.new(@seed)).group_by(&:bearing)
         free.group_by { |site| @spots[site][2] }.flat_map do |zone, sites|
-          sites.zip(@taken[zone].flat_map { |bearing, count| (pools[bearing] || []).shift([count, 0].max) }).select(&:last)
+          taken = @taken[zone].flat_map { |bearing, count| (pools[bearing] || []).shift([count, 0].max) }
+          sites.zip(taken).select(&:last)
         end
       end
 
@@ -63,12 +66,12 @@ module DeckBough
         bearings = kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].bearing : kind.last }
         lawful = bearings.map { |bearing| @zones.map { |zone| zone.takes?(bearing) } }
         zone_of = spots.map(&:last)
-        Dealing.new(@flat, spots.map { |spot| spot.first(2) }, dealt, seed: @seed, leaning: leaning(kinds, spots),
-                                                                      colours: kinds.map do |kind|
-                                                                        kind.is_a?(Integer) ? @ornaments[kind].colour : nil
-                                                                      end) do |kind, site|
+        colours = kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].colour : nil }
+        dealing = Dealing.new(@flat, spots.map { |spot| spot.first(2) }, dealt,
+                              seed: @seed, leaning: leaning(kinds, spots), colours: colours) do |kind, site|
           lawful[kind][zone_of[site]]
-        end.call
+        end
+        dealing.call
       end
 
       def leaning(kinds, spots)
@@ -81,12 +84,12 @@ module DeckBough
       def deal_slots(placed)
         slots = placed.flat_map { |site, group| positions(@spots[site], group).zip(group.items, group.slots) }
         kinds = slots.map { |_, item, slot| [item, slot] }.uniq
-        dealt = Dealing.new(@flat, slots.map(&:first), slots.map { |_, item, slot| kinds.index([item, slot]) }, seed: @seed,
-                                                                                                                colours: kinds.map do |item, _|
-                                                                                                                  @ornaments[item].colour || item
-                                                                                                                end) do |kind, site|
+        given = slots.map { |_, item, slot| kinds.index([item, slot]) }
+        colours = kinds.map { |item, _| @ornaments[item].colour || item }
+        dealing = Dealing.new(@flat, slots.map(&:first), given, seed: @seed, colours: colours) do |kind, site|
           kinds[kind].last == slots[site].last
-        end.call
+        end
+        dealt = dealing.call
         slots.each_with_index.map { |(spot, _, _), i| [spot, kinds[dealt[i]].first] }
       end
 
@@ -94,7 +97,8 @@ module DeckBough
       def positions((reach, turn, zone), group)
         half = group.gap_m / 2
         offsets = { 1 => [[0, 0]], 2 => [[0, -half], [0, half]],
-                    3 => [[-half * 2 / Math.sqrt(3), 0], [half / Math.sqrt(3), -half], [half / Math.sqrt(3), half]] }.fetch(group.items.size)
+                    3 => [[-half * 2 / Math.sqrt(3), 0], [half / Math.sqrt(3), -half],
+                          [half / Math.sqrt(3), half]] }.fetch(group.items.size)
         # No part of a group leaves the zone in which all of it may hang.
         near = @flat.reach_at(@zones[zone].high_m)
         far = @flat.reach_at(@zones[zone].low_m)

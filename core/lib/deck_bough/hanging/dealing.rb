@@ -6,13 +6,15 @@ module DeckBough
     #
     #   Dealing.new(flat, spots, kinds, colours: colours, seed: 7) { |kind, site| true }.call # => the kind of each site
     #
-    # It starts from any lawful deal. Site after site takes the swap that helps most, round after round, until none helps any more.
-    # Only lawful swaps are tried. Deterministic by seed.
+    # It starts from any lawful deal. Site after site takes the swap that helps most, round after round, until none
+    # helps any more. Only lawful swaps are tried. Deterministic by seed.
     #
-    # What a kind costs at a site is kept for all of them: how near it would lie to all of its own, to all of its colour, and what
-    # the site itself costs it. A swap is then judged by a few additions, and only a swap that is made costs more.
+    # What a kind costs at a site is kept for all of them: how near it would lie to all of its own, to all of its
+    # colour, and what the site itself costs it. A swap is then judged by a few additions, and only a swap that is made
+    # costs more.
     class Dealing
-      # Rounds over all sites, as long as so many pairs are looked at in all; none helps long before that, but on the fullest trees.
+      # Rounds over all sites, as long as so many pairs are looked at in all; none helps long before that, but on the
+      # fullest trees.
       MOST_ROUNDS = 30
       MOST_PAIRS = 1_200_000
       # Less than this is no help but rounding.
@@ -81,7 +83,8 @@ module DeckBough
         here = @spots.map { |reach, turn| [reach * Math.sin(turn), reach * Math.cos(turn)] }.transpose
         return here unless @flat.closed?
 
-        # Seen from a site, another may be nearer round the back, over either edge; the nearer edge is the other site's own side.
+        # Seen from a site, another may be nearer round the back, over either edge; the nearer edge is the other site's
+        # own side.
         across = @spots.map do |reach, turn|
           copy = turn - ((turn.positive? ? 2 : -2) * @flat.half)
           [reach * Math.sin(copy), reach * Math.cos(copy)]
@@ -93,10 +96,13 @@ module DeckBough
         shades = @colours.compact.uniq
         @shade = @colours.map { |colour| colour && shades.index(colour) }
         @scale = scales(@dealt.tally, @colours.size)
-        @shade_scale = scales(@dealt.map { |kind| @shade[kind] }.compact.tally, shades.size).map { |scale| scale * COLOUR }
+        of_shades = @dealt.filter_map { |kind| @shade[kind] }.tally
+        @shade_scale = scales(of_shades, shades.size).map { |scale| scale * COLOUR }
         of_kind = sums(@dealt, @colours.size)
         of_shade = sums(@dealt.map { |kind| @shade[kind] }, shades.size)
-        @costs = Array.new(@colours.size) { |kind| cost_row(kind, of_kind[kind], @shade[kind] && of_shade[@shade[kind]]) }
+        @costs = Array.new(@colours.size) do |kind|
+          cost_row(kind, of_kind[kind], @shade[kind] && of_shade[@shade[kind]])
+        end
         @felt = Array.new(@colours.size) { |one| Array.new(@colours.size) { |other| felt(one, other) } }
       end
 
@@ -104,7 +110,10 @@ module DeckBough
       def cost_row(kind, near_kind, near_shade)
         scale = @scale[kind]
         shade_scale = near_shade ? @shade_scale[@shade[kind]] : 0.0
-        Array.new(@size) { |site| (scale * near_kind[site]) + (near_shade ? shade_scale * near_shade[site] : 0.0) + (@leaning ? @leaning[kind][site] : 0.0) }
+        Array.new(@size) do |site|
+          (scale * near_kind[site]) + (near_shade ? shade_scale * near_shade[site] : 0.0) +
+            (@leaning ? @leaning[kind][site] : 0.0)
+        end
       end
 
       # How much of the nearness of two sites drops out when these two kinds change places between them.
@@ -168,7 +177,8 @@ module DeckBough
       def cost(one, other)
         kind = @dealt[one]
         with = @dealt[other]
-        @costs[kind][other] - @costs[kind][one] + @costs[with][one] - @costs[with][other] - (@near[one][other] * @felt[kind][with])
+        @costs[kind][other] - @costs[kind][one] + @costs[with][one] - @costs[with][other] -
+          (@near[one][other] * @felt[kind][with])
       end
 
       def swap(one, other)

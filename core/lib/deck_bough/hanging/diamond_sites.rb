@@ -6,8 +6,8 @@ module DeckBough
     #
     #   DiamondSites.new(flat, crown_reach: 0.16, closest_m: 0.07).call(96).size # => 96
     #
-    # Rows lie further apart the wider they are, so every cell has the same shape. Near the tip columns run together; where neighbours
-    # would touch, every second column ends. Source: handbook 30, Patterns.
+    # Rows lie further apart the wider they are, so every cell has the same shape. Near the tip columns run together;
+    # where neighbours would touch, every second column ends. Source: handbook 30, Patterns.
     class DiamondSites
       # Height of a cell over its width, and how far it may be stretched to come out with the wanted number.
       CELL = 1.25
@@ -31,7 +31,8 @@ module DeckBough
         over = spots.sum(&:size) - wanted
         # Too many by less than a row: the topmost row, where they crowd, lets go of some, evenly.
         top = spots.pop
-        spots.flatten(1) + top.each_with_index.reject { |_, i| ((i + 1) * over / top.size) > (i * over / top.size) }.map(&:first)
+        spots.flatten(1) +
+          top.each_with_index.reject { |_, i| ((i + 1) * over / top.size) > (i * over / top.size) }.map(&:first)
       end
 
       private

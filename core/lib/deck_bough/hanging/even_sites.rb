@@ -25,7 +25,8 @@ module DeckBough
       def initialize(flat, zones, counts, house)
         @flat = flat
         @house = house
-        @bands = zones.zip(counts).each_with_index.map { |(zone, count), i| band(zone, count, i) }.reject { |band| band[:count].zero? }
+        @bands = zones.zip(counts).each_with_index.map { |(zone, count), i| band(zone, count, i) }
+                      .reject { |band| band[:count].zero? }
         @low_reach = @flat.reach_at(zones.last.high_m)
       end
 

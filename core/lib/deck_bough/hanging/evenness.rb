@@ -48,7 +48,9 @@ module DeckBough
         return [] if points.empty?
 
         spacing = @flat.spacing(points.size)
-        circles = circles(points, crown_reach, spacing).sort_by.with_index { |circle, i| [-circle[:radius_m].round(6), i] }
+        circles = circles(points, crown_reach, spacing).sort_by.with_index do |circle, i|
+          [-circle[:radius_m].round(6), i]
+        end
         apart(circles, count).map { |circle| circle.merge(over_spacing: circle[:radius_m] / spacing) }
       end
 
@@ -63,7 +65,8 @@ module DeckBough
           columns = [(2 * @flat.half * reach / step).ceil, 1].max
           (0..columns).map do |column|
             turn = (((column * 2.0) / columns) - 1) * @flat.half
-            { radius_m: near.nearest(reach * Math.sin(turn), reach * Math.cos(turn))&.first || @flat.rim, reach: reach, turn: turn }
+            { radius_m: near.nearest(reach * Math.sin(turn), reach * Math.cos(turn))&.first || @flat.rim, reach: reach,
+              turn: turn }
           end
         end
       end

@@ -2,13 +2,13 @@
 
 module DeckBough
   module Hanging
-    # The widest empty circle on the surface of a tree, its middle below the crown: spot after spot of a fine net is asked how far
-    # its nearest point is.
+    # The widest empty circle on the surface of a tree, its middle below the crown: spot after spot of a fine net is
+    # asked how far its nearest point is.
     #
     #   GapSearch.new(flat, points, crown_reach, 0.02).call # => { radius_m: 0.21, reach: 1.02, turn: -0.4 }
     #
-    # A spot whose distance to the last nearest point is already less than the widest circle found cannot be wider and is passed over
-    # without looking any further; most are.
+    # A spot whose distance to the last nearest point is already less than the widest circle found cannot be wider and
+    # is passed over without looking any further; most are.
     class GapSearch
       # @param points [Array<Array(Float, Float)>] reach in m, turn in radians; at least one
       # @param step [Float] m between spots of the net

@@ -6,8 +6,8 @@ module DeckBough
     #
     #   Groups.of("twos", ornaments, house) # => [Group, …]
     #
-    # Only ornaments of one bearing hang together, so that a group may hang wherever each of its own may. Keepsakes hang alone.
-    # Source: handbook 30, Patterns.
+    # Only ornaments of one bearing hang together, so that a group may hang wherever each of its own may. Keepsakes hang
+    # alone. Source: handbook 30, Patterns.
     module Groups
       # slots: what each place of the group is for; only ornaments of the same slot change places
       # items: the style number in each slot; gap_m: from middle to middle
@@ -36,7 +36,9 @@ module DeckBough
       end
 
       def alone(numbered)
-        numbered.flat_map { |ornament, i| Array.new(ornament.count) { single(ornament, i, [ornament.bearing, :alone]) } }
+        numbered.flat_map do |ornament, i|
+          Array.new(ornament.count) { single(ornament, i, [ornament.bearing, :alone]) }
+        end
       end
 
       def single(ornament, number, slot)
@@ -45,7 +47,9 @@ module DeckBough
 
       # Two of one size; what is too large to hang so near, and the odd one, hang alone.
       def twos(numbered, house)
-        pairable, large = numbered.partition { |ornament, _| ornament.diameter_mm * house["ornaments.closest"] <= house["ornaments.pair_high"] * 1000 }
+        pairable, large = numbered.partition do |ornament, _|
+          ornament.diameter_mm * house["ornaments.closest"] <= house["ornaments.pair_high"] * 1000
+        end
         alone(large) + pairable.group_by { |ornament, _| [ornament.bearing, ornament.size] }.flat_map do |slot, same|
           gap = gap(same.map { |ornament, _| ornament }, house)
           in_turn(same).each_slice(2).map { |items| group(items, [slot] * items.size, slot.first, gap) }
@@ -55,7 +59,8 @@ module DeckBough
       # A large one with two smaller ones.
       def threes(numbered, house)
         numbered.group_by { |ornament, _| ornament.bearing }.flat_map do |bearing, same|
-          items = same.sort_by { |ornament, i| [-ornament.diameter_mm, i] }.flat_map { |ornament, i| [i] * ornament.count }
+          items = same.sort_by { |ornament, i| [-ornament.diameter_mm, i] }
+                      .flat_map { |ornament, i| [i] * ornament.count }
           clusters = (items.size / 3.0).ceil
           gap = gap(same.map { |ornament, _| ornament }, house)
           roles = items.each_slice(clusters).with_index.map { |part, role| part.map { |item| [item, [bearing, role]] } }

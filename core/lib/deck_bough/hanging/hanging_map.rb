@@ -5,10 +5,12 @@ module DeckBough
     # Where every ornament hangs and in which order, by all seven rules of the handbook.
     #
     #   HangingMap.new(surface: tree, styles: styles, pattern: "scatter", reach_m: 1.0, seed: 1, house: house).call
-    #   # => { sites: [{ style:, height_m:, angle_deg:, depth:, tier:, clock:, order: }, …], evenness: {…}, unplaced: […] }
+    #   # => { sites: [{ style:, height_m:, angle_deg:, depth:, tier:, clock:, order: }, …], evenness: {…},
+    #   #      unplaced: […] }
     #
-    # Heights are above the stand of the tree, angles from the front, depth a share of the radius. Wishes that cannot all be met
-    # are met as far as they go; what has no place is told with the reason. Deterministic by seed. Source: handbook 30.
+    # Heights are above the stand of the tree, angles from the front, depth a share of the radius. Wishes that cannot
+    # all be met are met as far as they go; what has no place is told with the reason. Deterministic by seed. Source:
+    # handbook 30.
     class HangingMap
       PATTERNS = Groups::TOGETHER.keys.freeze
       # A net that is too coarse for the lawful places is made finer by so much at a time.
@@ -34,7 +36,8 @@ module DeckBough
       def call
         @call ||= begin
           spots = hang
-          { sites: Hanging::Order.new(@surface, @ornaments, @house).call(spots), evenness: evenness(spots), unplaced: unplaced }
+          { sites: Hanging::Order.new(@surface, @ornaments, @house).call(spots), evenness: evenness(spots),
+            unplaced: unplaced }
         end
       end
 
@@ -53,7 +56,9 @@ module DeckBough
         @placeable ||= begin
           groups = Groups.of(@pattern, @ornaments, @house)
           groups = without(groups, "eye_level") { |group| group.keepsake && keepsakes.eye_band.nil? }
-          room = @zones.allot(tally(groups)).each_with_object(Hash.new(0)) { |zone, sum| zone.each { |bearing, count| sum[bearing] += count } }
+          room = @zones.allot(tally(groups)).each_with_object(Hash.new(0)) do |zone, sum|
+            zone.each { |bearing, count| sum[bearing] += count }
+          end
           # Keepsakes before the rest; of the rest every style gives up in turn.
           kept = spread(groups).group_by(&:bearing).flat_map { |bearing, same| same.first(room[bearing]) }
           left_out(except(groups, kept))
@@ -87,7 +92,8 @@ module DeckBough
 
       # Keepsakes first, then one of each style in turn.
       def spread(groups)
-        groups.group_by { |group| group.items.first }.values.flat_map { |same| same.each_with_index.map { |group, i| [group, i.fdiv(same.size)] } }
+        groups.group_by { |group| group.items.first }
+              .values.flat_map { |same| same.each_with_index.map { |group, i| [group, i.fdiv(same.size)] } }
               .sort_by.with_index { |(group, share), i| [group.keepsake ? 0 : 1, share, i] }.map(&:first)
       end
 
@@ -103,7 +109,11 @@ module DeckBough
         spots, taken = sites(groups)
         kept, rest = groups.partition(&:keepsake)
         hung, free, refused = keepsakes.call(kept, spots, taken)
-        return hung + Deal.new(@flat, @zones.zones, @ornaments, pattern: @pattern, seed: @seed, house: @house).call(rest, spots, taken, free) if refused.empty?
+        if refused.empty?
+          return hung +
+                 Deal.new(@flat, @zones.zones, @ornaments, pattern: @pattern, seed: @seed, house: @house)
+                     .call(rest, spots, taken, free)
+        end
 
         # The rest is spread anew without those that found no place at eye level.
         refused.each { |group| @unplaced[[group.items.first, "eye_level"]] += 1 }
@@ -138,7 +148,8 @@ module DeckBough
       end
 
       def closest
-        @ornaments.sum { |ornament| ornament.count * ornament.diameter_mm } / @ornaments.sum(&:count) / 1000.0 * @house["ornaments.closest"]
+        @ornaments.sum { |ornament| ornament.count * ornament.diameter_mm } / @ornaments.sum(&:count) / 1000.0 *
+          @house["ornaments.closest"]
       end
 
       def zone_at(height)
@@ -164,7 +175,8 @@ module DeckBough
         by_style = spots.group_by(&:last)
         gap = measure.largest_gap(points, @flat.reach_at(Zones.top(@surface, @house)))
         { whole: measure.ratio(points), largest_gap: gap && gap[:over_spacing],
-          styles: @ornaments.each_index.to_h { |i| [@ornaments[i].id, measure.ratio(by_style.fetch(i, []).map(&:first))] } }
+          styles:
+            @ornaments.each_index.to_h { |i| [@ornaments[i].id, measure.ratio(by_style.fetch(i, []).map(&:first))] } }
       end
     end
   end

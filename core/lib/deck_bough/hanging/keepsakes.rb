@@ -23,7 +23,8 @@ module DeckBough
 
       # @param spots [Array<Array(Float, Float, Integer)>] reach, turn, zone
       # @param taken [Array<Hash>] how many of each bearing go into each zone; what keepsakes take is taken out of it
-      # @return [Array(Array, Array<Integer>, Array<Group>)] hung, the numbers of the sites left, and those without a place
+      # @return [Array(Array, Array<Integer>, Array<Group>)] hung, the numbers of the sites left, and those without a
+      #   place
       def call(groups, spots, taken)
         @spots = spots
         @taken = taken
@@ -44,7 +45,8 @@ module DeckBough
       def best_for_keepsake(group, free)
         front = @flat.turn_of(@house["ornaments.front"])
         seen = free.select do |i|
-          @spots[i][1].abs <= front && eye_band.cover?(@flat.height_at(@spots[i][0])) && make_room(@spots[i][2], group.bearing, try: true)
+          @spots[i][1].abs <= front && eye_band.cover?(@flat.height_at(@spots[i][0])) &&
+            make_room(@spots[i][2], group.bearing, try: true)
         end
         others = @spots.each_index.to_a - free
         best = seen.max_by { |i| [others.map { |other| apart(i, other) }.min || (front - @spots[i][1].abs), -i] }
@@ -77,7 +79,8 @@ module DeckBough
         return nil unless @zones[zone].takes?(bearing)
 
         @taken.each_index.to_a.product(@taken[zone].keys).find do |giver, given|
-          giver != zone && @taken[giver][bearing].positive? && @taken[zone][given].positive? && @zones[giver].takes?(given)
+          giver != zone && @taken[giver][bearing].positive? && @taken[zone][given].positive? &&
+            @zones[giver].takes?(given)
         end
       end
     end

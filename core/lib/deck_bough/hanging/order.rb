@@ -4,8 +4,8 @@ module DeckBough
   module Hanging
     # Says of every hung ornament what a person needs at the tree: tier, clock position, depth and when it goes on.
     #
-    # Largest first and deepest, all of one style at a time, from the lowest tier up and from the left; keepsakes last (handbook 30,
-    # rules 1, 2 and 6). Clock positions are seen from above with 6 in front: 9 is at the left, 12 behind.
+    # Largest first and deepest, all of one style at a time, from the lowest tier up and from the left; keepsakes last
+    # (handbook 30, rules 1, 2 and 6). Clock positions are seen from above with 6 in front: 9 is at the left, 12 behind.
     class Order
       SIZES = %i[hero large medium small].freeze
       # Steps of golden ratio: no two ornaments in a row hang equally deep.
@@ -35,14 +35,19 @@ module DeckBough
       # @return [Array<Hash>] style, height_m, angle_deg, depth, tier, clock, order; in hanging order from 1
       def call(spots)
         told = spots.map { |(reach, turn), style| place(style, @flat.height_at(reach), @flat.angle_deg(turn)) }
-        sorted = told.sort_by { |site| [*rank(@ornaments[site[:number]], site[:number]), site[:tier], site[:angle_deg]] }
-        sorted.each_with_index.map { |site, i| site.except(:number).merge(depth: depth(@ornaments[site[:number]], i), order: i + 1) }
+        sorted = told.sort_by do |site|
+          [*rank(@ornaments[site[:number]], site[:number]), site[:tier], site[:angle_deg]]
+        end
+        sorted.each_with_index.map do |site, i|
+          site.except(:number).merge(depth: depth(@ornaments[site[:number]], i), order: i + 1)
+        end
       end
 
       private
 
       def place(style, height, angle)
-        { style: @ornaments[style].id, number: style, height_m: height, angle_deg: angle, tier: @surface.tier_at(height, @tier_m),
+        { style: @ornaments[style].id, number: style, height_m: height, angle_deg: angle,
+          tier: @surface.tier_at(height, @tier_m),
           clock: self.class.clock(angle) }
       end
 

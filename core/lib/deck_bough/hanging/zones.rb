@@ -5,8 +5,8 @@ module DeckBough
     # The surface cut across into zones by who may hang where, and how many of each bearing go into each.
     #
     # Breakable ones hang above the reach line, heavy ones below the top of the foliage, nothing in the crown's own band
-    # (handbook 30, rules 4, 5 and 7). Each zone takes its share of the surface as far as its bearings allow; what has no place at
-    # all is told, never squeezed in.
+    # (handbook 30, rules 4, 5 and 7). Each zone takes its share of the surface as far as its bearings allow; what has
+    # no place at all is told, never squeezed in.
     class Zones
       Zone = Struct.new(:low_m, :high_m, :breakable, :heavy, :natural, :room, keyword_init: true) do
         def takes?(bearing)
@@ -82,7 +82,8 @@ module DeckBough
         weights = heights.each_cons(2).map { |low, high| weight(low, high) }
         heights.each_cons(2).zip(weights).map do |(low, high), weight|
           middle = (low + high) / 2
-          Zone.new(low_m: low, high_m: high, breakable: middle >= @reach, heavy: middle < self.class.heavy_line(@surface, @house),
+          Zone.new(low_m: low, high_m: high, breakable: middle >= @reach,
+                   heavy: middle < self.class.heavy_line(@surface, @house),
                    natural: weight / weights.sum, room: room(low, high))
         end
       end

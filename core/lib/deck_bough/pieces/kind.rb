@@ -5,10 +5,10 @@ module DeckBough
   #
   #   Kinds.of("tree").check({})[:measure][:shape] # => "classic"
   #
-  # name: as stored and sent. noun: as told. declared: module with GROUPS, SCHEMA and check. measure: settings → the lengths it is
-  # known by. plan: PlanBrief → plan. liked: group and field → the studio's school that a new piece takes. wants: what of the
-  # studio beyond its own styles a plan looks at (:stock, :elsewhere). gives: what can be asked of its plan beside the plan itself.
-  # upgrades: schema → what makes a document of it one of the next.
+  # name: as stored and sent. noun: as told. declared: module with GROUPS, SCHEMA and check. measure: settings → the
+  # lengths it is known by. plan: PlanBrief → plan. liked: group and field → the studio's school that a new piece takes.
+  # wants: what of the studio beyond its own styles a plan looks at (:stock, :elsewhere). gives: what can be asked of
+  # its plan beside the plan itself. upgrades: schema → what makes a document of it one of the next.
   Kind = Struct.new(:name, :noun, :declared, :plan, :measure, :liked, :wants, :gives, :upgrades, keyword_init: true) do
     def initialize(liked: {}, wants: [], gives: [], upgrades: {}, **)
       super
@@ -61,7 +61,11 @@ module DeckBough
 
       liked.reduce(document.transform_keys(&:to_s)) do |said, ((group, field), school)|
         values = said[group] || {}
-        values.is_a?(Hash) ? said.merge(group => { field => schools.fetch(school) }.merge(values.transform_keys(&:to_s))) : said
+        if values.is_a?(Hash)
+          said.merge(group => { field => schools.fetch(school) }.merge(values.transform_keys(&:to_s)))
+        else
+          said
+        end
       end
     end
 

@@ -80,7 +80,8 @@ module DeckBough
       end
 
       def refuse(code, input, **values)
-        raise InputError, [Fault.new(path: [input.to_s], code: code.to_s, message: Messages.error("input_#{code}", values))]
+        raise InputError,
+              [Fault.new(path: [input.to_s], code: code.to_s, message: Messages.error("input_#{code}", values))]
       end
 
       def feet(metres)

@@ -35,7 +35,9 @@ module DeckBough
       secants = @points.each_cons(2).map { |(left, from), (right, to)| (to - from) / (right - left) }
       return [0.0] * @points.size if secants.empty?
 
-      inner = secants.each_cons(2).map { |before, after| before * after <= 0 ? 0.0 : 2 * before * after / (before + after) }
+      inner = secants.each_cons(2).map do |before, after|
+        before * after <= 0 ? 0.0 : 2 * before * after / (before + after)
+      end
       [secants.first, *inner, secants.last]
     end
   end

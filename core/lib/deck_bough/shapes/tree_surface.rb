@@ -80,7 +80,8 @@ module DeckBough
       depth = foliage / count
       Array.new(count) do |i|
         from = hem + (i * depth)
-        { from_m: from, to_m: from + depth, radius_m: radius_at(from + (depth / 2)), share: share_between(from, from + depth) }
+        { from_m: from, to_m: from + depth, radius_m: radius_at(from + (depth / 2)),
+          share: share_between(from, from + depth) }
       end
     end
 

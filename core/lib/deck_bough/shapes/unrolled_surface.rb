@@ -6,8 +6,8 @@ module DeckBough
   #   flat = UnrolledSurface.new(tree)
   #   flat.height_at(flat.rim) # => the hem
   #
-  # A point is [reach, turn]: metres from the tip and radians in the plane, 0 in front. On a cone the straight line on the
-  # flat sheet is the distance along the tree; a rounded tree is laid flat keeping areas. Source: handbook 30.
+  # A point is [reach, turn]: metres from the tip and radians in the plane, 0 in front. On a cone the straight line on
+  # the flat sheet is the distance along the tree; a rounded tree is laid flat keeping areas. Source: handbook 30.
   class UnrolledSurface
     attr_reader :surface, :rim, :half
 
@@ -57,7 +57,8 @@ module DeckBough
       ((turn + half) % (2 * half)) - half
     end
 
-    # The square of the distance between two points on the flat sheet, round the back of a closed one where that is nearer.
+    # The square of the distance between two points on the flat sheet, round the back of a closed one where that is
+    # nearer.
     def square(reach, turn, other_reach, other_turn)
       apart = (turn - other_turn).abs
       apart = [apart, (2 * half) - apart].min if closed?

@@ -6,7 +6,8 @@ module DeckBough
   #   Finding.of(:bare_bands, pitch_m: 0.41).message
   #   # => "Turns of lights lie 41 cm apart: dark bands will show. Add strings or wind deeper."
   #
-  # severity: "info", "caution" or "stop". Values whose name ends in _m are metres and are printed in the person's units.
+  # severity: "info", "caution" or "stop". Values whose name ends in _m are metres and are printed in the person's
+  # units.
   Finding = Struct.new(:code, :severity, :message, keyword_init: true) do
     def self.of(code, units: "metric", **values)
       said = values.to_h { |name, value| [name, name.end_with?("_m") ? Length.print(value, units) : value] }

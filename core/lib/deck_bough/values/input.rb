@@ -44,13 +44,15 @@ module DeckBough
 
       # items: one Input for a list of plain values, several for a list of objects; range: how many there may be
       def list(name, title, items, range, **rest)
-        new(name, title, kind: :list, unit: items.is_a?(Array) ? "list" : "list of #{items.unit}", items: items, range: range,
+        new(name, title, kind: :list, unit: items.is_a?(Array) ? "list" : "list of #{items.unit}", items: items,
+                         range: range,
                          **rest)
       end
     end
 
     # @param names [Symbol, nil] :style when the value is the id of one
-    def initialize(name, title, kind:, unit:, range: nil, choices: nil, items: nil, default: NONE, default_says: nil, why: nil,
+    def initialize(name, title, kind:, unit:, range: nil, choices: nil, items: nil, default: NONE, default_says: nil,
+                   why: nil,
                    names: nil)
       @name = name
       @title = title
@@ -167,12 +169,16 @@ module DeckBough
     def value
       case @input.kind
       when :number, :whole then number
-      when :choice then @input.choices.include?(@given) ? @given : wrong(:not_a_choice, choices: @input.choices.join(", "))
+      when :choice then choice
       when :flag then [true, false].include?(@given) ? @given : wrong(:wrong_type, wanted: "true or false")
       when :text then text
       when :list then list
       when :object then Inputs.collect(@input.items, @given, @path, @faults)
       end
+    end
+
+    def choice
+      @input.choices.include?(@given) ? @given : wrong(:not_a_choice, choices: @input.choices.join(", "))
     end
 
     # So much of a wrong value is shown.
@@ -184,7 +190,9 @@ module DeckBough
     private
 
     def number
-      return wrong(:wrong_type, wanted: @input.kind == :whole ? "a whole number" : "a number") unless @given.is_a?(Numeric)
+      unless @given.is_a?(Numeric)
+        return wrong(:wrong_type, wanted: @input.kind == :whole ? "a whole number" : "a number")
+      end
       return wrong(:not_finite) unless @given.to_f.finite?
       return wrong(:wrong_type, wanted: "a whole number") if @input.kind == :whole && @given.to_i != @given
 

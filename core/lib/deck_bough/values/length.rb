@@ -14,7 +14,8 @@ module DeckBough
     METRES = { "m" => 1.0, "cm" => 0.01, "mm" => 0.001, "ft" => FOOT, "in" => INCH }.freeze
     SPELLINGS = {
       "m" => %w[m metre metres meter meters], "cm" => %w[cm centimetre centimetres centimeter centimeters],
-      "mm" => %w[mm millimetre millimetres millimeter millimeters], "ft" => %w[ft foot feet '], "in" => %w[in inch inches "]
+      "mm" => %w[mm millimetre millimetres millimeter millimeters], "ft" => %w[ft foot feet '],
+      "in" => %w[in inch inches "]
     }.flat_map { |unit, words| words.map { |word| [word, unit] } }.to_h.freeze
     VULGAR = { "½" => "1/2", "¼" => "1/4", "¾" => "3/4", "⅛" => "1/8", "⅜" => "3/8", "⅝" => "5/8", "⅞" => "7/8",
                "⅓" => "1/3", "⅔" => "2/3" }.freeze
@@ -74,7 +75,8 @@ module DeckBough
     end
 
     def tidy(text)
-      plain = text.to_s.downcase.strip.tr("′’‘`´", "'").tr("″“”", '"').gsub("''", '"').tr("−–", "--").tr("\u00a0\u2009", "  ")
+      plain = text.to_s.downcase.strip.tr("′’‘`´", "'").tr("″“”",
+                                                           '"').gsub("''", '"').tr("−–", "--").tr("\u00a0\u2009", "  ")
       VULGAR.reduce(plain) { |said, (sign, spelled)| said.gsub(sign, " #{spelled}") }.strip
     end
 

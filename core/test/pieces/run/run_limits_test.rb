@@ -12,7 +12,8 @@ class RunLimitsTest < CoreTest
   end
 
   def swags(length_m, spans, **more)
-    { "survey" => { "kind" => "ledge", "length_m" => length_m }, "length" => { "method" => "swags", "spans" => spans, **more.transform_keys(&:to_s) } }
+    { "survey" => { "kind" => "ledge", "length_m" => length_m },
+      "length" => { "method" => "swags", "spans" => spans, **more.transform_keys(&:to_s) } }
   end
 
   def test_swags_neither_too_wide_nor_too_narrow
@@ -21,7 +22,8 @@ class RunLimitsTest < CoreTest
     assert_equal ["/length/spans"], pointers(swags(3.0, 40))
     assert_empty pointers(swags(3.0, 30))
     assert_equal ["/length/spans"],
-                 pointers("survey" => { "kind" => "rail", "going_m" => 11.9, "rise_m" => 6 }, "length" => { "method" => "swags", "spans" => 1 })
+                 pointers("survey" => { "kind" => "rail", "going_m" => 11.9, "rise_m" => 6 },
+                          "length" => { "method" => "swags", "spans" => 1 })
   end
 
   def test_the_sentence_says_what_would_do
@@ -40,14 +42,18 @@ class RunLimitsTest < CoreTest
   end
 
   def test_no_more_layers_than_can_be_weighed
-    stems = ->(count) { { "survey" => { "length_m" => 3 }, "rise_and_trail" => { "stems" => [{ "style" => "s", "count" => count }] } } }
+    stems = lambda { |count|
+      { "survey" => { "length_m" => 3 }, "rise_and_trail" => { "stems" => [{ "style" => "s", "count" => count }] } }
+    }
 
     assert_empty pointers(stems.call(200))
-    assert_equal ["/rise_and_trail/stems"], pointers(stems.call(150).tap { |document| document["rise_and_trail"]["stems"] *= 2 })
+    assert_equal ["/rise_and_trail/stems"],
+                 pointers(stems.call(150).tap { |document| document["rise_and_trail"]["stems"] *= 2 })
   end
 
   def test_nothing_begins_beyond_the_end
-    bodies = { "survey" => { "length_m" => 3 }, "body" => { "bodies" => [{ "style" => "fir" }, { "style" => "fir", "from_m" => 3.2 }] } }
+    bodies = { "survey" => { "length_m" => 3 },
+               "body" => { "bodies" => [{ "style" => "fir" }, { "style" => "fir", "from_m" => 3.2 }] } }
 
     assert_equal ["/body/bodies/1/from_m"], pointers(bodies)
   end

@@ -3,19 +3,26 @@
 require_relative "../../core_test"
 
 class RunPlanTest < CoreTest
-  FIR = Style.new(id: "fir", kind: "garland", name: "Fir garland", length_m: 1.8, loft_m: 0.2, mass_g: 900, on_hand: 2, price_cents: 1_600, texture: "needle",
+  FIR = Style.new(id: "fir", kind: "garland", name: "Fir garland", length_m: 1.8, loft_m: 0.2, mass_g: 900, on_hand: 2,
+                  price_cents: 1_600, texture: "needle",
                   colour: "#24524a")
-  LONG = Style.new(id: "long", kind: "garland", name: "Long fir", length_m: 2.7, loft_m: 0.2, mass_g: 1_350, on_hand: 1, price_cents: 2_300, texture: "needle")
-  CEDAR = Style.new(id: "cedar", kind: "stem", name: "Cedar drape", trail_m: 0.3, spread_m: 0.25, mass_g: 60, on_hand: 5, price_cents: 200, texture: "scale",
+  LONG = Style.new(id: "long", kind: "garland", name: "Long fir", length_m: 2.7, loft_m: 0.2, mass_g: 1_350, on_hand: 1,
+                   price_cents: 2_300, texture: "needle")
+  CEDAR = Style.new(id: "cedar", kind: "stem", name: "Cedar drape", trail_m: 0.3, spread_m: 0.25, mass_g: 60,
+                    on_hand: 5, price_cents: 200, texture: "scale",
                     colour: "#5c7d5a")
-  LEAF = Style.new(id: "leaf", kind: "stem", name: "Leaf spray", rise_m: 0.3, spread_m: 0.3, mass_g: 40, on_hand: 12, texture: "broadleaf", colour: "#8fa58a")
-  BERRY = Style.new(id: "berry", kind: "stem", name: "Berry twig", rise_m: 0.2, spread_m: 0.2, mass_g: 20, on_hand: 8, texture: "berry")
+  LEAF = Style.new(id: "leaf", kind: "stem", name: "Leaf spray", rise_m: 0.3, spread_m: 0.3, mass_g: 40, on_hand: 12,
+                   texture: "broadleaf", colour: "#8fa58a")
+  BERRY = Style.new(id: "berry", kind: "stem", name: "Berry twig", rise_m: 0.2, spread_m: 0.2, mass_g: 20, on_hand: 8,
+                    texture: "berry")
   CONE = Style.new(id: "cone", kind: "ornament", name: "Cone", diameter_mm: 80, mass_g: 60, on_hand: 9)
   STOCK = [FIR, LONG, CEDAR, LEAF, BERRY, CONE].freeze
   PLACE = Surroundings.new(stance: "wall", ceiling: Ceiling.new(left_m: 2.55, right_m: 2.55, width_m: 3.8))
 
-  MANTEL = { survey: { length_m: 1.52, depth_m: 0.14, height_m: 1.2, right_drop_m: 1.0 }, length: { direction: "to_right" },
-             body: { bodies: [{ style: "fir" }] }, rise_and_trail: { shape: "waterfall", low_m: 0.14, high_m: 0.34 } }.freeze
+  MANTEL = { survey: { length_m: 1.52, depth_m: 0.14, height_m: 1.2, right_drop_m: 1.0 },
+             length: { direction: "to_right" },
+             body: { bodies: [{ style: "fir" }] },
+             rise_and_trail: { shape: "waterfall", low_m: 0.14, high_m: 0.34 } }.freeze
 
   def planned(place: PLACE, **groups)
     settings = MANTEL.merge(groups) { |_, one, other| one.merge(other) }
@@ -48,8 +55,10 @@ class RunPlanTest < CoreTest
   end
 
   def test_every_kind_of_run_is_drawn_where_it_goes
-    { "ledge" => 1.2, "table" => 1.2, "rod" => 1.2, "opening" => 1.2, "frame" => 3.2, "mirror" => 3.2, "ring" => Math::PI * 0.6 }.each do |kind, long|
-      survey = { kind: kind, length_m: 1.2, right_drop_m: 0, side_m: %w[frame mirror].include?(kind) ? 1.0 : 0, diameter_m: 0.6, height_m: 1.0 }
+    { "ledge" => 1.2, "table" => 1.2, "rod" => 1.2, "opening" => 1.2, "frame" => 3.2, "mirror" => 3.2,
+      "ring" => Math::PI * 0.6 }.each do |kind, long|
+      survey = { kind: kind, length_m: 1.2, right_drop_m: 0, side_m: %w[frame mirror].include?(kind) ? 1.0 : 0,
+                 diameter_m: 0.6, height_m: 1.0 }
       plan = run_plan(survey: survey)
 
       assert_in_delta long, plan[:figures][:run][:value], 1e-6, kind
@@ -58,7 +67,8 @@ class RunPlanTest < CoreTest
   end
 
   def test_the_weight_of_all_anchors_is_the_weight_of_all_layers
-    plan = run_plan(rise_and_trail: { stems: [{ style: "cedar", count: 4, from_m: 0.4, to_m: 1.4 }] }, accents: { accents: [{ style: "cone", count: 5 }] })
+    plan = run_plan(rise_and_trail: { stems: [{ style: "cedar", count: 4, from_m: 0.4, to_m: 1.4 }] },
+                    accents: { accents: [{ style: "cone", count: 5 }] })
 
     assert_in_delta plan[:figures][:weight][:value], plan[:anchors].sum { |anchor| anchor[:down_kg] }, 1e-9
     assert_in_delta (0.5 * 2.52 * 1.05) + 0.24 + 0.3, plan[:figures][:weight][:value], 1e-9
@@ -66,7 +76,9 @@ class RunPlanTest < CoreTest
 
   def test_a_wound_garland_takes_more_and_weighs_more
     rail = { kind: "rail", going_m: 3.7, rise_m: 2.7, height_m: 0.9, right_drop_m: 0, surface: "wood" }
-    laid, wound, woven = %w[laid wrapped woven].map { |method| run_plan(survey: rail, length: { method: method })[:figures] }
+    laid, wound, woven = %w[laid wrapped woven].map do |method|
+      run_plan(survey: rail, length: { method: method })[:figures]
+    end
 
     assert_in_delta 1.35 / 1.05 * laid[:garland][:value], woven[:garland][:value], 1e-9
     assert_operator wound[:garland][:value], :>, laid[:garland][:value]
@@ -79,7 +91,8 @@ class RunPlanTest < CoreTest
 
     assert_equal 2, line(plan, "Fir garland")[:need]
     assert_in_delta 3.5 - (2.52 * 1.05), plan[:figures][:garland][:value].then { |needed| 3.5 - needed }, 1e-9
-    assert_equal([{ style: "fir", name: "Fir garland", length_m: 0.72 }], plan[:offcuts].map { |one| { **one, length_m: one[:length_m].round(6) } })
+    assert_equal([{ style: "fir", name: "Fir garland", length_m: 0.72 }],
+                 plan[:offcuts].map { |one| { **one, length_m: one[:length_m].round(6) } })
     assert_equal 1, plan[:drawing][:joins].size
   end
 
@@ -100,7 +113,9 @@ class RunPlanTest < CoreTest
     plan = run_plan
     part = plan[:closing].max_by { |one| one[:to_m] - one[:from_m] }
     way = part[:ways].find { |one| one[:kind] == "stems" }
-    closed = run_plan(rise_and_trail: { stems: [{ style: way[:style], count: way[:count], from_m: way[:from_m], to_m: way[:to_m] }] })
+    closed = run_plan(
+      rise_and_trail: { stems: [{ style: way[:style], count: way[:count], from_m: way[:from_m], to_m: way[:to_m] }] }
+    )
 
     assert way[:on_hand]
     assert_operator closed[:figures][:fullness][:value], :>, plan[:figures][:fullness][:value]
@@ -111,7 +126,10 @@ class RunPlanTest < CoreTest
     ways = run_plan[:closing].flat_map { |part| part[:ways].map { |way| way[:on_hand] } }
 
     assert_includes ways, true
-    run_plan[:closing].each { |part| assert_equal(part[:ways].map { |way| way[:on_hand] ? 0 : 1 }.sort, part[:ways].map { |way| way[:on_hand] ? 0 : 1 }) }
+    run_plan[:closing].each do |part|
+      assert_equal(part[:ways].map { |way| way[:on_hand] ? 0 : 1 }.sort,
+                   part[:ways].map { |way| way[:on_hand] ? 0 : 1 })
+    end
   end
 
   def test_built_from_stock_it_is_as_full_as_it_says
@@ -142,11 +160,13 @@ class RunPlanTest < CoreTest
 
     assert_includes warned(told), "fixing_no_nails"
     assert_equal "never", told[:fixings].find { |fixing| fixing[:name] == "nail" }[:here]
-    assert_equal "goes", run_plan(survey: { surface: "wood" })[:fixings].find { |fixing| fixing[:name] == "nail" }[:here]
+    assert_equal "goes",
+                 run_plan(survey: { surface: "wood" })[:fixings].find { |fixing| fixing[:name] == "nail" }[:here]
   end
 
   def test_an_anchor_over_its_half_says_how_many_it_takes
-    heavy = run_plan(anchors: { fixing: "medium_hook" }, rise_and_trail: { stems: [{ style: "cedar", count: 5, from_m: 1.6, to_m: 2.4 }] })
+    heavy = run_plan(anchors: { fixing: "medium_hook" },
+                     rise_and_trail: { stems: [{ style: "cedar", count: 5, from_m: 1.6, to_m: 2.4 }] })
     drop = heavy[:cautions].find { |caution| caution[:code] == "anchor_drop" }
 
     assert_includes drop[:message], "carries the whole drop"
@@ -156,7 +176,8 @@ class RunPlanTest < CoreTest
 
   def test_laid_without_fixings_it_must_not_hang
     assert_includes warned(run_plan(anchors: { fixing: "none" })), "laid_hangs"
-    flat = run_plan(anchors: { fixing: "none" }, survey: { right_drop_m: 0, depth_m: 0.3 }, rise_and_trail: { shape: "level", high_m: 0.2 })
+    flat = run_plan(anchors: { fixing: "none" }, survey: { right_drop_m: 0, depth_m: 0.3 },
+                    rise_and_trail: { shape: "level", high_m: 0.2 })
 
     assert_empty warned(flat) & %w[laid_hangs laid_rolls]
     assert_empty flat[:anchors]
@@ -175,7 +196,8 @@ class RunPlanTest < CoreTest
     few = { rise_and_trail: { stems: [{ style: "cedar", count: 2 }] } }
 
     refute_includes warned(run_plan(**few)), "nest_thin"
-    assert_includes warned(run_plan(**few, body: { bodies: [{ style: "fir", fluffed: false, to_m: 0.3 }] })), "nest_thin"
+    assert_includes warned(run_plan(**few, body: { bodies: [{ style: "fir", fluffed: false, to_m: 0.3 }] })),
+                    "nest_thin"
   end
 
   def test_balance_by_school
@@ -186,7 +208,8 @@ class RunPlanTest < CoreTest
 
     assert_includes warned(run_plan(**even, mantel: { things: vase })), "leans"
     assert_includes warned(run_plan(**even, mantel: { school: "one_sided", side: "left" })), "one_sided_little"
-    refute_includes warned(run_plan(**even, mantel: { school: "one_sided", side: "right", things: vase })), "one_sided_little"
+    refute_includes warned(run_plan(**even, mantel: { school: "one_sided", side: "right", things: vase })),
+                    "one_sided_little"
   end
 
   def test_stockings_hang_evenly_and_not_over_a_fire
@@ -213,7 +236,8 @@ class RunPlanTest < CoreTest
     assert_operator after.index("lights"), :>, after.index("rise_and_trail")
     assert_operator before.index("lights"), :<, before.index("rise_and_trail")
     assert_equal before.sort, after.sort
-    studio = RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: STOCK, lights: "before").call
+    studio = RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: STOCK,
+                         lights: "before").call
 
     assert_equal before, studio[:steps]
   end
@@ -221,11 +245,14 @@ class RunPlanTest < CoreTest
   def test_layers_are_told_in_the_order_of_work
     plan = run_plan(rise_and_trail: { stems: [{ style: "cedar", count: 2 }, { style: "leaf", count: 2 }] })
 
-    assert_equal(["Anchors", "Base", "Trail", "Rise and texture", "Lights", "Fluff and step back"], plan[:layers].map { |layer| layer[:title] })
+    assert_equal(["Anchors", "Base", "Trail", "Rise and texture", "Lights", "Fluff and step back"],
+                 plan[:layers].map { |layer| layer[:title] })
   end
 
   def test_greens_repeat_in_the_room
-    alone = ->(ids) { RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: STOCK, elsewhere: ids).call }
+    alone = lambda { |ids|
+      RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: STOCK, elsewhere: ids).call
+    }
 
     assert_includes warned(alone.call(["cedar"])), "greens_alone"
     refute_includes warned(alone.call(["fir"])), "greens_alone"
@@ -242,7 +269,8 @@ class RunPlanTest < CoreTest
   end
 
   def test_every_line_and_figure_opens_a_working
-    plan = run_plan(survey: { firebox: "cold" }, mantel: { stockings: 2 }, rise_and_trail: { stems: [{ style: "cedar", count: 2 }] },
+    plan = run_plan(survey: { firebox: "cold" }, mantel: { stockings: 2 },
+                    rise_and_trail: { stems: [{ style: "cedar", count: 2 }] },
                     ribbon: { method: "bows" })
     keys = plan[:ledger].map { |one| one[:sheet] } + plan[:figures].values.map { |figure| figure[:sheet] }
 
@@ -268,7 +296,8 @@ class RunPlanTest < CoreTest
     low = { right_drop_m: 1.0, height_m: 1.0 }
 
     assert_includes warned(run_plan(survey: low)), "drop_on_floor"
-    refute_includes warned(run_plan(survey: { kind: "rail", going_m: 3.7, rise_m: 2.7, height_m: 0.9, left_drop_m: 0.88, right_drop_m: 0,
+    refute_includes warned(run_plan(survey: { kind: "rail", going_m: 3.7, rise_m: 2.7, height_m: 0.9,
+                                              left_drop_m: 0.88, right_drop_m: 0,
                                               surface: "wood" })), "drop_on_floor"
   end
 
@@ -284,7 +313,10 @@ class RunPlanTest < CoreTest
   end
 
   def test_a_garland_laid_on_a_shelf_too_narrow_rolls_off
-    laid = ->(depth) { warned(run_plan(anchors: { fixing: "none" }, survey: { right_drop_m: 0, depth_m: depth }, rise_and_trail: { shape: "level" })) }
+    laid = lambda { |depth|
+      warned(run_plan(anchors: { fixing: "none" }, survey: { right_drop_m: 0, depth_m: depth },
+                      rise_and_trail: { shape: "level" }))
+    }
 
     assert_includes laid.call(0.05), "laid_rolls"
     refute_includes laid.call(0.4), "laid_rolls"

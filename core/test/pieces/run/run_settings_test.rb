@@ -10,7 +10,8 @@ class RunSettingsTest < CoreTest
   def test_an_empty_document_is_a_mantel_not_measured_yet
     settings = RunSettings.check({})
 
-    assert_equal %w[mantel laid level], [settings[:survey][:kind], settings[:length][:method], settings[:rise_and_trail][:shape]]
+    assert_equal %w[mantel laid level],
+                 [settings[:survey][:kind], settings[:length][:method], settings[:rise_and_trail][:shape]]
     refute RunSettings.measured?(settings)
     assert RunSettings.measured?(RunSettings.check("survey" => { "length_m" => 1.5 }))
     refute RunSettings.measured?(RunSettings.check("survey" => { "kind" => "rail", "length_m" => 1.5 }))
@@ -23,7 +24,8 @@ class RunSettingsTest < CoreTest
   end
 
   def test_every_fault_at_once_where_it_is
-    paths = faults("survey" => { "length_m" => 400 }, "length" => { "method" => "thrown" }, "body" => { "bodies" => [{ "passes" => 0 }] }).map do |fault|
+    paths = faults("survey" => { "length_m" => 400 }, "length" => { "method" => "thrown" },
+                   "body" => { "bodies" => [{ "passes" => 0 }] }).map do |fault|
       fault.path.join("/")
     end
 
@@ -31,7 +33,8 @@ class RunSettingsTest < CoreTest
   end
 
   def test_what_cannot_go_together
-    assert_equal ["ends_before_it_begins"], faults("body" => { "bodies" => [{ "style" => "fir", "from_m" => 1, "to_m" => 0.5 }] }).map(&:code)
+    assert_equal ["ends_before_it_begins"],
+                 faults("body" => { "bodies" => [{ "style" => "fir", "from_m" => 1, "to_m" => 0.5 }] }).map(&:code)
     assert_equal ["drop_below_floor"], faults("survey" => { "right_drop_m" => 1.4, "height_m" => 1.2 }).map(&:code)
     assert_equal %w[rise_and_trail points], faults("rise_and_trail" => { "shape" => "free" }).first.path
   end

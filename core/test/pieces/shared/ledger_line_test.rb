@@ -4,7 +4,8 @@ require_relative "../../core_test"
 
 class LedgerLineTest < CoreTest
   def line(need:, spares:, on_hand:)
-    LedgerLine.new(kind: "ornament", step: "ornaments", style: style("bell", "Old brass bell", 60, "metal", on_hand: on_hand), need: need, spares: spares,
+    LedgerLine.new(kind: "ornament", step: "ornaments",
+                   style: style("bell", "Old brass bell", 60, "metal", on_hand: on_hand), need: need, spares: spares,
                    sheet: "x")
   end
 

@@ -17,7 +17,8 @@ class SettingsDifferenceTest < CoreTest
 
   def test_counts_styles_and_keeps_a_long_list_short
     assert_equal "Styles + Slate glass, + Plum velvet", says({}, { ornaments: { styles: %w[a b] } })
-    assert_equal "Styles + Plum velvet, − Slate glass", says({ ornaments: { styles: %w[a] } }, { ornaments: { styles: %w[b] } })
+    assert_equal "Styles + Plum velvet, − Slate glass",
+                 says({ ornaments: { styles: %w[a] } }, { ornaments: { styles: %w[b] } })
     assert_equal "Style — → Plum velvet", says({}, { crown: { style: "b" } })
     assert_equal "Globe string — → a style that is gone", says({}, { lights: { globe_style: "0b1c…" } })
     assert_equal "Missing 0 → 1", says({}, { ornaments: { missing: [{ style: "a", count: 1 }] } })

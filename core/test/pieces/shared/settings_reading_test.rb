@@ -31,7 +31,8 @@ class SettingsReadingTest < CoreTest
   def test_what_picks_called_lush_is_full_cover_since_schema_two
     assert_equal "full", read(TREE_KIND, { "picks" => { "cover" => "lush" } }, schema: 1).settings[:picks][:cover]
     assert_equal "airy", read(TREE_KIND, { "picks" => { "cover" => "airy" } }, schema: 1).settings[:picks][:cover]
-    assert_equal ["/picks/cover"], read(TREE_KIND, { "picks" => { "cover" => "lush" } }, schema: 2).faults.map(&:pointer)
+    assert_equal ["/picks/cover"],
+                 read(TREE_KIND, { "picks" => { "cover" => "lush" } }, schema: 2).faults.map(&:pointer)
   end
 
   def test_a_name_nobody_knows_any_more_breaks_nothing
@@ -46,7 +47,8 @@ class SettingsReadingTest < CoreTest
   end
 
   def test_one_bad_value_takes_its_default_and_is_told_and_the_rest_stays
-    document = { "measure" => { "height_m" => 2.1, "shape" => "oval" }, "ornaments" => { "styles" => ["a", 7, "b"], "count_by" => "own" } }
+    document = { "measure" => { "height_m" => 2.1, "shape" => "oval" },
+                 "ornaments" => { "styles" => ["a", 7, "b"], "count_by" => "own" } }
     reading = read(TREE_KIND, document)
 
     assert_equal ["/measure/shape", "/ornaments/styles/1"], reading.faults.map(&:pointer).first(2)
@@ -55,14 +57,17 @@ class SettingsReadingTest < CoreTest
   end
 
   def test_what_is_only_wrong_together_is_told_too
-    reading = read(RUN_KIND, { "survey" => { "length_m" => 12.1, "kind" => "ledge" }, "length" => { "method" => "swags", "spans" => 1 } })
+    reading = read(RUN_KIND,
+                   { "survey" => { "length_m" => 12.1, "kind" => "ledge" },
+                     "length" => { "method" => "swags", "spans" => 1 } })
 
     assert_equal ["/length/spans"], reading.faults.map(&:pointer)
     assert_in_delta 12.1, reading.settings[:survey][:length_m]
   end
 
   def test_a_document_that_is_none_reads_as_nothing_said
-    [[], "x", nil, 7, { "measure" => [] }, { "measure" => nil }, { "step_back" => { "mends" => [nil, 3, []] } }].each do |document|
+    [[], "x", nil, 7, { "measure" => [] }, { "measure" => nil },
+     { "step_back" => { "mends" => [nil, 3, []] } }].each do |document|
       assert_equal TREE_KIND.check({}), read(TREE_KIND, document).settings, document.inspect
     end
   end

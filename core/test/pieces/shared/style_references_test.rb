@@ -3,15 +3,19 @@
 require_relative "../../core_test"
 
 class StyleReferencesTest < CoreTest
-  TREE = { "crown" => { "style" => "plum" }, "ornaments" => { "styles" => %w[a b], "missing" => [{ "style" => "a", "count" => 2 }] },
+  TREE = { "crown" => { "style" => "plum" },
+           "ornaments" => { "styles" => %w[a b], "missing" => [{ "style" => "a", "count" => 2 }] },
            "lights" => { "globe_style" => "globe" }, "ribbon" => { "garland_style" => "beads" },
-           "step_back" => { "mends" => [{ "kind" => "add", "style" => "b", "height_m" => 1, "angle_deg" => 0 }] } }.freeze
+           "step_back" => { "mends" => [{ "kind" => "add", "style" => "b", "height_m" => 1,
+                                          "angle_deg" => 0 }] } }.freeze
 
   def test_finds_every_style_with_its_path
     found = StyleReferences.of(TREE_KIND.groups, TREE_KIND.check(TREE)).to_h { |path, id| [path.join("/"), id] }
 
-    assert_equal({ "crown/style" => "plum", "ornaments/styles/0" => "a", "ornaments/styles/1" => "b", "ornaments/missing/0/style" => "a",
-                   "lights/globe_style" => "globe", "ribbon/garland_style" => "beads", "step_back/mends/0/style" => "b" }, found)
+    assert_equal({ "crown/style" => "plum", "ornaments/styles/0" => "a", "ornaments/styles/1" => "b",
+                   "ornaments/missing/0/style" => "a",
+                   "lights/globe_style" => "globe", "ribbon/garland_style" => "beads",
+                   "step_back/mends/0/style" => "b" }, found)
   end
 
   def test_puts_other_names_in_their_place_and_leaves_everything_else

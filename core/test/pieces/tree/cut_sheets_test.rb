@@ -7,7 +7,8 @@ class CutSheetsTest < CoreTest
              Style.new(id: "gauze", kind: "ribbon", name: "Gauze", pack_size: 10.0, on_hand: 0)].freeze
 
   def tree(**groups)
-    TreePlan.new(settings: dressed(ribbon: { styles: %w[plum gauze] }, crown: { style: "plum", streamers: 3 }, **groups), surroundings: surroundings,
+    TreePlan.new(settings: dressed(ribbon: { styles: %w[plum gauze] }, crown: { style: "plum", streamers: 3 },
+                                   **groups), surroundings: surroundings,
                  styles: [*styles, *RIBBONS], kept: KEPT)
   end
 

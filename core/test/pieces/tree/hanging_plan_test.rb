@@ -53,14 +53,16 @@ class HangingPlanTest < CoreTest
   end
 
   def test_a_moved_ornament_hangs_where_it_was_moved_and_an_added_one_is_needed
-    mends = [{ kind: "move", style: "bell", number: 2, height_m: 1.5, angle_deg: 12.0 }, { kind: "add", style: "berry", height_m: 0.9, angle_deg: -40.0 }]
+    mends = [{ kind: "move", style: "bell", number: 2, height_m: 1.5, angle_deg: 12.0 },
+             { kind: "add", style: "berry", height_m: 0.9, angle_deg: -40.0 }]
     before = plan(ornaments)
     after = plan(ornaments.merge(step_back: { mends: mends }))
     bell = hung(after).find { |site| site[:style] == "bell" && site[:number] == 2 }
 
     assert_equal [1.5, 12.0, 5.5], bell.values_at(:height_m, :angle_deg, :clock)
     assert_equal hung(before).size + 1, hung(after).size
-    assert_equal before[:ledger].find { |line| line[:style] == "berry" }[:need] + 1, after[:ledger].find { |line| line[:style] == "berry" }[:need]
+    assert_equal before[:ledger].find { |line| line[:style] == "berry" }[:need] + 1,
+                 after[:ledger].find { |line| line[:style] == "berry" }[:need]
   end
 
   def test_numbers_name_each_ornament_once

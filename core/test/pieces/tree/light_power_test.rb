@@ -43,7 +43,9 @@ class LightPowerTest < CoreTest
   end
 
   def test_more_surface_never_needs_fewer_lights
-    strings = (10..40).step(6).map { |decimetres| plan(dressed(measure: { height_m: decimetres / 10.0 }))[:figures][:strings][:value] }
+    strings = (10..40).step(6).map do |decimetres|
+      plan(dressed(measure: { height_m: decimetres / 10.0 }))[:figures][:strings][:value]
+    end
 
     assert_equal strings.sort, strings
   end

@@ -4,7 +4,8 @@ require_relative "../../core_test"
 
 class OrnamentSharesTest < CoreTest
   def shares(total, chosen = styles, even: false)
-    OrnamentShares.new(total: total, mix: Catalogue.answer("ornaments.mix", { height_m: 2.4, total: total }), styles: chosen, house: HouseRules.default,
+    OrnamentShares.new(total: total, mix: Catalogue.answer("ornaments.mix", { height_m: 2.4, total: total }),
+                       styles: chosen, house: HouseRules.default,
                        even: even)
   end
 
@@ -30,6 +31,8 @@ class OrnamentSharesTest < CoreTest
   end
 
   def test_counts_sum_to_any_total
-    PropCheck.forall(PropCheck::Generators.choose(0..400)) { |total| assert_equal total, shares(total).counts.values.sum }
+    PropCheck.forall(PropCheck::Generators.choose(0..400)) do |total|
+      assert_equal total, shares(total).counts.values.sum
+    end
   end
 end

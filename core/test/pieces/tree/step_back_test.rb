@@ -12,7 +12,11 @@ class StepBackTest < CoreTest
   end
 
   def found(told, code = nil)
-    code ? told[:findings].select { |finding| finding[:code] == code } : told[:findings].map { |finding| finding[:code] }
+    if code
+      told[:findings].select { |finding| finding[:code] == code }
+    else
+      told[:findings].map { |finding| finding[:code] }
+    end
   end
 
   def sites
@@ -84,7 +88,8 @@ class StepBackTest < CoreTest
     up = sites.select { |site| site[:angle_deg].positive? }
     left, right = tree.step_back(up: up)[:heat].partition { |spot| spot[:angle_deg].negative? }
 
-    assert_operator left.sum { |spot| spot[:empty] } / left.size, :>, 1.5 * right.sum { |spot| spot[:empty] } / right.size
+    assert_operator left.sum { |spot| spot[:empty] } / left.size, :>,
+                    1.5 * right.sum { |spot| spot[:empty] } / right.size
   end
 
   # On a riser of 60 cm the line of 1 m meets the tree at 40 cm.

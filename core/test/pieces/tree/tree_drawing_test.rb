@@ -22,7 +22,8 @@ class TreeDrawingTest < CoreTest
 
   def test_everything_hangs_within_the_visible_arc_and_the_foliage
     drawn = drawing(place: surroundings(stance: "corner"))
-    spots = drawn[:ornaments].map { |site| site.values_at(:height_m, :angle_deg) } + drawn[:bulbs][:points] + drawn[:ribbon][:loops]
+    spots = drawn[:ornaments].map { |site| site.values_at(:height_m, :angle_deg) } + drawn[:bulbs][:points] +
+            drawn[:ribbon][:loops]
 
     assert_in_delta 200, drawn[:tree][:arc_deg]
     assert(spots.all? { |height, angle| height.between?(0.24, 2.4) && angle.between?(-100.1, 100.1) })
@@ -45,7 +46,9 @@ class TreeDrawingTest < CoreTest
   def test_against_a_wall_lights_zigzag_and_never_jump_behind
     drawn = drawing(place: surroundings(stance: "wall"), lights: { school: "bright" })
     radius = ->(height) { 0.7 * (2.4 - height) / 2.16 }
-    jumps = drawn[:bulbs][:points].each_cons(2).map { |(height, a), (_, b)| (a - b).abs * Math::PI / 180 * radius.call(height) }
+    jumps = drawn[:bulbs][:points].each_cons(2).map do |(height, a), (_, b)|
+      (a - b).abs * Math::PI / 180 * radius.call(height)
+    end
 
     assert_operator jumps.max, :<, 0.2
   end

@@ -3,11 +3,15 @@
 require_relative "../../core_test"
 
 class TreeLedgerTest < CoreTest
-  RIBBONS = [DeckBough::Style.new(id: "plum", kind: "ribbon", name: "Plum velvet ribbon", pack_size: 9.0, price_cents: 1180, on_hand: 21.0),
-             DeckBough::Style.new(id: "gauze", kind: "ribbon", name: "Brass gauze ribbon", pack_size: 10.0, price_cents: 890, on_hand: 2.0)].freeze
-  PICKS = [DeckBough::Style.new(id: "berry", kind: "pick", name: "Berry picks", pack_size: 6, price_cents: 840, on_hand: 3),
+  RIBBONS = [DeckBough::Style.new(id: "plum", kind: "ribbon", name: "Plum velvet ribbon", pack_size: 9.0,
+                                  price_cents: 1180, on_hand: 21.0),
+             DeckBough::Style.new(id: "gauze", kind: "ribbon", name: "Brass gauze ribbon", pack_size: 10.0,
+                                  price_cents: 890, on_hand: 2.0)].freeze
+  PICKS = [DeckBough::Style.new(id: "berry", kind: "pick", name: "Berry picks", pack_size: 6, price_cents: 840,
+                                on_hand: 3),
            DeckBough::Style.new(id: "fern", kind: "pick", name: "Fern picks", pack_size: 6, on_hand: 0)].freeze
-  LIGHTS = DeckBough::Style.new(id: "warm", kind: "light", name: "Warm lights", bulbs: 200, lit_length_m: 14.0, price_cents: 2290, on_hand: 2)
+  LIGHTS = DeckBough::Style.new(id: "warm", kind: "light", name: "Warm lights", bulbs: 200, lit_length_m: 14.0,
+                                price_cents: 2290, on_hand: 2)
 
   def lines(kind, **groups)
     plan(dressed(**groups), with: [*styles, *RIBBONS, *PICKS, LIGHTS])[:ledger].select { |line| line[:kind] == kind }
@@ -80,11 +84,13 @@ class TreeLedgerTest < CoreTest
 
   def shortage(on_hand)
     shelf = [style("slate", "Slate glass", 100, "glass", breakable: true, on_hand: on_hand)]
-    plan(dressed(ornaments: { styles: ["slate"] }), with: shelf)[:ledger].find { |line| line[:kind] == "ornament" }[:short]
+    ledger = plan(dressed(ornaments: { styles: ["slate"] }), with: shelf)[:ledger]
+    ledger.find { |line| line[:kind] == "ornament" }[:short]
   end
 
   def test_every_sheet_of_a_line_ends_in_its_need
-    whole = plan(dressed(ribbon: { styles: %w[plum gauze] }, picks: { styles: %w[berry fern] }), with: [*styles, *RIBBONS, *PICKS])
+    whole = plan(dressed(ribbon: { styles: %w[plum gauze] }, picks: { styles: %w[berry fern] }),
+                 with: [*styles, *RIBBONS, *PICKS])
     whole[:ledger].reject { |line| line[:kind] == "light" }.each do |line|
       told = whole[:sheets].fetch(line[:sheet])[:steps].select { |step| %w[need need_m crown_m].include?(step[:gives]) }
 

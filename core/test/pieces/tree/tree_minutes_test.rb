@@ -47,7 +47,8 @@ class TreeMinutesTest < CoreTest
     assert_in_delta 9 * 6, rate.call("cascade", "Cascades")
     assert_in_delta 9 * 4, rate.call("bows", "Bows")
     assert_operator rate.call("spiral", "Spiral"), :>, 6
-    refute(steps(ribbon: { method: "none" }, crown: { kind: "star" }).any? { |step| step[:says].match?(/ribbon|bow|cascade/i) })
+    refute(steps(ribbon: { method: "none" },
+                 crown: { kind: "star" }).any? { |step| step[:says].match?(/ribbon|bow|cascade/i) })
   end
 
   def test_nothing_at_the_foot_saves_its_minutes

@@ -4,7 +4,8 @@ require_relative "../../core_test"
 
 class MantelTest < CoreTest
   def balance(*items)
-    answer("balance.mantel", length_m: 2.0, items: items.map { |at, area, lightness| { at_m: at, area_m2: area, lightness: lightness } })
+    answer("balance.mantel",
+           length_m: 2.0, items: items.map { |at, area, lightness| { at_m: at, area_m2: area, lightness: lightness } })
   end
 
   def test_a_mirrored_mantel_is_even
@@ -21,7 +22,8 @@ class MantelTest < CoreTest
   def test_mirrored_it_says_the_opposite
     items = [[0.3, 0.2, 30], [1.1, 0.4, 70], [1.9, 0.1, 20]]
 
-    assert_in_delta balance(*items)[:value], -balance(*items.map { |at, area, lightness| [2.0 - at, area, lightness] })[:value], 1e-9
+    assert_in_delta balance(*items)[:value],
+                    -balance(*items.map { |at, area, lightness| [2.0 - at, area, lightness] })[:value], 1e-9
     assert_operator balance(*items)[:value].abs, :<=, 1
   end
 end

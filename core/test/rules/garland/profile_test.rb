@@ -44,7 +44,8 @@ class ProfileTest < CoreTest
 
     assert_in_delta 2.0 + 0.06 + 0.09, told[:kg]
     step = 0.05
-    inside = told[:samples][1..-2].sum { |sample| sample[:kg_per_m] * step } + told[:samples].values_at(0, -1).sum { |sample| sample[:kg_per_m] * step / 2 }
+    inside = told[:samples][1..-2].sum { |sample| sample[:kg_per_m] * step } +
+             told[:samples].values_at(0, -1).sum { |sample| sample[:kg_per_m] * step / 2 }
 
     assert_in_delta told[:kg], inside, 0.03
   end
@@ -67,7 +68,8 @@ class ProfileTest < CoreTest
   end
 
   def test_free_points_are_met_and_never_overshot
-    points = [{ at_m: 0, thickness_m: 0.1 }, { at_m: 0.6, thickness_m: 0.3 }, { at_m: 1.4, thickness_m: 0.3 }, { at_m: 2, thickness_m: 0.12 }]
+    points = [{ at_m: 0, thickness_m: 0.1 }, { at_m: 0.6, thickness_m: 0.3 }, { at_m: 1.4, thickness_m: 0.3 },
+              { at_m: 2, thickness_m: 0.12 }]
     told = profile(BODY, wanted: { shape: "free", points: points })
 
     points.each { |point| assert_in_delta point[:thickness_m], at(told, point[:at_m])[:wanted_m], 1e-9 }
@@ -87,7 +89,8 @@ class ProfileTest < CoreTest
     random = Random.new(7)
     items = [BODY]
     fullness = 20.times.map do
-      items << [BODY.merge(from_m: random.rand(0.0..1.0), to_m: random.rand(1.0..2.0)), RISE.merge(at_m: random.rand(0.0..2.0)),
+      items << [BODY.merge(from_m: random.rand(0.0..1.0), to_m: random.rand(1.0..2.0)),
+                RISE.merge(at_m: random.rand(0.0..2.0)),
                 TRAIL.merge(at_m: random.rand(0.0..2.0))].sample(random: random)
       profile(*items, wanted: { shape: "level", high_m: 0.6 })[:fullness]
     end
@@ -96,8 +99,11 @@ class ProfileTest < CoreTest
   end
 
   def test_what_lacks_is_named_where_it_lacks
-    faults = faults_of("garland.profile", run_m: 2, items: [{ kind: "body", from_m: 0 }, { kind: "rise", at_m: 1, rise_m: 0.2 }], wanted: { shape: "free" })
+    faults = faults_of("garland.profile",
+                       run_m: 2, items: [{ kind: "body", from_m: 0 }, { kind: "rise", at_m: 1, rise_m: 0.2 }],
+                       wanted: { shape: "free" })
 
-    assert_equal(%w[items.0.to_m items.0.loft_m items.1.spread_m wanted.points], faults.map { |fault| fault.path.join(".") })
+    assert_equal(%w[items.0.to_m items.0.loft_m items.1.spread_m wanted.points],
+                 faults.map { |fault| fault.path.join(".") })
   end
 end

@@ -8,7 +8,8 @@ class LightsBatteryTest < CoreTest
   end
 
   def test_sets_last_the_season_and_one_fewer_would_not
-    PropCheck.forall(PropCheck::Generators.choose(1..400), PropCheck::Generators.choose(1..24), PropCheck::Generators.choose(1..90)) do |set, day, days|
+    PropCheck.forall(PropCheck::Generators.choose(1..400), PropCheck::Generators.choose(1..24),
+                     PropCheck::Generators.choose(1..90)) do |set, day, days|
       told = cells(hours_per_set: set, hours_per_day: day, days: days)
 
       assert_operator told[:sets] * set, :>=, day * days

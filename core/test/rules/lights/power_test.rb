@@ -4,7 +4,8 @@ require_relative "../../core_test"
 
 class LightsPowerTest < CoreTest
   def load(count, watts: 40, max_run: 3, **rest)
-    answer("lights.power", strings: [{ watts: watts, count: count, max_run: max_run }], volts: 230, circuit_amps: 10, **rest)
+    answer("lights.power",
+           strings: [{ watts: watts, count: count, max_run: max_run }], volts: 230, circuit_amps: 10, **rest)
   end
 
   def test_from_ok_over_near_to_over_as_strings_are_added
@@ -16,8 +17,9 @@ class LightsPowerTest < CoreTest
   end
 
   def test_every_kind_begins_a_run_of_its_own
-    assert_equal 4,
-                 answer("lights.power", strings: [{ watts: 5, count: 4, max_run: 3 }, { watts: 5, count: 2, max_run: 1 }], volts: 230, circuit_amps: 16)[:runs]
+    strings = [{ watts: 5, count: 4, max_run: 3 }, { watts: 5, count: 2, max_run: 1 }]
+
+    assert_equal 4, answer("lights.power", strings: strings, volts: 230, circuit_amps: 16)[:runs]
   end
 
   def test_what_else_is_on_counts_for_the_current_and_not_for_the_strings

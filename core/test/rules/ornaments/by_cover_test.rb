@@ -4,7 +4,9 @@ require_relative "../../core_test"
 
 class ByCoverTest < CoreTest
   def test_fuller_covers_take_more
-    totals = Rules::Ornaments::ByCover::COVERS.map { |cover| answer("ornaments.by_cover", area_m2: 4.9, cover: cover)[:total] }
+    totals = Rules::Ornaments::ByCover::COVERS.map do |cover|
+      answer("ornaments.by_cover", area_m2: 4.9, cover: cover)[:total]
+    end
 
     assert_equal [59, 98, 147, 206], totals
   end

@@ -11,7 +11,8 @@ class OrnamentsMapTest < CoreTest
   def styles_of(total, count, **changes)
     share = LargestRemainder.share(total, Array.new(count, 1))
     Array.new(count) do |i|
-      { id: "s#{i}", count: share[i], diameter_mm: SIZES[i % SIZES.size], mass_g: 40, colour: "#00000#{i % 5}", breakable: false, keepsake: false, **changes }
+      { id: "s#{i}", count: share[i], diameter_mm: SIZES[i % SIZES.size], mass_g: 40, colour: "#00000#{i % 5}",
+        breakable: false, keepsake: false, **changes }
     end
   end
 
@@ -26,10 +27,12 @@ class OrnamentsMapTest < CoreTest
   def reaches(site, tree: TREE)
     foliage = tree[:height_m] * 0.9
     slant = Math.hypot(foliage, tree[:spread_m] / 2)
-    [slant * (tree[:height_m] - site[:height_m]) / foliage, site[:angle_deg] * Math::PI / 180 * tree[:spread_m] / 2 / slant]
+    [slant * (tree[:height_m] - site[:height_m]) / foliage,
+     site[:angle_deg] * Math::PI / 180 * tree[:spread_m] / 2 / slant]
   end
 
-  # Measured anew from heights and angles, the plain way: every pair, the straight line on the unrolled cone, round the back.
+  # Measured anew from heights and angles, the plain way: every pair, the straight line on the unrolled cone, round the
+  # back.
   def ratio_by_hand(sites, tree: TREE)
     flat = sites.map { |site| reaches(site, tree: tree) }
     fold = 2 * Math::PI * tree[:spread_m] / 2 / Math.hypot(tree[:height_m] * 0.9, tree[:spread_m] / 2)
@@ -40,7 +43,8 @@ class OrnamentsMapTest < CoreTest
         Math.sqrt((flat[i][0]**2) + (flat[j][0]**2) - (2 * flat[i][0] * flat[j][0] * Math.cos(turn)))
       end.min
     end
-    area = tree[:arc_deg] * Math::PI / 360 * tree[:spread_m] / 2 * Math.hypot(tree[:height_m] * 0.9, tree[:spread_m] / 2)
+    area = tree[:arc_deg] * Math::PI / 360 * tree[:spread_m] / 2 *
+           Math.hypot(tree[:height_m] * 0.9, tree[:spread_m] / 2)
     nearest.sum / nearest.size / (0.5 / Math.sqrt(nearest.size / area))
   end
 
@@ -70,7 +74,8 @@ class OrnamentsMapTest < CoreTest
       styles = styles_of(97, 7)
       placed = sites(styles, pattern: pattern)
 
-      assert_equal styles.to_h { |style| [style[:id], style[:count]] }, placed.map { |site| site[:style] }.tally.sort.to_h, pattern
+      assert_equal styles.to_h { |style| [style[:id], style[:count]] },
+                   placed.map { |site| site[:style] }.tally.sort.to_h, pattern
       assert_equal (1..97).to_a, placed.map { |site| site[:order] }, pattern
       assert placed.all? { |site| site[:height_m].between?(0.24 - 1e-9, 2.25 + 1e-9) }, "pattern #{pattern}"
     end
@@ -79,14 +84,17 @@ class OrnamentsMapTest < CoreTest
   def test_the_same_seed_gives_the_same_map_and_another_seed_another
     styles = styles_of(60, 6)
 
-    assert_equal answer("ornaments.map", tree: TREE, styles: styles, seed: 4).outputs, answer("ornaments.map", tree: TREE, styles: styles, seed: 4).outputs
+    assert_equal answer("ornaments.map", tree: TREE, styles: styles, seed: 4).outputs,
+                 answer("ornaments.map", tree: TREE, styles: styles, seed: 4).outputs
     hung = ->(seed) { sites(styles, seed: seed).map { |site| [site[:style], site[:height_m]] } }
 
     refute_equal hung.call(4), hung.call(5)
   end
 
   def test_nothing_breakable_hangs_below_the_reach_line_and_nothing_heavy_in_the_top
-    mixed = styles_of(120, 8).each_with_index.map { |style, i| style.merge(breakable: i.even?, mass_g: i % 4 == 1 ? 300 : 40) }
+    mixed = styles_of(120, 8).each_with_index.map do |style, i|
+      style.merge(breakable: i.even?, mass_g: i % 4 == 1 ? 300 : 40)
+    end
     %w[scatter diamond twos threes].each do |pattern|
       placed = sites(mixed, reach_m: 1.0, pattern: pattern)
       fragile, sturdy = placed.partition { |site| mixed.find { |style| style[:id] == site[:style] }[:breakable] }
@@ -149,20 +157,25 @@ class OrnamentsMapTest < CoreTest
     ranks = placed.map { |site| Rules::Ornaments::Mix::SIZES.index(size[site[:style]]) }
 
     assert_equal ranks.sort, ranks
-    depths = placed.group_by { |site| size[site[:style]] }.transform_values { |own| own.map { |site| site[:depth] }.minmax }
+    depths = placed.group_by { |site| size[site[:style]] }
+                   .transform_values { |own| own.map { |site| site[:depth] }.minmax }
 
     assert(%i[hero large].all? { |large| depths[large].first >= 0.5 && depths[large].last <= 0.7 })
     assert(depths[:medium].first >= 0.75 && depths[:medium].last <= 0.9)
     top = sites(styles_of(250, 14)).select { |site| site[:height_m] > 1.9 }
 
-    assert_operator(top.count { |site| SIZES[site[:style].delete("s").to_i] < 60 }, :>, top.count { |site| SIZES[site[:style].delete("s").to_i] >= 90 })
+    assert_operator(top.count { |site| SIZES[site[:style].delete("s").to_i] < 60 }, :>,
+                    top.count { |site| SIZES[site[:style].delete("s").to_i] >= 90 })
   end
 
   def test_no_style_is_its_own_nearest_neighbour_where_that_can_be_avoided
-    [styles_of(120, 8), styles_of(60, 3), [*styles_of(30, 1).map { |style| style.merge(id: "many") }, *styles_of(60, 4)]].each do |styles|
+    [styles_of(120, 8), styles_of(60, 3),
+     [*styles_of(30, 1).map { |style| style.merge(id: "many") }, *styles_of(60, 4)]].each do |styles|
       placed = sites(styles)
       flat = UnrolledSurface.new(TreeSurface.new(height_m: 2.4, spread_m: 1.4, hem_m: 0.24, arc_deg: 360))
-      near = Neighbourhood.new(flat, placed.map { |site| [flat.reach_at(site[:height_m]), flat.turn_of(site[:angle_deg])] }, cell: 0.2)
+      near = Neighbourhood.new(flat,
+                               placed.map { |site| [flat.reach_at(site[:height_m]), flat.turn_of(site[:angle_deg])] },
+                               cell: 0.2)
 
       assert_equal(0, placed.each_index.count { |i| placed[near.nearest_of(i)[1]][:style] == placed[i][:style] })
     end
@@ -170,7 +183,9 @@ class OrnamentsMapTest < CoreTest
 
   def test_spacing_widens_from_the_top_to_the_hem
     placed = sites(styles_of(250, 14))
-    spread = ->(low, high) { placed.select { |site| site[:height_m].between?(low, high) }.then { |own| Math.sqrt(band(low, high) / own.size) } }
+    spread = lambda { |low, high|
+      placed.select { |site| site[:height_m].between?(low, high) }.then { |own| Math.sqrt(band(low, high) / own.size) }
+    }
 
     assert_in_delta 1.3, spread.call(0.24, 0.6) / spread.call(1.9, 2.2), 0.2
   end
@@ -181,7 +196,9 @@ class OrnamentsMapTest < CoreTest
   end
 
   def test_twos_hang_side_by_side_in_two_colours
-    styles = [["a", 70, "#111111"], ["b", 75, "#222222"]].map { |id, size, colour| { id: id, count: 20, diameter_mm: size, colour: colour } }
+    styles = [["a", 70, "#111111"], ["b", 75, "#222222"]].map do |id, size, colour|
+      { id: id, count: 20, diameter_mm: size, colour: colour }
+    end
     placed = sites(styles, pattern: "twos")
     pairs = placed.map { |site| nearest(site, placed) }
 
@@ -208,10 +225,12 @@ class OrnamentsMapTest < CoreTest
 
   def test_too_many_or_the_same_style_twice_is_named
     assert_equal "too_many_hung", faults_of("ornaments.map", tree: TREE, styles: styles_of(2_001, 3)).first.code
-    assert_equal "style_twice", faults_of("ornaments.map", tree: TREE, styles: styles_of(4, 1) + styles_of(4, 1)).first.code
+    assert_equal "style_twice",
+                 faults_of("ornaments.map", tree: TREE, styles: styles_of(4, 1) + styles_of(4, 1)).first.code
   end
 
-  KEPT = { id: "kept", count: 2, diameter_mm: 140, mass_g: 40, colour: "#000001", breakable: false, keepsake: true }.freeze
+  KEPT = { id: "kept", count: 2, diameter_mm: 140, mass_g: 40, colour: "#000001", breakable: false,
+           keepsake: true }.freeze
 
   def test_keepsakes_go_up_last_however_large
     found = sites(styles_of(24, 4) + [KEPT])

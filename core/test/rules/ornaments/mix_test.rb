@@ -4,7 +4,8 @@ require_relative "../../core_test"
 
 class MixTest < CoreTest
   def test_parts_sum_to_the_total_at_every_height
-    PropCheck.forall(PropCheck::Generators.tuple(PropCheck::Generators.choose(0..300), PropCheck::Generators.choose(40..350))) do |total, height|
+    PropCheck.forall(PropCheck::Generators.tuple(PropCheck::Generators.choose(0..300),
+                                                 PropCheck::Generators.choose(40..350))) do |total, height|
       assert_equal total, answer("ornaments.mix", height_m: height / 100.0, total: total).outputs.values.sum
     end
   end

@@ -16,7 +16,8 @@ class BowTest < CoreTest
   end
 
   def test_the_knot_is_a_house_rule
-    tight = Catalogue.answer("ribbon.bow", { loops: 6, loop_m: 0.2, tails: 0, tail_m: 0 }, house: HouseRules.with("ribbon.bow_knot" => 0))
+    tight = Catalogue.answer("ribbon.bow", { loops: 6, loop_m: 0.2, tails: 0, tail_m: 0 },
+                             house: HouseRules.with("ribbon.bow_knot" => 0))
 
     assert_in_delta 0.1, length - tight[:length_m]
   end

@@ -23,6 +23,8 @@ class CascadeTest < CoreTest
   end
 
   def test_no_stream_is_no_cascade
-    assert_equal %w[streams too_small], faults_of("ribbon.cascade", slant_m: 2, streams: 0, billow: "flat").first.to_h.values_at(:path, :code).flatten
+    assert_equal %w[streams too_small],
+                 faults_of("ribbon.cascade",
+                           slant_m: 2, streams: 0, billow: "flat").first.to_h.values_at(:path, :code).flatten
   end
 end

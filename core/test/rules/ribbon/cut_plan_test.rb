@@ -29,7 +29,9 @@ class RibbonCutPlanTest < CoreTest
     return true if pieces.empty?
 
     first, *rest = pieces
-    room.each_index.any? { |i| room[i] >= first - 1e-9 && fits?(rest, room.each_with_index.map { |left, j| i == j ? left - first : left }) }
+    room.each_index.any? do |i|
+      room[i] >= first - 1e-9 && fits?(rest, room.each_with_index.map { |left, j| i == j ? left - first : left })
+    end
   end
 
   def test_small_jobs_take_as_few_rolls_as_trying_everything_finds
@@ -93,6 +95,7 @@ class RibbonCutPlanTest < CoreTest
   def test_a_piece_longer_than_any_roll_is_named
     assert_equal "piece_too_long", faults_of("ribbon.cut_plan", pieces_m: [12.0], new_roll_m: 10.0).first.code
     assert_equal 0, plan([12.0], part_rolls: [15.0])[:new_rolls]
-    assert_equal "piece_too_long", faults_of("ribbon.cut_plan", pieces_m: [12.0, 12.0], part_rolls_m: [15.0], new_roll_m: 10.0).first.code
+    assert_equal "piece_too_long",
+                 faults_of("ribbon.cut_plan", pieces_m: [12.0, 12.0], part_rolls_m: [15.0], new_roll_m: 10.0).first.code
   end
 end

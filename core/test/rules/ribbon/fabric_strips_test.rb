@@ -4,7 +4,8 @@ require_relative "../../core_test"
 
 class RibbonFabricStripsTest < CoreTest
   def strips(width, length, strip_width: 0.35, strip_length: 1.5)
-    answer("ribbon.fabric_strips", cloth_width_m: width, cloth_length_m: length, strip_width_m: strip_width, strip_length_m: strip_length)
+    answer("ribbon.fabric_strips",
+           cloth_width_m: width, cloth_length_m: length, strip_width_m: strip_width, strip_length_m: strip_length)
   end
 
   def test_the_better_direction_is_taken_and_turning_the_cloth_changes_nothing

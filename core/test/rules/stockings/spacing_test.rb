@@ -11,7 +11,8 @@ class SpacingTest < CoreTest
     told = spacing(4)
 
     assert_in_delta 1.5, (4 * 0.2) + (5 * told[:gap_m])
-    assert_equal(told[:centres_m].map { |centre| (1.5 - centre).round(9) }.reverse, told[:centres_m].map { |centre| centre.round(9) })
+    assert_equal(told[:centres_m].map { |centre| (1.5 - centre).round(9) }.reverse,
+                 told[:centres_m].map { |centre| centre.round(9) })
   end
 
   def test_too_many_are_told_with_how_many_fit

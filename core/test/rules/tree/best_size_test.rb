@@ -31,7 +31,8 @@ class BestSizeTest < CoreTest
 
   def test_its_answer_is_ok_by_the_fit_rule_and_the_next_size_is_not
     numbers = PropCheck::Generators.choose(120..420)
-    PropCheck.forall(PropCheck::Generators.tuple(numbers, numbers, PropCheck::Generators.choose(0..40))) do |ceiling, width, rise|
+    PropCheck.forall(PropCheck::Generators.tuple(numbers, numbers,
+                                                 PropCheck::Generators.choose(0..40))) do |ceiling, width, rise|
       place = { ceiling_m: ceiling / 100.0, free_width_m: width / 200.0, free_depth_m: 3, topper_rise_m: rise / 100.0 }
       found = best(**place)
       good = ->(size) { fits?(size, place) }

@@ -4,7 +4,9 @@ require_relative "../../core_test"
 
 class TipAngleTest < CoreTest
   def test_a_riser_never_makes_it_steadier
-    angles = [0, 0.2, 0.4, 0.8].map { |riser| answer("tree.tip_angle", support_width_m: 0.5, riser_m: riser, height_m: 2.1)[:tip_angle_deg] }
+    angles = [0, 0.2, 0.4, 0.8].map do |riser|
+      answer("tree.tip_angle", support_width_m: 0.5, riser_m: riser, height_m: 2.1)[:tip_angle_deg]
+    end
 
     assert_equal angles.sort.reverse, angles
   end

@@ -3,10 +3,12 @@
 require "json"
 
 module DeckBough
-  # Builds a run from what is on hand: garlands first, then stems, for the outline wanted and within what its anchors bear.
+  # Builds a run from what is on hand: garlands first, then stems, for the outline wanted and within what its anchors
+  # bear.
   #
   #   AutomaticStart.new(reckoning, stock: styles).call
-  #   # => { bodies: [{ style:, passes: }], stems: [{ style:, count:, from_m:, to_m: }], most_kg: 9.0, fullness: 0.97, kg: 4.2 }
+  #   # => { bodies: [{ style:, passes: }], stems: [{ style:, count:, from_m:, to_m: }], most_kg: 9.0,
+  #   #      fullness: 0.97, kg: 4.2 }
   #
   # What it says it reached is measured on the layers it proposes, not taken from the builder. Source: handbook 50.
   class AutomaticStart
@@ -23,10 +25,12 @@ module DeckBough
 
     # @return [Hash] bodies and stems as settings take them, fullness reached, kg, most_kg (nil where it carries itself)
     def call
-      built = Greenery::Building.new(run_m: @reckoning.path.length, wanted: @reckoning.outline, garlands: @greens.garlands, stems: @greens.stems,
+      built = Greenery::Building.new(run_m: @reckoning.path.length, wanted: @reckoning.outline,
+                                     garlands: @greens.garlands, stems: @greens.stems,
                                      most_kg: most_kg).call
       made = reckoned_with(built)
-      { bodies: made.settings[:body][:bodies], stems: made.settings[:rise_and_trail][:stems], most_kg: most_kg.finite? ? most_kg : nil,
+      { bodies: made.settings[:body][:bodies], stems: made.settings[:rise_and_trail][:stems],
+        most_kg: most_kg.finite? ? most_kg : nil,
         fullness: made.profile[:fullness], kg: made.kg }
     end
 
@@ -34,8 +38,10 @@ module DeckBough
 
     def reckoned_with(built)
       settings = { **@reckoning.settings, body: { bodies: built[:bodies].map { |body| whole_run(body) } },
-                                          rise_and_trail: { **@reckoning.settings[:rise_and_trail], stems: gathered(built[:stems]) } }
-      RunReckoning.new(settings: RunSettings.check(JSON.parse(JSON.generate(settings))), surroundings: @reckoning.surroundings, styles: @reckoning.styles,
+                                          rise_and_trail: { **@reckoning.settings[:rise_and_trail],
+                                            stems: gathered(built[:stems]) } }
+      RunReckoning.new(settings: RunSettings.check(JSON.parse(JSON.generate(settings))),
+                       surroundings: @reckoning.surroundings, styles: @reckoning.styles,
                        house: @reckoning.house, units: @reckoning.units)
     end
 
@@ -54,7 +60,9 @@ module DeckBough
     # Neighbouring stems of one kind that stand evenly become one entry, so that a person can turn it as one.
     def gathered(stems)
       rows = stems.group_by { |stem| stem[:style] }.flat_map do |style, those|
-        even_rows(those.map { |stem| stem[:at_m] }.sort).map { |row| { style: style, count: row.size, **reach_of(row) } }
+        even_rows(those.map { |stem| stem[:at_m] }.sort).map do |row|
+          { style: style, count: row.size, **reach_of(row) }
+        end
       end
       rows.sort_by { |entry| entry[:from_m] }
     end

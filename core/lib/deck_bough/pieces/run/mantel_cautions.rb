@@ -14,14 +14,18 @@ module DeckBough
       zone = RunDrawing.clear_zone(@survey, @house)
       burning = @survey[:firebox] == "working"
       into = zone ? into_zone(zone) : nil
-      [(of(:fire_zone, what: into, beside_m: @house["garland.fire_beside"], above_m: @house["garland.fire_above"]) if into),
+      kept = { beside_m: @house["garland.fire_beside"], above_m: @house["garland.fire_above"] }
+      [(of(:fire_zone, what: into, **kept) if into),
        (of(:fire_lit) if burning && @survey[:dressed_lit]), (of(:fire_unlit) if burning && !@survey[:dressed_lit])]
     end
 
     # What reaches into the zone kept clear, in words; nil when nothing does.
     def into_zone(zone)
-      inner = @reckoning.profile[:samples].select { |sample| inside?(zone, lower_edge(sample)) || inside?(zone, @reckoning.path.at(sample[:at_m])) }
-      parts = inner.map { |sample| @reckoning.path.part_at(sample[:at_m]).holds == "drop" ? "the drop" : "what trails from the shelf" }.uniq
+      inner = @reckoning.profile[:samples].select do |sample|
+        inside?(zone, lower_edge(sample)) || inside?(zone, @reckoning.path.at(sample[:at_m]))
+      end
+      drops, shelf = inner.partition { |sample| @reckoning.path.part_at(sample[:at_m]).holds == "drop" }
+      parts = [("the drop" if drops.any?), ("what trails from the shelf" if shelf.any?)].compact
       parts << "the stockings" if stockings_in?(zone)
       parts.empty? ? nil : parts.join(" and ")
     end
@@ -72,7 +76,8 @@ module DeckBough
     # A large mirror over busy greens: wide, and they stand up before it.
     def mirror_competes?
       wide = @survey[:length_m] && @survey[:mirror_width_m] > @survey[:length_m] / 2
-      wide && @reckoning.profile[:samples].map { |sample| sample[:upper_m] }.max > 0.15 && @reckoning.greenery_styles.size + @reckoning.accents.size >= 4
+      wide && @reckoning.profile[:samples].map { |sample| sample[:upper_m] }.max > 0.15 &&
+        @reckoning.greenery_styles.size + @reckoning.accents.size >= 4
     end
 
     def stockings
@@ -82,7 +87,8 @@ module DeckBough
 
       may = @house["garland.#{said[:holder]}"] * @house["garland.rated_share"]
       [*answer.findings, (of(:stocking_heavy, kg: kg(said[:stocking_kg]), may: kg(may)) if said[:stocking_kg] > may),
-       (of(:stockings_fire) if @survey[:firebox] == "working"), (of(:shelf_holder) if said[:holder] == "shelf_weight" && @place.children.any?)]
+       (of(:stockings_fire) if @survey[:firebox] == "working"),
+       (of(:shelf_holder) if said[:holder] == "shelf_weight" && @place.children.any?)]
     end
   end
 end

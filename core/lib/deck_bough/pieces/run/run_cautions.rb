@@ -22,7 +22,8 @@ module DeckBough
 
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
     def call
-      Cautions.of("measure" => measure, "anchors" => anchors, "body" => body, "rise_and_trail" => rise_and_trail, "lights" => lights,
+      Cautions.of("measure" => measure, "anchors" => anchors, "body" => body, "rise_and_trail" => rise_and_trail,
+                  "lights" => lights,
                   "accents" => accents, "mantel" => mantel)
     end
 
@@ -37,11 +38,14 @@ module DeckBough
     end
 
     def measure
-      [*fire, *rail, (of(:ring_power) if @survey[:kind] == "ring"), *heights, (of(:run_exit) if @survey[:kind] == "frame")]
+      [*fire, *rail, (of(:ring_power) if @survey[:kind] == "ring"), *heights,
+       (of(:run_exit) if @survey[:kind] == "frame")]
     end
 
     def heights
-      high = @reckoning.path.parts.any? { |part| [part.from_m, part.to_m].any? { |place| @reckoning.path.at(place)[1] > @house["tree.ladder"] } }
+      high = @reckoning.path.parts.any? do |part|
+        [part.from_m, part.to_m].any? { |place| @reckoning.path.at(place)[1] > @house["tree.ladder"] }
+      end
       [(of(:ladder, ladder_m: @house["tree.ladder"]) if high), (of(:ladder_stairs) if @survey[:kind] == "rail"), *drops]
     end
 
@@ -59,10 +63,8 @@ module DeckBough
 
     def body
       styles = @reckoning.greenery_styles
-      [(of(:body_none) if @reckoning.bodies.empty?), *shelf_shallow, (of(:conifer_allergy) if @place.conifer_allergy && styles.any? do |style|
-        style.material == "real"
-      end),
-       *hands(styles)]
+      allergy = @place.conifer_allergy && styles.any? { |style| style.material == "real" }
+      [(of(:body_none) if @reckoning.bodies.empty?), *shelf_shallow, (of(:conifer_allergy) if allergy), *hands(styles)]
     end
 
     def hands(styles)
@@ -74,7 +76,8 @@ module DeckBough
       depth = @survey[:depth_m]
       return [] unless depth && %w[mantel ledge].include?(@survey[:kind]) && @reckoning.bodies.any?
 
-      wants = @reckoning.bodies.map { |one| one.item[:loft_m] }.max + (@settings[:mantel][:things].map { |thing| thing[:depth_m] }.max || 0)
+      wants = @reckoning.bodies.map { |one| one.item[:loft_m] }.max +
+              (@settings[:mantel][:things].map { |thing| thing[:depth_m] }.max || 0)
       depth < wants ? [of(:shelf_shallow, depth_m: depth, wants_m: wants)] : []
     end
 
@@ -95,7 +98,9 @@ module DeckBough
 
     def nests
       least = @house["garland.nest"]
-      thin = @reckoning.stems.select { |stems| stems.stem.trail_m.positive? }.flat_map(&:places).map { |at| @reckoning.layers.body_at(at) }.min
+      thin = @reckoning.stems.select { |stems| stems.stem.trail_m.positive? }
+                       .flat_map(&:places).map { |at| @reckoning.layers.body_at(at) }
+                       .min
       thin && thin < least ? [of(:nest_thin, body_m: thin, least_m: least)] : []
     end
 
@@ -123,8 +128,11 @@ module DeckBough
 
     def accents
       most = @house["garland.accents_most"]
-      small = @reckoning.greenery_styles.any? { |style| style.texture == "berry" } && @place.children.any? { |age| age < @house["tree.small_parts_age"] }
-      [(of(:accents_hide, percent: (@reckoning.accent_share * 100).round, most: (most * 100).round) if @reckoning.accent_share > most),
+      small =
+        @reckoning.greenery_styles.any? { |style| style.texture == "berry" } &&
+        @place.children.any? { |age| age < @house["tree.small_parts_age"] }
+      share = @reckoning.accent_share
+      [(of(:accents_hide, percent: (share * 100).round, most: (most * 100).round) if share > most),
        (of(:small_parts) if small)]
     end
   end

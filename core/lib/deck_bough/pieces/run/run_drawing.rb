@@ -3,8 +3,8 @@
 module DeckBough
   # The geometry of a run as numbers in metres: x from the left end of its main part, y from the floor.
   #
-  # A sample tells a place of the way, its outward direction (on a shelf: up) and how far the greens reach to either side.
-  # The drawing room only projects and paints.
+  # A sample tells a place of the way, its outward direction (on a shelf: up) and how far the greens reach to either
+  # side. The drawing room only projects and paints.
   class RunDrawing
     # Spread over thickness so that neighbours do not line up: the golden section.
     GOLDEN = 0.6180339887
@@ -19,7 +19,8 @@ module DeckBough
 
     # What stands round the run; also before it was measured.
     def self.room(surroundings)
-      { ceiling_left_m: surroundings.ceiling.left_m, ceiling_right_m: surroundings.ceiling.right_m, width_m: surroundings.ceiling.width_m }
+      { ceiling_left_m: surroundings.ceiling.left_m, ceiling_right_m: surroundings.ceiling.right_m,
+        width_m: surroundings.ceiling.width_m }
     end
 
     # The zone kept clear of a firebox that works: left, right and top; nil without one.
@@ -32,8 +33,10 @@ module DeckBough
     end
 
     def call
-      { kind: @survey[:kind], room: RunDrawing.room(@reckoning.surroundings), **support, clear_zone: RunDrawing.clear_zone(@survey, @reckoning.house),
-        samples: samples, stems: stems, styles: styles, anchors: @reckoning.anchors, joins: joins, accents: accents, bulbs: bulbs, ribbon: ribbon,
+      { kind: @survey[:kind], room: RunDrawing.room(@reckoning.surroundings), **support,
+        clear_zone: RunDrawing.clear_zone(@survey, @reckoning.house),
+        samples: samples, stems: stems, styles: styles, anchors: @reckoning.anchors, joins: joins, accents: accents,
+        bulbs: bulbs, ribbon: ribbon,
         stockings: stockings, things: things, thin: @reckoning.profile[:short] }.compact
     end
 
@@ -65,20 +68,24 @@ module DeckBough
       when "mantel", "ledge", "table" then { shelf: shelf, firebox: firebox, mirror: mirror }
       when "frame", "mirror" then { frame: { left_m: 0, right_m: @survey[:length_m], bottom_m: @survey[:height_m],
                                              top_m: @survey[:height_m] + @survey[:side_m] } }
-      when "rod", "opening" then { rod: { left_m: 0, right_m: @survey[:length_m], height_m: @survey[:height_m], diameter_m: @survey[:diameter_m] } }
-      else { ring: { middle_m: @survey[:diameter_m] / 2, height_m: @survey[:height_m], diameter_m: @survey[:diameter_m] } }
+      when "rod", "opening" then { rod: { left_m: 0, right_m: @survey[:length_m], height_m: @survey[:height_m],
+                                          diameter_m: @survey[:diameter_m] } }
+      else { ring: { middle_m: @survey[:diameter_m] / 2, height_m: @survey[:height_m],
+                     diameter_m: @survey[:diameter_m] } }
       end
     end
 
     def shelf
-      { left_m: 0, right_m: @survey[:length_m], top_m: @survey[:height_m], thickness_m: SHELF, depth_m: @survey[:depth_m] }
+      { left_m: 0, right_m: @survey[:length_m], top_m: @survey[:height_m], thickness_m: SHELF,
+        depth_m: @survey[:depth_m] }
     end
 
     def firebox
       return nil if @survey[:firebox] == "none" || @survey[:kind] != "mantel"
 
       middle = @survey[:length_m] / 2
-      { left_m: middle - (@survey[:firebox_width_m] / 2), right_m: middle + (@survey[:firebox_width_m] / 2), top_m: @survey[:firebox_height_m] }
+      { left_m: middle - (@survey[:firebox_width_m] / 2), right_m: middle + (@survey[:firebox_width_m] / 2),
+        top_m: @survey[:firebox_height_m] }
     end
 
     def mirror
@@ -93,23 +100,27 @@ module DeckBough
     def stair
       count = @survey[:steps] || [(@survey[:going_m] / TREAD).round, 1].max
       treads = (0...count).map { |i| { x_m: @survey[:going_m] * i / count, y_m: @survey[:rise_m] * (i + 1) / count } }
-      { treads: treads, going_m: @survey[:going_m], rise_m: @survey[:rise_m], rail_m: @survey[:height_m], newel: @survey[:newel] }
+      { treads: treads, going_m: @survey[:going_m], rise_m: @survey[:rise_m], rail_m: @survey[:height_m],
+        newel: @survey[:newel] }
     end
 
     # Each stem where it sits; the seed of its look is its place in this list.
     def stems
       @reckoning.stems.flat_map do |those|
         those.places.map do |at|
-          { style: those.style.id, at_m: at, rise_m: those.stem.rise_m, trail_m: those.stem.trail_m, spread_m: those.stem.spread_m, **point(at) }
+          { style: those.style.id, at_m: at, rise_m: those.stem.rise_m, trail_m: those.stem.trail_m,
+            spread_m: those.stem.spread_m, **point(at) }
         end
       end
     end
 
     def styles
-      used = [*@reckoning.greenery_styles, *@reckoning.accents.map(&:first), @reckoning.ribbon_style, @reckoning.string_style].compact.uniq
+      used = [*@reckoning.greenery_styles, *@reckoning.accents.map(&:first), @reckoning.ribbon_style,
+              @reckoning.string_style].compact.uniq
       used.to_h do |style|
         [style.id || "plain",
-         { name: style.name, colour: style.colour, texture: style.texture, kind: style.kind, diameter_m: (style.diameter_mm || 60) / 1000.0 }]
+         { name: style.name, colour: style.colour, texture: style.texture, kind: style.kind,
+           diameter_m: (style.diameter_mm || 60) / 1000.0 }]
       end
     end
 
@@ -122,7 +133,8 @@ module DeckBough
 
     # Evenly along the run, styles taking turns by how many there are of each.
     def accents
-      order = @reckoning.accents.flat_map { |style, count| (0...count).map { |i| [(i + 0.5) / count, style.id] } }.sort_by { |at, id| [at, id.to_s] }
+      order = @reckoning.accents.flat_map { |style, count| (0...count).map { |i| [(i + 0.5) / count, style.id] } }
+                        .sort_by { |at, id| [at, id.to_s] }
       order.each_with_index.map do |(_, id), i|
         { style: id, **edge(@path.length * (i + 0.5) / order.size, (((i * GOLDEN) % 1) * 0.8) - 0.4) }
       end
@@ -137,7 +149,9 @@ module DeckBough
       said = @reckoning.settings[:ribbon]
       count, = @reckoning.ribbon_parts
       places = case said[:method]
-               when "weave" then (0..(@path.length / 0.1).ceil).map { |i| edge([i * 0.1, @path.length].min, i.even? ? 0.6 : -0.6) }
+               when "weave" then (0..(@path.length / 0.1).ceil).map do |i|
+                 edge([i * 0.1, @path.length].min, i.even? ? 0.6 : -0.6)
+               end
                when "loops" then (0...count).map { |i| edge(@path.length * (i + 0.5) / count, i.even? ? 0.3 : -0.3) }
                when "bows" then joins.empty? ? [edge(@path.length / 2, 0)] : joins.map { |at| at.slice(:x_m, :y_m) }
                else []
@@ -150,12 +164,16 @@ module DeckBough
       said = @reckoning.settings[:mantel]
       return [] if said[:holder] == "rail"
 
-      answer[:centres_m].map { |x| { x_m: x, top_m: @survey[:height_m] - SHELF, width_m: said[:stocking_width_m], length_m: said[:stocking_length_m] } }
+      answer[:centres_m].map do |x|
+        { x_m: x, top_m: @survey[:height_m] - SHELF, width_m: said[:stocking_width_m],
+          length_m: said[:stocking_length_m] }
+      end
     end
 
     def things
       @reckoning.settings[:mantel][:things].map do |thing|
-        { **thing.slice(:name, :width_m, :height_m, :lightness, :see_through), x_m: thing[:at_m], bottom_m: @survey[:height_m] }
+        drawn = thing.slice(:name, :width_m, :height_m, :lightness, :see_through)
+        { **drawn, x_m: thing[:at_m], bottom_m: @survey[:height_m] }
       end
     end
   end

@@ -15,7 +15,8 @@ module DeckBough
 
     # @return [Hash{String => Hash}]
     def sheets
-      found = { "run" => run_sheet, "fullness" => fullness_sheet, "weight" => weight_sheet, "loft" => WorkingSheet.of("Loft together", [loft].compact, @house),
+      found = { "run" => run_sheet, "fullness" => fullness_sheet, "weight" => weight_sheet,
+                "loft" => WorkingSheet.of("Loft together", [loft].compact, @house),
                 "minutes" => WorkingSheet.of("Minutes", [], @house, more: minutes[:steps]) }
       found["swag"] = WorkingSheet.of("Pull of a swag", [@reckoning.swag_pull], @house) if @reckoning.swag_pull
       found["anchor_rule"] = WorkingSheet.of("Anchors", [@reckoning.anchor_rule], @house) if @reckoning.anchor_rule
@@ -36,8 +37,10 @@ module DeckBough
       { run: [@reckoning.path.length, "m", "run"], garland: [@reckoning.bodies.sum(&:garland_m), "m", "run"],
         fullness: [@reckoning.profile[:fullness], "share", "fullness"], weight: [@reckoning.kg, "kg", "weight"],
         loft: loft && [loft[:loft_m], "m", "loft"], minutes: [minutes[:total], "minutes", "minutes"],
-        accent_share: [@reckoning.accent_share, "share", "accents"], greens: [@reckoning.greens.size, "greens", "weight"],
-        textures: [@reckoning.greenery_styles.filter_map(&:texture).uniq.size, "textures", "weight"], **held, **mantel, **light }
+        accent_share: [@reckoning.accent_share, "share", "accents"],
+        greens: [@reckoning.greens.size, "greens", "weight"],
+        textures: [@reckoning.greenery_styles.filter_map(&:texture).uniq.size, "textures", "weight"], **held, **mantel,
+        **light }
     end
 
     def held
@@ -56,7 +59,12 @@ module DeckBough
     end
 
     def light
-      @reckoning.lights ? { bulbs: [@reckoning.lights[:need], "bulbs", "bulbs"], strings: [@reckoning.lights[:strings], "strings", "bulbs"] } : {}
+      if @reckoning.lights
+        { bulbs: [@reckoning.lights[:need], "bulbs", "bulbs"],
+          strings: [@reckoning.lights[:strings], "strings", "bulbs"] }
+      else
+        {}
+      end
     end
 
     def loft
@@ -74,9 +82,12 @@ module DeckBough
     end
 
     def run_sheet
-      parts = @reckoning.path.parts.map { |part| step(part.name.capitalize, Figure.print(part.length), "part_m", part.length, "m") }
+      parts = @reckoning.path.parts.map do |part|
+        step(part.name.capitalize, Figure.print(part.length), "part_m", part.length, "m")
+      end
       swag = @reckoning.path.swags.empty? ? [] : [swag_rule]
-      WorkingSheet.of("Length of the run", swag, @house, more: [*parts, step("All parts", "sum", "run_m", @reckoning.path.length, "m")])
+      WorkingSheet.of("Length of the run", swag, @house,
+                      more: [*parts, step("All parts", "sum", "run_m", @reckoning.path.length, "m")])
     end
 
     def swag_rule
@@ -90,18 +101,26 @@ module DeckBough
       sheet = WorkingSheet.of("Fullness of the outline", [@reckoning.profile], @house)
       counted = { "samples" => "samples", "short" => "stretches", "over" => "stretches" }
       { **sheet, steps: sheet[:steps].map do |told|
-        counted.key?(told[:gives]) ? { **told, value: @reckoning.profile[told[:gives].to_sym].size, unit: counted[told[:gives]] } : told
+        if counted.key?(told[:gives])
+          { **told, value: @reckoning.profile[told[:gives].to_sym].size, unit: counted[told[:gives]] }
+        else
+          told
+        end
       end }
     end
 
     def weight_sheet
       layers = @reckoning.bodies.map do |body|
-        step(body.style.name, "#{Figure.print(body.garland_m, 2)} m of it", "kg", body.item[:kg_per_m] * body.passes * (body.to_m - body.from_m), "kg")
+        step(body.style.name, "#{Figure.print(body.garland_m, 2)} m of it", "kg",
+             body.item[:kg_per_m] * body.passes * (body.to_m - body.from_m), "kg")
       end +
                @reckoning.stems.map do |stems|
-                 step(stems.style.name, "#{stems.places.size} × #{Figure.print(stems.stem.kg)}", "kg", stems.places.size * stems.stem.kg, "kg")
+                 step(stems.style.name, "#{stems.places.size} × #{Figure.print(stems.stem.kg)}", "kg",
+                      stems.places.size * stems.stem.kg, "kg")
                end
-      more = [*layers, step("Lights, accents and ribbon, even along the run", Figure.print(@reckoning.extras_kg), "kg", @reckoning.extras_kg, "kg"),
+      more = [*layers,
+              step("Lights, accents and ribbon, even along the run", Figure.print(@reckoning.extras_kg), "kg",
+                   @reckoning.extras_kg, "kg"),
               step("All together", "sum", "kg", @reckoning.kg, "kg")]
       WorkingSheet.of("Weight", [], @house, more: more)
     end

@@ -29,7 +29,9 @@ module DeckBough
     def anchor_rule
       return nil unless held?
 
-      @anchor_rule ||= ask("garland.anchors", run_m: path.main.then { |from, to| to - from }, bends: path.bends.size, mass_kg: kg, rated_kg: rated_kg)
+      @anchor_rule ||= ask("garland.anchors",
+                           run_m: path.main.then { |from, to| to - from }, bends: path.bends.size, mass_kg: kg,
+                           rated_kg: rated_kg)
     end
 
     def anchors
@@ -38,7 +40,9 @@ module DeckBough
       @anchors ||= begin
         few = Greenery::Anchoring.places(path, spacing: house["garland.anchor_spacing"])
         more = [anchor_rule[:by_load] - few.size, 0].max + settings[:anchors][:more]
-        places = Greenery::Anchoring.places(path, spacing: house["garland.anchor_spacing"], more: path.swags.empty? ? more : 0)
+        places = Greenery::Anchoring.places(path,
+                                            spacing: house["garland.anchor_spacing"],
+                                            more: path.swags.empty? ? more : 0)
         Greenery::Anchoring.new(path: path, weight: self, places: places, may_kg: may_kg).anchors
       end
     end
@@ -47,7 +51,9 @@ module DeckBough
     def swag_pull
       span = path.swags.first or return nil
       from, to = path.main
-      @swag_pull ||= ask("garland.swag_pull", span_m: span_chord(span), sag_m: settings[:length][:sag_m], kg_per_m: kg_between(from, to) / (to - from))
+      @swag_pull ||= ask("garland.swag_pull",
+                         span_m: span_chord(span), sag_m: settings[:length][:sag_m],
+                         kg_per_m: kg_between(from, to) / (to - from))
     end
 
     private

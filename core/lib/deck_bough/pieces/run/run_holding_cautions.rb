@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # What may go wrong with the fixings of a run: the wall, the load, what lets go. Source: handbook 50, Anchors and loads.
+  # What may go wrong with the fixings of a run: the wall, the load, what lets go. Source: handbook 50, Anchors and
+  # loads.
   #
   # Part of RunCautions.
   module RunHoldingCautions
@@ -11,7 +12,8 @@ module DeckBough
       return laid unless @reckoning.held?
 
       fixing = @reckoning.fixing
-      [*surface(fixing), *overloaded, (of(:adhesive_wait) if fixing.adhesive), (of(:over_heads, what: @survey[:below]) unless @survey[:below] == "floor"),
+      [*surface(fixing), *overloaded, (of(:adhesive_wait) if fixing.adhesive),
+       (of(:over_heads, what: @survey[:below]) unless @survey[:below] == "floor"),
        (of(:shelf_holder) if fixing.name == "shelf_weight" && @place.children.any?), *rod(fixing), *flat_swag, *chain]
     end
 
@@ -30,9 +32,9 @@ module DeckBough
     end
 
     def surface(fixing)
-      title = fixing.title
-      [(of(:fixing_never, fixing: title, surface: @survey[:surface].tr("_", " "), instead: instead) if verdict == "never"),
-       (of(:fixing_label, fixing: title, surface: @survey[:surface].tr("_", " ")) if verdict == "label"),
+      there = { fixing: fixing.title, surface: @survey[:surface].tr("_", " ") }
+      [(of(:fixing_never, **there, instead: instead) if verdict == "never"),
+       (of(:fixing_label, **there) if verdict == "label"),
        (of(:fixing_no_nails, instead: instead) if fixing.nails && @place.no_nails)]
     end
 
@@ -42,15 +44,21 @@ module DeckBough
 
     # What would be right: the strongest that may be used here.
     def instead
-      kinds = Greenery::Fixings.allowed(surface: @survey[:surface], kind: @survey[:kind], nails: !@place.no_nails, house: @house)
-      kinds.empty? ? "lay it, or ask the owner" : "take a #{Greenery::Fixings::BY_NAME.fetch(kinds.first).title.downcase}"
+      kinds = Greenery::Fixings.allowed(surface: @survey[:surface], kind: @survey[:kind], nails: !@place.no_nails,
+                                        house: @house)
+      if kinds.empty?
+        "lay it, or ask the owner"
+      else
+        "take a #{Greenery::Fixings::BY_NAME.fetch(kinds.first).title.downcase}"
+      end
     end
 
     def overloaded
       over = @reckoning.anchors.select { |anchor| anchor[:fixings] > 1 }
       worst = over.max_by(RunCautions::TOLD) { |anchor| anchor[:kg] }
       worst.sort_by { |anchor| anchor[:number] }.map do |anchor|
-        of(drop_at?(anchor) ? :anchor_drop : :anchor_over, number: anchor[:number], kg: kg(anchor[:kg]), may: kg(@reckoning.may_kg), fixings: anchor[:fixings])
+        of(drop_at?(anchor) ? :anchor_drop : :anchor_over,
+           number: anchor[:number], kg: kg(anchor[:kg]), may: kg(@reckoning.may_kg), fixings: anchor[:fixings])
       end
     end
 

@@ -23,8 +23,10 @@ module DeckBough
 
     # @return [Array<Hash>] step, title, says (what and how much), places_m [along the run]
     def call
-      told = { "anchors" => anchors, "body" => bodies, "rise_and_trail" => trails + rises, "lights" => lights, "accents" => accents, "ribbon" => ribbon,
-               "mantel" => standing, "step_back" => [line("step_back", "Fluff and step back", "from the door, by day and at dusk")] }
+      told = { "anchors" => anchors, "body" => bodies, "rise_and_trail" => trails + rises, "lights" => lights,
+               "accents" => accents, "ribbon" => ribbon,
+               "mantel" => standing,
+               "step_back" => [line("step_back", "Fluff and step back", "from the door, by day and at dusk")] }
       RunLayers.steps(@reckoning.settings, lights: @lights).flat_map { |step| told.fetch(step, []) }
     end
 
@@ -42,13 +44,15 @@ module DeckBough
       return [] unless @reckoning.held?
 
       count = @reckoning.anchors.sum { |anchor| anchor[:fixings] }
-      [line("anchors", "Anchors", "#{count} × #{@reckoning.fixing.title.downcase}", @reckoning.anchors.map { |anchor| anchor[:at_m] })]
+      [line("anchors", "Anchors", "#{count} × #{@reckoning.fixing.title.downcase}",
+            @reckoning.anchors.map { |anchor| anchor[:at_m] })]
     end
 
     def bodies
       @reckoning.bodies.each_with_index.map do |body, i|
         passes = body.passes > 1 ? ", #{body.passes} times over" : ""
-        line("body", i.zero? ? "Base" : "Second body", "#{pieces(body)}, from #{print(body.from_m)} to #{print(body.to_m)}#{passes}#{cut(body)}",
+        line("body", i.zero? ? "Base" : "Second body",
+             "#{pieces(body)}, from #{print(body.from_m)} to #{print(body.to_m)}#{passes}#{cut(body)}",
              [body.from_m, body.to_m])
       end
     end
@@ -84,7 +88,9 @@ module DeckBough
 
     def lights
       answer = @reckoning.lights or return []
-      [line("lights", "Lights", "#{answer[:strings]} × #{@reckoning.string_style&.name || "#{@reckoning.bulbs_per_string} a string"}, plug end #{plug}")]
+      [line("lights", "Lights",
+            "#{answer[:strings]} × #{@reckoning.string_style&.name || "#{@reckoning.bulbs_per_string} a string"}, " \
+            "plug end #{plug}")]
     end
 
     # The plug comes out at the end that is nearer to the socket.
@@ -106,9 +112,17 @@ module DeckBough
     end
 
     def standing
-      things = @reckoning.settings[:mantel][:things].map { |thing| line("mantel", thing[:name], "at #{print(thing[:at_m])}", [thing[:at_m]]) }
+      things = @reckoning.settings[:mantel][:things].map do |thing|
+        line("mantel", thing[:name], "at #{print(thing[:at_m])}", [thing[:at_m]])
+      end
       stockings = @reckoning.stockings
-      stockings ? [*things, line("mantel", "Stockings", "#{stockings[:centres_m].size}, #{print(stockings[:gap_m])} between", stockings[:centres_m])] : things
+      if stockings
+        [*things,
+         line("mantel", "Stockings", "#{stockings[:centres_m].size}, #{print(stockings[:gap_m])} between",
+              stockings[:centres_m])]
+      else
+        things
+      end
     end
   end
 end

@@ -12,7 +12,9 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*garlands, *stems, *lights, *accents, *ribbon, *fixings].reject { |line| line.need.zero? && line.spares.zero? }
+      @lines ||= [*garlands, *stems, *lights, *accents, *ribbon, *fixings].reject do |line|
+        line.need.zero? && line.spares.zero?
+      end
     end
 
     private
@@ -22,15 +24,23 @@ module DeckBough
       @reckoning.bodies.flat_map { |body| body.counts.keys }.uniq.map do |id|
         style = @reckoning.garland(id)
         laid = @reckoning.bodies.select { |body| body.counts.key?(id) }
-        more = laid.flat_map { |body| [note("#{stretch(body)}: garland it takes", garland_sum(body), "garland_m", body.garland_m, "m"), pieces_note(body, id)] }
-        LedgerLine.new(kind: "garland", step: "body", style: style.id && style, label: style.name, need: laid.sum { |body| body.counts[id] },
+        more = laid.flat_map do |body|
+          [note("#{stretch(body)}: garland it takes", garland_sum(body), "garland_m", body.garland_m, "m"),
+           pieces_note(body, id)]
+        end
+        LedgerLine.new(kind: "garland", step: "body", style: style.id && style, label: style.name,
+                       need: laid.sum { |body| body.counts[id] },
                        sheet: keep("garland:#{id}", style.name, [], more: more))
       end
     end
 
     def pieces_note(body, id)
       long = @reckoning.garland(id).length_m || RunGreenery::PLAIN.length_m
-      says = body.from_offcut ? "Out of what was cut off" : "Pieces of #{figure(long)}, each join takes #{figure(@house['garland.join'])}"
+      says = if body.from_offcut
+               "Out of what was cut off"
+             else
+               "Pieces of #{figure(long)}, each join takes #{figure(@house['garland.join'])}"
+             end
       note(says, "#{body.counts[id]} × #{figure(long)}", "need", body.counts[id])
     end
 
@@ -48,20 +58,24 @@ module DeckBough
         count = those.sum { |one| one.places.size }
         sum = those.map { |one| one.places.size.to_s }.join(" + ")
         LedgerLine.new(kind: "stem", step: "rise_and_trail", style: style, need: count,
-                       sheet: keep("stem:#{style.id}", style.name, [], more: [note("Stems over all stretches", sum, "need", count, "stems")]))
+                       sheet: keep("stem:#{style.id}", style.name, [],
+                                   more: [note("Stems over all stretches", sum, "need", count, "stems")]))
       end
     end
 
     def lights
       answer = @reckoning.lights or return []
-      LedgerLine.new(kind: "light", step: "lights", style: @reckoning.string_style, label: "Lights, #{@reckoning.bulbs_per_string} a string",
-                     need: answer[:strings], spares: answer[:spare_strings], sheet: keep("lights", "Strings of lights", [answer])).then { |line| [line] }
+      LedgerLine.new(kind: "light", step: "lights", style: @reckoning.string_style,
+                     label: "Lights, #{@reckoning.bulbs_per_string} a string",
+                     need: answer[:strings], spares: answer[:spare_strings],
+                     sheet: keep("lights", "Strings of lights", [answer])).then { |line| [line] }
     end
 
     def accents
       @reckoning.accents.map do |style, count|
         LedgerLine.new(kind: style.kind, step: "accents", style: style, need: count,
-                       sheet: keep("accent:#{style.id}", style.name, [], more: [note("As chosen", count.to_s, "need", count)]))
+                       sheet: keep("accent:#{style.id}", style.name, [],
+                                   more: [note("As chosen", count.to_s, "need", count)]))
       end
     end
 
@@ -70,8 +84,10 @@ module DeckBough
       return [] if count.zero?
 
       long = count * each_m
-      sheet = keep("ribbon", @reckoning.ribbon_style&.name || "Ribbon", [], more: [note(says.capitalize, "#{count} × #{figure(each_m)}", "need_m", long, "m")])
-      [LedgerLine.new(kind: "ribbon", step: "ribbon", style: @reckoning.ribbon_style, label: "Ribbon, no style chosen", need: long, sheet: sheet)]
+      sheet = keep("ribbon", @reckoning.ribbon_style&.name || "Ribbon", [],
+                   more: [note(says.capitalize, "#{count} × #{figure(each_m)}", "need_m", long, "m")])
+      [LedgerLine.new(kind: "ribbon", step: "ribbon", style: @reckoning.ribbon_style, label: "Ribbon, no style chosen",
+                      need: long, sheet: sheet)]
     end
 
     def fixings
@@ -79,10 +95,12 @@ module DeckBough
 
       count = @reckoning.anchors.sum { |anchor| anchor[:fixings] }
       doubled = @reckoning.anchors.select { |anchor| anchor[:fixings] > 1 }
-      sum = ["#{@reckoning.anchors.size} anchors", *doubled.map { |anchor| "#{anchor[:fixings] - 1} more at #{anchor[:number]}" }].join(" + ")
+      sum = ["#{@reckoning.anchors.size} anchors",
+             *doubled.map { |anchor| "#{anchor[:fixings] - 1} more at #{anchor[:number]}" }].join(" + ")
       sheet = keep("anchors", "Anchors", [@reckoning.anchor_rule],
                    more: [note("One at each anchor, more where it carries more than it may", sum, "need", count)])
-      [LedgerLine.new(kind: "fixing", step: "anchors", style: @reckoning.fixing_style, label: @reckoning.fixing.title, need: count,
+      [LedgerLine.new(kind: "fixing", step: "anchors", style: @reckoning.fixing_style, label: @reckoning.fixing.title,
+                      need: count,
                       sheet: sheet)]
     end
 

@@ -42,7 +42,8 @@ module DeckBough
     def shelf
       return [] unless SHELVES.include?(@survey[:kind]) && @survey[:length_m] > MOST_SHELF_M
 
-      [fault(:shelf_long, %w[survey length_m], kind: @survey[:kind], shown: both(@survey[:length_m]), most: both(MOST_SHELF_M))]
+      [fault(:shelf_long, %w[survey length_m],
+             kind: @survey[:kind], shown: both(@survey[:length_m]), most: both(MOST_SHELF_M))]
     end
 
     # Rings are not hung in swags.
@@ -51,8 +52,12 @@ module DeckBough
 
       across = @survey[RunSettings.length_field(@settings)]
       span = across.fdiv(@length[:spans])
-      return [fault(:span_short, %w[length spans], span: both(span), most: [(across / SPAN.begin).floor, 1].max)] if span < SPAN.begin
-      return [fault(:span_long, %w[length spans], span: both(span), least: (across / SPAN.end.to_f).ceil)] if chord > SPAN.end
+      if span < SPAN.begin
+        return [fault(:span_short, %w[length spans], span: both(span), most: [(across / SPAN.begin).floor, 1].max)]
+      end
+      if chord > SPAN.end
+        return [fault(:span_long, %w[length spans], span: both(span), least: (across / SPAN.end.to_f).ceil)]
+      end
 
       []
     end
@@ -70,7 +75,8 @@ module DeckBough
     def run_length
       return [] if path.length <= MOST_M
 
-      [fault(:run_long, @length[:method] == "swags" ? %w[length sag_m] : %w[survey length_m], shown: both(path.length), most: both(MOST_M))]
+      [fault(:run_long, @length[:method] == "swags" ? %w[length sag_m] : %w[survey length_m],
+             shown: both(path.length), most: both(MOST_M))]
     end
 
     # A stem that rises and trails lies in two layers.

@@ -14,7 +14,8 @@ module DeckBough
     def call
       parts = [fluff, anchors, hang, layers, lights, accents, ribbon].reject { |part| part.value.zero? }
       high = if above_ladder?
-               [part("Above the ladder line", "#{Figure.print(parts.sum(&:value), 0)} × #{Figure.print(@house['minutes.high_share'])}",
+               [part("Above the ladder line",
+                     "#{Figure.print(parts.sum(&:value), 0)} × #{Figure.print(@house['minutes.high_share'])}",
                      parts.sum(&:value) * @house["minutes.high_share"])]
              else
                []
@@ -58,12 +59,16 @@ module DeckBough
       count, = @reckoning.ribbon_parts
       rate = @reckoning.settings[:ribbon][:method] == "bows" ? "minutes.bow" : "minutes.tuck"
       # A woven ribbon goes in every arm's length.
-      count = (@reckoning.path.length / @house["garland.loop_each"]).ceil if @reckoning.settings[:ribbon][:method] == "weave"
+      if @reckoning.settings[:ribbon][:method] == "weave"
+        count = (@reckoning.path.length / @house["garland.loop_each"]).ceil
+      end
       each("Ribbon", count, rate)
     end
 
     def above_ladder?
-      @reckoning.path.parts.any? { |part| [part.from_m, part.to_m].any? { |place| @reckoning.path.at(place)[1] > @house["tree.ladder"] } }
+      @reckoning.path.parts.any? do |part|
+        [part.from_m, part.to_m].any? { |place| @reckoning.path.at(place)[1] > @house["tree.ladder"] }
+      end
     end
   end
 end

@@ -6,20 +6,22 @@ module DeckBough
   #   plan = RunPlan.new(settings: { "survey" => { "length_m" => 1.52 } }, surroundings: place, styles: []).call
   #   plan[:figures][:run][:value] # => 1.52
   #
-  # `reckoned` leaves the workings out, `working` gives one of them, `call` everything. Everything is JSON-ready. Lengths metres,
-  # masses kilograms, money cents, time minutes. Deterministic.
+  # `reckoned` leaves the workings out, `working` gives one of them, `call` everything. Everything is JSON-ready.
+  # Lengths metres, masses kilograms, money cents, time minutes. Deterministic.
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class RunPlan
     # @param lights ["before", "after"] the studio's school of when lights go on, where the settings do not say
     # @param elsewhere [Array<String>] ids of the styles in the room's other pieces
     # @param stock [Array<Style>] garlands and stems there are, for closing thin stretches and for the automatic start
-    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", elsewhere: [], stock: [], lights: "after")
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", elsewhere: [],
+                   stock: [], lights: "after")
       @settings = RunSettings.check(settings)
       @house = house
       @surroundings = surroundings
       @stock = stock
       @lights = lights
-      @reckoning = RunReckoning.new(settings: @settings, surroundings: surroundings, styles: [*stock, *styles].to_h { |style| [style.id, style] },
+      @reckoning = RunReckoning.new(settings: @settings, surroundings: surroundings,
+                                    styles: [*stock, *styles].to_h { |style| [style.id, style] },
                                     house: house, units: units, elsewhere: elsewhere)
     end
 
@@ -35,8 +37,10 @@ module DeckBough
     def reckoned
       return unmeasured unless chosen?
 
-      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: RunCautions.new(@reckoning).call, anchors: @reckoning.anchors,
-               layers: RunLayers.new(@reckoning, lights: @lights).call, closing: ThinPlaces.new(@reckoning, stock: @stock).call,
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: RunCautions.new(@reckoning).call,
+               anchors: @reckoning.anchors,
+               layers: RunLayers.new(@reckoning, lights: @lights).call,
+               closing: ThinPlaces.new(@reckoning, stock: @stock).call,
                offcuts: offcuts, drawing: RunDrawing.new(@reckoning).call)
     end
 
@@ -69,7 +73,8 @@ module DeckBough
     private
 
     def envelope(**told)
-      PlanEnvelope.of(kind: "run", settings: @settings, steps: RunLayers.steps(@settings, lights: @lights), sheets: nil, fixings: fixings, **told)
+      PlanEnvelope.of(kind: "run", settings: @settings, steps: RunLayers.steps(@settings, lights: @lights), sheets: nil,
+                      fixings: fixings, **told)
     end
 
     def unmeasured
@@ -92,10 +97,14 @@ module DeckBough
     # Every kind of fixing with what may be said of it here.
     def fixings
       survey = @settings[:survey]
-      Greenery::Fixings::ALL.select { |fixing| fixing.name == "none" || Greenery::Fixings.fits?(fixing.name, survey[:kind]) }.map do |fixing|
+      fitting = Greenery::Fixings::ALL.select do |fixing|
+        fixing.name == "none" || Greenery::Fixings.fits?(fixing.name, survey[:kind])
+      end
+      fitting.map do |fixing|
         here = Greenery::Fixings.verdict(fixing.name, survey[:surface])
         here = "never" if fixing.nails && @surroundings.no_nails
-        { name: fixing.name, title: fixing.title, here: here, rated_kg: fixing.name == "none" ? nil : @house["garland.#{fixing.name}"] }
+        { name: fixing.name, title: fixing.title, here: here,
+          rated_kg: fixing.name == "none" ? nil : @house["garland.#{fixing.name}"] }
       end
     end
 

@@ -15,8 +15,10 @@ module DeckBough
     # Which setting to mend when a rule refuses what the settings come to.
     POINTERS = {
       "garland.swag" => %w[length spans], "garland.swag_pull" => %w[length sag_m], "garland.wrap" => %w[length pitch_m],
-      "garland.profile" => %w[rise_and_trail stems], "garland.anchors" => %w[anchors rated_kg], "garland.loft" => %w[body bodies],
-      "garland.lights" => %w[lights school], "ribbon.bow" => %w[ribbon method], "stockings.spacing" => %w[mantel stockings],
+      "garland.profile" => %w[rise_and_trail stems], "garland.anchors" => %w[anchors rated_kg],
+      "garland.loft" => %w[body bodies],
+      "garland.lights" => %w[lights school], "ribbon.bow" => %w[ribbon method],
+      "stockings.spacing" => %w[mantel stockings],
       "balance.mantel" => %w[survey length_m]
     }.freeze
 
@@ -46,7 +48,8 @@ module DeckBough
     end
 
     def items
-      @items ||= bodies.map(&:item) + stems.flat_map { |those| those.places.flat_map { |at| Greenery::Closing.even(those.stem, at, at, 1) } }
+      @items ||= bodies.map(&:item) +
+                 stems.flat_map { |those| those.places.flat_map { |at| Greenery::Closing.even(those.stem, at, at, 1) } }
     end
 
     def outline
@@ -55,7 +58,8 @@ module DeckBough
 
     # The rule's answer for the whole run; a run with drops has its outline given place by place.
     def profile
-      @profile ||= ask("garland.profile", run_m: path.length, items: items, wanted: { shape: "free", points: wanted_points })
+      @profile ||= ask("garland.profile",
+                       run_m: path.length, items: items, wanted: { shape: "free", points: wanted_points })
     end
 
     def layers
@@ -64,7 +68,8 @@ module DeckBough
 
     # Lights, accents and ribbon weigh evenly all along.
     def extras_kg
-      accents.sum { |style, count| kg_of(style) * count } + (lights ? lights[:strings] * kg_of(string_style) : 0) + (ribbon_m * kg_of(ribbon_style))
+      accents.sum { |style, count| kg_of(style) * count } + (lights ? lights[:strings] * kg_of(string_style) : 0) +
+        (ribbon_m * kg_of(ribbon_style))
     end
 
     def kg
@@ -82,7 +87,8 @@ module DeckBough
     def lights
       return nil if settings[:lights][:school] == "none"
 
-      @lights ||= ask("garland.lights", run_m: path.length, school: settings[:lights][:school], bulbs_per_string: bulbs_per_string)
+      @lights ||= ask("garland.lights",
+                      run_m: path.length, school: settings[:lights][:school], bulbs_per_string: bulbs_per_string)
     end
 
     def string_style
@@ -106,7 +112,8 @@ module DeckBough
       said = settings[:ribbon]
       case said[:method]
       when "weave" then [1, house["garland.weave"] * path.length, "woven along"]
-      when "loops" then [(path.length / house["garland.loop_each"]).round, Parabola.arc(said[:chord_m], said[:stand_m]) + (2 * house["ribbon.tuck"]), "loops"]
+      when "loops" then [(path.length / house["garland.loop_each"]).round,
+                         Parabola.arc(said[:chord_m], said[:stand_m]) + (2 * house["ribbon.tuck"]), "loops"]
       when "bows" then [[joins, 1].max, ask("ribbon.bow", **RibbonReckoning::TREE_BOW)[:length_m], "bows at the joins"]
       else [0, 0.0, "none"]
       end
@@ -121,7 +128,8 @@ module DeckBough
       mantel = settings[:mantel]
       return nil if mantel[:stockings].zero? || survey[:length_m].nil?
 
-      @stockings ||= ask("stockings.spacing", clear_m: survey[:length_m], count: mantel[:stockings], width_m: mantel[:stocking_width_m])
+      @stockings ||= ask("stockings.spacing",
+                         clear_m: survey[:length_m], count: mantel[:stockings], width_m: mantel[:stocking_width_m])
     end
 
     # Greens and what stands on the shelf, weighed by the eye.
@@ -142,7 +150,9 @@ module DeckBough
 
     def greenery_area
       samples = profile[:samples]
-      samples.each_cons(2).sum { |one, next_one| (one[:thickness_m] + next_one[:thickness_m]) / 2 * (next_one[:at_m] - one[:at_m]) }
+      samples.each_cons(2).sum do |one, next_one|
+        (one[:thickness_m] + next_one[:thickness_m]) / 2 * (next_one[:at_m] - one[:at_m])
+      end
     end
 
     # What accents hide of the greens: the outline of each, a hand's width where none is said.
@@ -174,7 +184,8 @@ module DeckBough
 
     def thing_weights
       settings[:mantel][:things].map do |thing|
-        { at_m: thing[:at_m].clamp(0, survey[:length_m]), area_m2: thing[:width_m] * thing[:height_m], lightness: thing[:lightness] }
+        { at_m: thing[:at_m].clamp(0, survey[:length_m]), area_m2: thing[:width_m] * thing[:height_m],
+          lightness: thing[:lightness] }
       end
     end
   end

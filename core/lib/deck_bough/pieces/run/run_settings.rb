@@ -21,14 +21,19 @@ module DeckBough
     MAYBE_STYLE = Input.style(:style, "Style", default: nil)
     PLACE = 0..200
     BODY = [STYLE, Input.style(:also, "And in", default: nil), Input.number(:from_m, "From", "m", PLACE, default: 0),
-            Input.number(:to_m, "To", "m", PLACE, default: nil), Input.whole(:passes, "Passes", "passes", 1..12, default: 1, why: "It lies there once."),
+            Input.number(:to_m, "To", "m", PLACE, default: nil),
+            Input.whole(:passes, "Passes", "passes", 1..12, default: 1, why: "It lies there once."),
             Input.flag(:fluffed, "Fluffed", default: true)].freeze
-    STEMS = [STYLE, Input.whole(:count, "Stems", "stems", 1..200, why: "There is one at least."), Input.number(:from_m, "From", "m", PLACE, default: 0),
+    STEMS = [STYLE, Input.whole(:count, "Stems", "stems", 1..200, why: "There is one at least."),
+             Input.number(:from_m, "From", "m", PLACE, default: 0),
              Input.number(:to_m, "To", "m", PLACE, default: nil)].freeze
     ACCENT = [STYLE, Input.whole(:count, "Pieces", "pieces", 1..500, why: "There is one at least.")].freeze
-    THING = [Input.text(:name, "Name", 1..60), Input.number(:at_m, "At", "m", PLACE), Input.number(:width_m, "Width", "m", 0.01..5, why: "It has a width."),
-             Input.number(:height_m, "Height", "m", 0.01..4, why: "It has a height."), Input.number(:lightness, "Lightness", "L*", 0..100, default: 50),
-             Input.number(:depth_m, "Depth", "m", 0..2, default: 0), Input.flag(:see_through, "See-through", default: false)].freeze
+    THING = [Input.text(:name, "Name", 1..60), Input.number(:at_m, "At", "m", PLACE),
+             Input.number(:width_m, "Width", "m", 0.01..5, why: "It has a width."),
+             Input.number(:height_m, "Height", "m", 0.01..4, why: "It has a height."),
+             Input.number(:lightness, "Lightness", "L*", 0..100, default: 50),
+             Input.number(:depth_m, "Depth", "m", 0..2, default: 0),
+             Input.flag(:see_through, "See-through", default: false)].freeze
 
     GROUPS = {
       survey: [
@@ -36,44 +41,55 @@ module DeckBough
         Input.number(:length_m, "Length", "m", 0.2..60, default: nil, why: "A run has a length."),
         Input.number(:depth_m, "Depth", "m", 0.01..5, default: nil, why: "A shelf has a depth."),
         Input.number(:height_m, "Height above the floor", "m", 0..8, default: 1.2),
-        Input.number(:left_drop_m, "Drop at the left", "m", 0..6, default: 0), Input.number(:right_drop_m, "Drop at the right", "m", 0..6, default: 0),
+        Input.number(:left_drop_m, "Drop at the left", "m", 0..6, default: 0),
+        Input.number(:right_drop_m, "Drop at the right", "m", 0..6, default: 0),
         Input.number(:side_m, "Height of the sides", "m", 0..6, default: 0),
-        Input.number(:going_m, "Going", "m", 0.2..30, default: nil, why: "A stair goes forward."), Input.number(:rise_m, "Rise", "m", 0..15, default: 0),
+        Input.number(:going_m, "Going", "m", 0.2..30, default: nil, why: "A stair goes forward."),
+        Input.number(:rise_m, "Rise", "m", 0..15, default: 0),
         Input.whole(:steps, "Steps", "steps", 1..80, default: nil, why: "A stair has a step."),
         Input.number(:diameter_m, "Diameter", "m", 0.005..5, default: 0.05, why: "A rail or ring is round."),
         Input.choice(:edge, "Edge", %w[square rounded moulded], default: "square"),
         Input.choice(:surface, "Surface", Greenery::Fixings::SURFACES, default: "painted"),
         Input.choice(:firebox, "Firebox", %w[none cold working], default: "none"),
-        Input.number(:firebox_width_m, "Width of the firebox", "m", 0.1..5, default: 0.75, why: "An opening has a width."),
-        Input.number(:firebox_height_m, "Height of the firebox", "m", 0.1..4, default: 0.7, why: "An opening has a height."),
+        Input.number(:firebox_width_m, "Width of the firebox", "m", 0.1..5,
+                     default: 0.75, why: "An opening has a width."),
+        Input.number(:firebox_height_m, "Height of the firebox", "m", 0.1..4,
+                     default: 0.7, why: "An opening has a height."),
         Input.flag(:dressed_lit, "Lit while dressed", default: false),
         Input.number(:mirror_width_m, "Width of what hangs above", "m", 0..10, default: 0),
         Input.number(:mirror_height_m, "Height of what hangs above", "m", 0..5, default: 0),
         Input.number(:mirror_up_m, "It hangs above the shelf by", "m", 0..4, default: 0.05),
-        Input.flag(:newel, "Newel post", default: true), Input.flag(:free_side, "One side free to grasp", default: true),
+        Input.flag(:newel, "Newel post", default: true),
+        Input.flag(:free_side, "One side free to grasp", default: true),
         Input.choice(:below, "Below it", %w[floor seat bed], default: "floor"),
         Input.number(:socket_m, "Socket from the left", "m", -50..50, default: nil)
       ],
       length: [
-        Input.choice(:method, "Method", METHODS, default: "laid"), Input.whole(:spans, "Swags", "swags", 1..40, default: 4, why: "There is one at least."),
+        Input.choice(:method, "Method", METHODS, default: "laid"),
+        Input.whole(:spans, "Swags", "swags", 1..40, default: 4, why: "There is one at least."),
         Input.number(:sag_m, "Sag", "m", 0.01..3, default: 0.18, why: "Without any sag it would pull without end."),
         Input.number(:pitch_m, "Pitch", "m", 0.1..3, default: 0.5, why: "A turn goes along the rail."),
         Input.choice(:direction, "Runs", DIRECTIONS, default: "from_middle")
       ],
       anchors: [
         Input.choice(:fixing, "Fixing", Greenery::Fixings::NAMES, default: "large_hook"), MAYBE_STYLE,
-        Input.number(:rated_kg, "Rated load on its label", "kg", 0.01..100, default: nil, why: "Its label names a load."),
+        Input.number(:rated_kg, "Rated load on its label", "kg", 0.01..100,
+                     default: nil, why: "Its label names a load."),
         Input.whole(:more, "Anchors more", "anchors", 0..60, default: 0)
       ],
       body: [Input.list(:bodies, "Garlands", BODY, 0..30, default: [].freeze)],
       rise_and_trail: [
-        Input.choice(:shape, "Outline wanted", Greenery::Outline::SHAPES, default: "level"), Input.number(:low_m, "Thin", "m", 0..3, default: 0.14),
+        Input.choice(:shape, "Outline wanted", Greenery::Outline::SHAPES, default: "level"),
+        Input.number(:low_m, "Thin", "m", 0..3, default: 0.14),
         Input.number(:high_m, "Full", "m", 0.01..3, default: 0.24, why: "Something is wanted somewhere."),
         Input.choice(:side, "Falls to", Greenery::Outline::SIDES, default: "right"),
-        Input.list(:points, "Points", Rules::Garland::Profile::POINT, 0..12, default: [].freeze), Input.list(:stems, "Stems", STEMS, 0..100, default: [].freeze)
+        Input.list(:points, "Points", Rules::Garland::Profile::POINT, 0..12, default: [].freeze),
+        Input.list(:stems, "Stems", STEMS, 0..100, default: [].freeze)
       ],
-      lights: [MAYBE_STYLE, Input.choice(:school, "How much light", %w[none] + Rules::Garland::Lights::SCHOOLS, default: "classic"),
-               Input.whole(:bulbs_per_string, "Bulbs per string", "bulbs", 1..5_000, default: 50, why: "A string has a bulb."),
+      lights: [MAYBE_STYLE,
+               Input.choice(:school, "How much light", %w[none] + Rules::Garland::Lights::SCHOOLS, default: "classic"),
+               Input.whole(:bulbs_per_string, "Bulbs per string", "bulbs", 1..5_000,
+                           default: 50, why: "A string has a bulb."),
                Input.choice(:goes, "Go on", %w[before after], default: nil)],
       accents: [Input.list(:accents, "Accents", ACCENT, 0..30, default: [].freeze)],
       ribbon: [Input.choice(:method, "Method", %w[none weave loops bows], default: "none"), MAYBE_STYLE,
@@ -82,9 +98,12 @@ module DeckBough
       mantel: [
         Input.choice(:school, "Mantel", %w[mirrored one_sided], default: "mirrored"),
         Input.choice(:side, "Towards", Greenery::Outline::SIDES, default: "right"),
-        Input.list(:things, "What stands on it", THING, 0..30, default: [].freeze), Input.whole(:stockings, "Stockings", "stockings", 0..40, default: 0),
-        Input.number(:stocking_width_m, "Width of a stocking", "m", 0.05..1, default: 0.2, why: "A stocking has a width."),
-        Input.number(:stocking_length_m, "Length of a stocking", "m", 0.1..1.5, default: 0.45, why: "A stocking has a length."),
+        Input.list(:things, "What stands on it", THING, 0..30, default: [].freeze),
+        Input.whole(:stockings, "Stockings", "stockings", 0..40, default: 0),
+        Input.number(:stocking_width_m, "Width of a stocking", "m", 0.05..1,
+                     default: 0.2, why: "A stocking has a width."),
+        Input.number(:stocking_length_m, "Length of a stocking", "m", 0.1..1.5,
+                     default: 0.45, why: "A stocking has a length."),
         Input.number(:stocking_kg, "Weight of a filled one", "kg", 0..10, default: 0.5),
         Input.choice(:holder, "Hung from", %w[shelf_weight large_hook nail rail], default: "shelf_weight")
       ],
@@ -115,7 +134,8 @@ module DeckBough
 
     # The garlands and stems a document names.
     def greens(settings)
-      (settings[:body][:bodies] + settings[:rise_and_trail][:stems]).flat_map { |entry| entry.values_at(:style, :also) }.compact.uniq
+      laid = settings[:body][:bodies] + settings[:rise_and_trail][:stems]
+      laid.flat_map { |entry| entry.values_at(:style, :also) }.compact.uniq
     end
 
     def cross_check(settings, faults)
@@ -128,7 +148,9 @@ module DeckBough
         end
       end
       outline = settings[:rise_and_trail]
-      faults << Inputs.fault(:missing, %w[rise_and_trail points], title: "Points", unit: "list") if outline[:shape] == "free" && outline[:points].empty?
+      if outline[:shape] == "free" && outline[:points].empty?
+        faults << Inputs.fault(:missing, %w[rise_and_trail points], title: "Points", unit: "list")
+      end
       drop_faults(settings[:survey], faults)
       faults.concat(RunLimits.new(settings).faults) if faults.empty? && measured?(settings)
     end
@@ -138,7 +160,9 @@ module DeckBough
       return if survey[:kind] == "rail"
 
       %i[left_drop_m right_drop_m].each do |name|
-        faults << Inputs.fault(:drop_below_floor, ["survey", name.to_s], height: Figure.print(survey[:height_m])) if survey[name] > survey[:height_m]
+        if survey[name] > survey[:height_m]
+          faults << Inputs.fault(:drop_below_floor, ["survey", name.to_s], height: Figure.print(survey[:height_m]))
+        end
       end
     end
     private_class_method :cross_check, :drop_faults

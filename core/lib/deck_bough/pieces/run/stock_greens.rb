@@ -22,7 +22,8 @@ module DeckBough
 
     # @return [Array<Greenery::Building::Stem>]
     def stems
-      of_kind("stem").map { |style| @reckoning.stem_of(style) }.select { |stem| stem.rise_m.positive? || stem.trail_m.positive? }
+      of_kind("stem").map { |style| @reckoning.stem_of(style) }
+                     .select { |stem| stem.rise_m.positive? || stem.trail_m.positive? }
     end
 
     private

@@ -1,9 +1,10 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # The thinnest stretches of a run with what would close each: tried on the profile first, what is on hand before what is not.
-  #
-  #   ThinPlaces.new(reckoning, stock: styles).call # => [{ from_m:, to_m:, by_m:, ways: [{ kind:, style:, name:, have:, … }] }]
+  # The thinnest stretches of a run with what would close each: tried on the profile first, what is on hand before what
+  # is not.
+  #   ThinPlaces.new(reckoning, stock: styles).call
+  #   # => [{ from_m:, to_m:, by_m:, ways: [{ kind:, style:, name:, have:, … }] }]
   #
   # Source: handbook 50, Compare made with wanted.
   class ThinPlaces
@@ -29,13 +30,15 @@ module DeckBough
       @closer ||= begin
         garlands = @greens.garlands
         Greenery::Closing.new(run_m: @reckoning.path.length, items: @reckoning.items, wanted: @reckoning.outline,
-                              unfluffed: @reckoning.house["garland.unfluffed"], garlands: garlands, stems: stems_left, bodies: laid,
+                              unfluffed: @reckoning.house["garland.unfluffed"], garlands: garlands, stems: stems_left,
+                              bodies: laid,
                               supplies: @reckoning.supplies_left(garlands))
       end
     end
 
     def stems_left
-      set = @reckoning.stems.group_by { |stems| stems.style.id }.transform_values { |those| those.sum { |stems| stems.places.size } }
+      set = @reckoning.stems.group_by { |stems| stems.style.id }
+                      .transform_values { |those| those.sum { |stems| stems.places.size } }
       @greens.stems.map { |stem| stem.dup.tap { |free| free.on_hand -= set.fetch(stem.style, 0) } }
     end
 

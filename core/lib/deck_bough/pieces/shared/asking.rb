@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # How a reckoning asks the catalogue. What a rule refuses is a fault of the settings it was asked with, and points there.
+  # How a reckoning asks the catalogue. What a rule refuses is a fault of the settings it was asked with, and points
+  # there.
   #
   # Part of a reckoning that gives house, units and POINTERS: rule → path of the setting that most likely mends it.
   module Asking

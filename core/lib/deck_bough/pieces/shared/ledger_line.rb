@@ -6,7 +6,8 @@ module DeckBough
   #   LedgerLine.for(style, need: 16, spares: 2, sheet: "ornaments:glass").to_h
   #   # => { …, need: 16, spares: 2, have: 12, short: 6, packs: 1, buy_cents: 1450, stock_cents: 2175 }
   #
-  # Quantities are pieces, ribbon metres. A line without a style is needed but not yet chosen: nothing is on hand, no price.
+  # Quantities are pieces, ribbon metres. A line without a style is needed but not yet chosen: nothing is on hand, no
+  # price.
   LedgerLine = Struct.new(:kind, :step, :style, :label, :need, :spares, :sheet, keyword_init: true) do
     def initialize(style: nil, spares: 0, label: nil, **)
       super

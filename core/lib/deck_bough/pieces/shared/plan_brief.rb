@@ -5,11 +5,13 @@ module DeckBough
   #
   #   PlanBrief.new(settings: {}, surroundings: place, styles: styles, house: HouseRules.default)
   #
-  # settings: raw or checked; surroundings: the place; styles: those the settings name, with what is available of each for this
-  # piece; schools: how the studio likes to work, by name; elsewhere: ids of styles in the room's other pieces; stock: what else
-  # there is to choose from; kept: keeps answers that take long (fetch(question) { answer }).
-  PlanBrief = Struct.new(:settings, :surroundings, :styles, :house, :units, :schools, :elsewhere, :stock, :kept, keyword_init: true) do
-    def initialize(settings:, surroundings:, styles: [], house: HouseRules.default, units: "metric", schools: {}, elsewhere: [], stock: [], **)
+  # settings: raw or checked; surroundings: the place; styles: those the settings name, with what is available of each
+  # for this piece; schools: how the studio likes to work, by name; elsewhere: ids of styles in the room's other pieces;
+  # stock: what else there is to choose from; kept: keeps answers that take long (fetch(question) { answer }).
+  PlanBrief = Struct.new(:settings, :surroundings, :styles, :house, :units, :schools, :elsewhere, :stock, :kept,
+                         keyword_init: true) do
+    def initialize(settings:, surroundings:, styles: [], house: HouseRules.default, units: "metric", schools: {},
+                   elsewhere: [], stock: [], **)
       super
       freeze
     end

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # What every plan says in the same words, whatever its kind: the kind, whether it is measured, its settings and steps, figures,
-  # ledger with totals, cautions, drawing. What only one kind has comes beside these.
-  #
-  #   PlanEnvelope.of(kind: "run", chosen: false, settings: settings, steps: steps, drawing: { room: room })[:ledger] # => []
+  # What every plan says in the same words, whatever its kind: the kind, whether it is measured, its settings and steps,
+  # figures, ledger with totals, cautions, drawing. What only one kind has comes beside these.
+  #   PlanEnvelope.of(kind: "run", chosen: false, settings: settings, steps: steps, drawing: { room: room })[:ledger]
+  #   # => []
   module PlanEnvelope
     module_function
 
@@ -13,7 +13,8 @@ module DeckBough
     # @return [Hash] JSON-ready
     def of(kind:, chosen:, settings:, steps:, drawing:, figures: {}, sheets: {}, ledger: nil, cautions: [], **own)
       { kind: kind, chosen: chosen, settings: settings, steps: steps, figures: figures, sheets: sheets,
-        ledger: ledger ? ledger.lines.map(&:to_h) : [], totals: ledger ? ledger.totals : LedgerLine.totals([]), cautions: cautions,
+        ledger: ledger ? ledger.lines.map(&:to_h) : [], totals: ledger ? ledger.totals : LedgerLine.totals([]),
+        cautions: cautions,
         drawing: drawing, **own }.compact
     end
   end

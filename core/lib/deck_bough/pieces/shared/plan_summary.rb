@@ -6,7 +6,8 @@ module DeckBough
   #   PlanSummary.of(ledger: ledger, cautions: cautions, minutes: 95.0)[:short_lines] # => 2
   module PlanSummary
     # Of a piece that was not measured yet.
-    NONE = { chosen: false, short_lines: 0, buy_cents: 0, unpriced: 0, stops: 0, cautions: 0, minutes: 0, worst: nil }.freeze
+    NONE = { chosen: false, short_lines: 0, buy_cents: 0, unpriced: 0, stops: 0, cautions: 0, minutes: 0,
+             worst: nil }.freeze
 
     module_function
 
@@ -16,8 +17,10 @@ module DeckBough
     def of(ledger:, cautions:, minutes:)
       by_severity = cautions.group_by { |caution| caution[:severity] }.transform_values(&:size)
       serious = cautions.find { |caution| caution[:severity] != "info" }
-      { chosen: true, short_lines: ledger.lines.count { |line| line.short.positive? }, **ledger.totals.slice(:buy_cents, :unpriced),
-        stops: by_severity.fetch("stop", 0), cautions: by_severity.fetch("caution", 0), minutes: minutes, worst: serious&.fetch(:message) }
+      { chosen: true, short_lines: ledger.lines.count { |line| line.short.positive? },
+        **ledger.totals.slice(:buy_cents, :unpriced),
+        stops: by_severity.fetch("stop", 0), cautions: by_severity.fetch("caution", 0), minutes: minutes,
+        worst: serious&.fetch(:message) }
     end
 
     # A summary of a piece some of whose settings could not be read: that is its first worry.

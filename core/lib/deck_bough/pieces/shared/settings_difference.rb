@@ -24,8 +24,8 @@ module DeckBough
       changes.size > MOST ? "#{told} and #{changes.size - MOST} more" : told
     end
 
-    # One value in the person's words: lengths in her units, styles by name, the entries of a list by what they name or how many
-    # they are.
+    # One value in the person's words: lengths in her units, styles by name, the entries of a list by what they name or
+    # how many they are.
     #
     # @param input [Input]
     # @return [String]
@@ -50,7 +50,9 @@ module DeckBough
       if !input.items.is_a?(Array) && input.items.names == :style
         came, went = [after - before, before - after].map { |ids| ids.map { |id| names.fetch(id, GONE) } }
         told = [*came.map { |name| "+ #{name}" }, *went.map { |name| "− #{name}" }]
-        return "#{input.title} #{told.first(MOST).join(', ')}#{" and #{told.size - MOST} more" if told.size > MOST}" unless told.empty?
+        unless told.empty?
+          return "#{input.title} #{told.first(MOST).join(', ')}#{" and #{told.size - MOST} more" if told.size > MOST}"
+        end
       end
       before.size == after.size ? "#{input.title} changed" : "#{input.title} #{before.size} → #{after.size}"
     end

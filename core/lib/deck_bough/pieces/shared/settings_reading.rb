@@ -7,8 +7,8 @@ module DeckBough
   #   reading.settings[:measure][:height_m] # => nil, the default
   #   reading.faults.map(&:pointer)         # => ["/measure/height_m"]
   #
-  # What is wrong takes its default and is told; a name that nobody knows any more is left out without a word. So one bad
-  # value never keeps the rest from being read. What a person sends is not read like this but checked (Kind#check).
+  # What is wrong takes its default and is told; a name that nobody knows any more is left out without a word. So one
+  # bad value never keeps the rest from being read. What a person sends is not read like this but checked (Kind#check).
   class SettingsReading
     # Taking faults out can bring out others; so often at most.
     ROUNDS = 4
@@ -46,7 +46,8 @@ module DeckBough
       return values unless values.is_a?(Hash)
 
       said = values.transform_keys(&:to_s)
-      inputs.select { |input| said.key?(input.name.to_s) }.to_h { |input| [input.name.to_s, entries(input, said[input.name.to_s])] }
+      inputs.select { |input| said.key?(input.name.to_s) }
+            .to_h { |input| [input.name.to_s, entries(input, said[input.name.to_s])] }
     end
 
     def self.entries(input, value)
@@ -64,7 +65,8 @@ module DeckBough
       new(settings: kind.check({}), faults: faults)
     end
 
-    # The document without what stands at a path; an entry of a list goes as a whole, and so does a group that cannot be.
+    # The document without what stands at a path; an entry of a list goes as a whole, and so does a group that cannot
+    # be.
     def self.without(document, path)
       return {} unless document.is_a?(Hash)
 

@@ -3,11 +3,12 @@
 module DeckBough
   # One kind of ornament, ribbon, light, pick, garland, stem or fixing, with what the studio has of it.
   #
-  # on_hand and need are pieces, except ribbon: metres. cut is what was cut for the piece that is planned and lies ready for it: it
-  # is no longer on hand, and no longer short. length_m is that of a piece of garland; loft_m its thickness once
-  # fluffed; rise, reach, trail and spread say how far a stem stands up, comes forward, hangs and fills. A pack is pack_size
-  # pieces (or metres on a roll) for price_cents.
-  Style = Struct.new(:id, :kind, :name, :colour, :diameter_mm, :material, :breakable, :pack_size, :price_cents, :on_hand,
+  # on_hand and need are pieces, except ribbon: metres. cut is what was cut for the piece that is planned and lies ready
+  # for it: it is no longer on hand, and no longer short. length_m is that of a piece of garland; loft_m its thickness
+  # once fluffed; rise, reach, trail and spread say how far a stem stands up, comes forward, hangs and fills. A pack is
+  # pack_size pieces (or metres on a roll) for price_cents.
+  Style = Struct.new(:id, :kind, :name, :colour, :diameter_mm, :material, :breakable, :pack_size, :price_cents,
+                     :on_hand,
                      :bulbs, :lit_length_m, :mass_g, :keepsake, :watts, :max_run, :length_m, :loft_m, :rise_m, :reach_m,
                      :trail_m, :spread_m, :texture, :two_way, :rated_kg, :belongs_with, :cut, keyword_init: true) do
     def initialize(on_hand: 0, cut: 0, pack_size: 1, breakable: false, keepsake: false, two_way: false, **)
@@ -47,8 +48,10 @@ module DeckBough
     Input.number(:length_m, "Length of a piece", "m", 0.2..50, default: nil, why: "A piece has a length."),
     Input.number(:loft_m, "Loft", "m", 0.005..2, default: nil, why: "A garland has a thickness."),
     Input.number(:rise_m, "Rise", "m", 0..4, default: nil), Input.number(:reach_m, "Reach", "m", 0..4, default: nil),
-    Input.number(:trail_m, "Trail", "m", 0..6, default: nil), Input.number(:spread_m, "Spread", "m", 0.02..10, default: nil, why: "A stem fills some width."),
-    Input.choice(:texture, "Texture", Style::TEXTURES, default: nil), Input.flag(:two_way, "Tips both ways", default: false),
+    Input.number(:trail_m, "Trail", "m", 0..6, default: nil),
+    Input.number(:spread_m, "Spread", "m", 0.02..10, default: nil, why: "A stem fills some width."),
+    Input.choice(:texture, "Texture", Style::TEXTURES, default: nil),
+    Input.flag(:two_way, "Tips both ways", default: false),
     Input.number(:rated_kg, "Rated load", "kg", 0.01..500, default: nil, why: "Its label names a load."),
     Input.text(:belongs_with, "Belongs with", 0..120, default: nil),
     Input.number(:on_hand, "On hand", "", 0..100_000, default: 0)

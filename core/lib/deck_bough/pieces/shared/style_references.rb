@@ -13,8 +13,8 @@ module DeckBough
       groups.flat_map { |group, inputs| in_fields(inputs, settings[group], [group.to_s]) }
     end
 
-    # The same document with other names in the place of ids; one that nobody knows stays. Keys may be text or symbols and
-    # the document may be a part of one.
+    # The same document with other names in the place of ids; one that nobody knows stays. Keys may be text or symbols
+    # and the document may be a part of one.
     #
     # @param names [Hash{String => String}]
     def replace(groups, document, names)
@@ -48,7 +48,9 @@ module DeckBough
       return names.fetch(value, value) if input.names == :style
       return value unless input.kind == :list && value.is_a?(Array)
 
-      value.map { |item| input.items.is_a?(Array) ? replaced(input.items, item, names) : renamed(input.items, item, names) }
+      value.map do |item|
+        input.items.is_a?(Array) ? replaced(input.items, item, names) : renamed(input.items, item, names)
+      end
     end
     private_class_method :in_fields, :in_value, :replaced, :renamed
   end

@@ -3,10 +3,12 @@
 module DeckBough
   # Where a tree stands and who lives with it, as the survey found it.
   #
-  #   Surroundings.new(stance: "corner", ceiling: Ceiling.new(left_m: 3.1, right_m: 3.1, width_m: 5.2), children: [2, 7])
+  #   Surroundings.new(stance: "corner", ceiling: Ceiling.new(left_m: 3.1, right_m: 3.1, width_m: 5.2),
+  #                    children: [2, 7])
   #
   # Lengths in metres, ages in years. What the survey does not know is nil or empty.
-  Surroundings = Struct.new(:place, :stance, :ceiling, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m, :children,
+  Surroundings = Struct.new(:place, :stance, :ceiling, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m,
+                            :children,
                             :pets, :near_heat, :near_socket, :no_nails, :heat, :conifer_allergy, keyword_init: true) do
     def initialize(stance:, ceiling:, children: [], pets: [], from_left_m: nil, **)
       super

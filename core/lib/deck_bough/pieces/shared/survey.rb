@@ -16,9 +16,11 @@ module DeckBough
 
     HOME = [
       NAME, Input.text(:client, "Client", 0..120, default: ""),
-      Input.list(:children_ages, "Ages of children", Input.whole(:age, "Age", "years", 0..17), 0..20, default: [].freeze),
+      Input.list(:children_ages, "Ages of children", Input.whole(:age, "Age", "years", 0..17), 0..20,
+                 default: [].freeze),
       Input.list(:pets, "Pets", Input.choice(:pet, "Pet", PETS), 0..3, default: [].freeze),
-      Input.flag(:rented, "Rented", default: false), Input.flag(:conifer_allergy, "Conifer allergy", default: false), NOTES
+      Input.flag(:rented, "Rented", default: false), Input.flag(:conifer_allergy, "Conifer allergy", default: false),
+      NOTES
     ].freeze
 
     PLACE = [
@@ -78,7 +80,8 @@ module DeckBough
         next unless place[name] && room[limit] && place[name] > room[limit]
 
         faults << Inputs.fault(:beyond_room, [*path, name.to_s], shown: "#{Figure.print(place[name])} m",
-                                                                 limit: "#{Figure.print(room[limit])} m", title: title_of(name))
+                                                                 limit: "#{Figure.print(room[limit])} m",
+                                                                 title: title_of(name))
       end
     end
 

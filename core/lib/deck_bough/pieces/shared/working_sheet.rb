@@ -15,7 +15,8 @@ module DeckBough
     def of(title, answers, house, more: [], others: [])
       rules = answers.map { |answer| Catalogue.rule(answer.rule).declaration }.uniq
       { title: title, rules: rules.map { |rule| { id: rule.id, title: rule.title, handbook: rule.handbook } },
-        steps: (answers.flat_map(&:working) + more).map(&:to_h), findings: answers.flat_map(&:findings).uniq.map(&:to_h),
+        steps: (answers.flat_map(&:working) + more).map(&:to_h),
+        findings: answers.flat_map(&:findings).uniq.map(&:to_h),
         other_schools: others, house_rules: answers.flat_map(&:constants).uniq.map { |key| constant(key, house) } }
     end
 

@@ -3,9 +3,9 @@
 module DeckBough
   # The best size for a place, and how each size of the catalogue would fit there.
   #
-  # Rule tree.best_size knows ceiling and floor. A place also has people who pass, and may have a sloping ceiling: so sizes that
-  # would narrow the walkway are left out first, and under a slope each size is asked with the ceiling above its own
-  # spread (handbook 10: the lowest ceiling above the spread counts).
+  # Rule tree.best_size knows ceiling and floor. A place also has people who pass, and may have a sloping ceiling: so
+  # sizes that would narrow the walkway are left out first, and under a slope each size is asked with the ceiling above
+  # its own spread (handbook 10: the lowest ceiling above the spread counts).
   class BestSizeSearch
     def initialize(reckoning)
       @reckoning = reckoning
@@ -48,7 +48,8 @@ module DeckBough
 
     def ask(sizes, ceiling_for)
       place = @reckoning.surroundings
-      @reckoning.ask("tree.best_size", ceiling_m: @reckoning.ceiling_above(ceiling_for * @reckoning.ratio), sizes_m: sizes,
+      @reckoning.ask("tree.best_size", ceiling_m: @reckoning.ceiling_above(ceiling_for * @reckoning.ratio),
+                                       sizes_m: sizes,
                                        riser_m: @reckoning.measure[:riser_m], topper_rise_m: @reckoning.topper_rise,
                                        spread_ratio: @reckoning.ratio, free_width_m: place.free_width_m,
                                        free_depth_m: place.free_depth_m)
@@ -56,12 +57,15 @@ module DeckBough
 
     # The walkway is what stops the next size when the rule alone would let it in.
     def findings
-      return [Finding.of(:nothing_fits_walkway, units: @reckoning.units, wanted_m: @reckoning.house["tree.walkway"])] if passable.empty?
+      if passable.empty?
+        return [Finding.of(:nothing_fits_walkway, units: @reckoning.units, wanted_m: @reckoning.house["tree.walkway"])]
+      end
 
       following = height && sizes.find { |size| size > height }
       return answer.findings if following.nil? || passable.include?(following)
 
-      [Finding.of(:next_size_walkway, units: @reckoning.units, size_m: following, wanted_m: @reckoning.house["tree.walkway"])]
+      [Finding.of(:next_size_walkway,
+                  units: @reckoning.units, size_m: following, wanted_m: @reckoning.house["tree.walkway"])]
     end
 
     def fit(size)
@@ -70,7 +74,8 @@ module DeckBough
     end
 
     def shown(size)
-      { height_m: size, spread_m: size * @reckoning.ratio, hem_m: TreeSurface.default_hem(size, @reckoning.house), height: fit(size)[:height],
+      { height_m: size, spread_m: size * @reckoning.ratio, hem_m: TreeSurface.default_hem(size, @reckoning.house),
+        height: fit(size)[:height],
         floor: fit(size)[:floor], share: fit(size)[:share] }
     end
   end

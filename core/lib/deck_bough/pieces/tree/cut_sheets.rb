@@ -2,11 +2,11 @@
 
 module DeckBough
   # What to cut of each ribbon of a tree, from part rolls on hand and new rolls.
+  #   CutSheets.new(reckoning).call.first
+  #   # => { style: "plum", pieces: 27, new_rolls: 1, rolls: [{ length_m:, cuts: [{ length_m:, for: }], … }], … }
   #
-  #   CutSheets.new(reckoning).call.first # => { style: "plum", pieces: 27, new_rolls: 1, rolls: [{ length_m:, cuts: [{ length_m:, for: }], … }], … }
-  #
-  # Tucked pieces vary by a fifth so that they look natural; together they are as long as the ledger says. What is longer than a roll is cut
-  # into equal parts and joined. Source: handbook 40, Cut plan, Tucked loops.
+  # Tucked pieces vary by a fifth so that they look natural; together they are as long as the ledger says. What is
+  # longer than a roll is cut into equal parts and joined. Source: handbook 40, Cut plan, Tucked loops.
   class CutSheets
     NAMES = { "tuck" => "tucked piece", "cascade" => "stream", "spiral" => "spiral", "bows" => "bow" }.freeze
     VARIED = 0.2
@@ -14,7 +14,8 @@ module DeckBough
     COMMON_ROLL = 10.0
     MOST_LAID_OUT = 100
 
-    # @param part_rolls [Hash{String => Array<Float>}] rolls on hand by style; else what the stock says as whole rolls and one part
+    # @param part_rolls [Hash{String => Array<Float>}] rolls on hand by style; else what the stock says as whole rolls
+    #   and one part
     def initialize(reckoning, part_rolls: {})
       @reckoning = reckoning
       @part_rolls = part_rolls
@@ -41,7 +42,11 @@ module DeckBough
 
     def streamers
       said = @reckoning.settings[:crown]
-      said[:topper] == "none" ? [] : [{ style: @reckoning.crown_style, for: "streamer", lengths: Array.new(said[:streamers], said[:streamer_m]) }]
+      if said[:topper] == "none"
+        []
+      else
+        [{ style: @reckoning.crown_style, for: "streamer", lengths: Array.new(said[:streamers], said[:streamer_m]) }]
+      end
     end
 
     def body
@@ -52,12 +57,19 @@ module DeckBough
       styles = @reckoning.ribbon_styles.empty? ? [nil] : @reckoning.ribbon_styles
       return styles.map { |style| { style: style, for: NAMES[method], lengths: [each / styles.size] } } if parts == 1
 
-      styles.zip(@reckoning.ribbon_counts(parts, each)).map { |style, count| { style: style, for: NAMES[method], lengths: lengths(method, count, each) } }
+      styles.zip(@reckoning.ribbon_counts(parts, each)).map do |style, count|
+        { style: style, for: NAMES[method], lengths: lengths(method, count, each) }
+      end
     end
 
     def fills
       count = @reckoning.hanging.fill_count("ribbon")
-      count.zero? ? [] : [{ style: @reckoning.filling_ribbon, for: "tuck that fills", lengths: Array.new(count, @reckoning.tuck_piece[:piece_m]) }]
+      if count.zero?
+        []
+      else
+        [{ style: @reckoning.filling_ribbon, for: "tuck that fills",
+           lengths: Array.new(count, @reckoning.tuck_piece[:piece_m]) }]
+      end
     end
 
     def lengths(method, count, each)
@@ -70,11 +82,15 @@ module DeckBough
     def sheet(style, parts)
       roll = style ? style.pack_size.to_f : COMMON_ROLL
       roll = COMMON_ROLL if roll < 0.1
-      pieces = parts.flat_map { |part| part[:lengths].flat_map { |length| joined(length, roll).map { |piece| [piece, part[:for]] } } }
+      pieces = parts.flat_map do |part|
+        part[:lengths].flat_map { |length| joined(length, roll).map { |piece| [piece, part[:for]] } }
+      end
       rolls = @part_rolls[style&.id] || on_hand(style, roll, pieces.sum(&:first))
       answer = @reckoning.ask("ribbon.cut_plan", pieces_m: pieces.map(&:first), part_rolls_m: rolls, new_roll_m: roll)
-      { style: style&.id, name: style&.name || "Ribbon, no style chosen", colour: style&.colour, roll_m: roll, part_rolls_m: rolls,
-        pieces: pieces.size, length_m: pieces.sum(&:first), **answer.outputs.slice(:new_rolls, :lower_bound, :useless_m),
+      { style: style&.id, name: style&.name || "Ribbon, no style chosen", colour: style&.colour, roll_m: roll,
+        part_rolls_m: rolls,
+        pieces: pieces.size, length_m: pieces.sum(&:first),
+        **answer.outputs.slice(:new_rolls, :lower_bound, :useless_m),
         rolls: cuts(answer[:rolls], pieces), back_m: back(answer[:rolls], rolls), sheet: working(answer) }
     end
 
@@ -89,7 +105,8 @@ module DeckBough
       Array.new(count, length / count)
     end
 
-    # Stock knows metres: whole rolls and one that is begun. Of very many whole ones as many are laid out as could be wanted.
+    # Stock knows metres: whole rolls and one that is begun. Of very many whole ones as many are laid out as could be
+    # wanted.
     def on_hand(style, roll, length)
       return [] unless style
 
@@ -102,9 +119,8 @@ module DeckBough
       left = pieces.sort_by.with_index { |(length, _), i| [-length, i] }
       rolls.map do |roll|
         told = roll[:cuts_m].map { |length| left.delete_at(left.index { |piece, _| piece == length }) }
-        { **roll.slice(:length_m, :new, :left_m), back: roll[:left_m] >= @house["ribbon.useless_end"], cuts: told.map do |length, use|
-          { length_m: length, for: use }
-        end }
+        { **roll.slice(:length_m, :new, :left_m), back: roll[:left_m] >= @house["ribbon.useless_end"],
+                                                  cuts: told.map { |length, use| { length_m: length, for: use } } }
       end
     end
 

@@ -2,10 +2,11 @@
 
 module DeckBough
   # The hanging map of one tree as planned: what is crossed out, spread again or filled, and what was mended by hand.
+  #   reckoning.hanging.sites.first
+  #   # => { style: "bell", number: 1, height_m: 0.31, angle_deg: -87.0, depth: 0.82, tier: 1, clock: 9.0, order: 1 }
   #
-  #   reckoning.hanging.sites.first # => { style: "bell", number: 1, height_m: 0.31, angle_deg: -87.0, depth: 0.82, tier: 1, clock: 9.0, order: 1 }
-  #
-  # `number` counts within the style in hanging order; it names an ornament from day to day. Heights are above the stand.
+  # `number` counts within the style in hanging order; it names an ornament from day to day. Heights are above the
+  # stand.
   class HangingPlan
     # A style without a size hangs as a common one would.
     COMMON_MM = 70
@@ -23,7 +24,9 @@ module DeckBough
     # @return [Hash{String => Integer}] how many of each style hang, less what is crossed out, with what a mend added
     def counts
       added = mends("add").map { |mend| mend[:style] }.tally
-      @reckoning.shares.counts.to_h { |style, count| [style, [count - missing.fetch(style, 0), 0].max + added.fetch(style, 0)] }
+      @reckoning.shares.counts.to_h do |style, count|
+        [style, [count - missing.fetch(style, 0), 0].max + added.fetch(style, 0)]
+      end
     end
 
     # @return [Integer] how many are crossed out
@@ -63,7 +66,8 @@ module DeckBough
       mends(FILLED_BY.fetch(kind)).size + (@said[:fill] == kind ? to_fill : 0)
     end
 
-    # Spots that want ribbon or a pick: places left empty, or the emptiest ones of what was spread again; and spots filled by mends.
+    # Spots that want ribbon or a pick: places left empty, or the emptiest ones of what was spread again; and spots
+    # filled by mends.
     #
     # @return [Hash{String => Array<Array(Float, Float)>}] "ribbon" and "picks": height, angle
     def fills
@@ -76,7 +80,11 @@ module DeckBough
     def spots_to_fill
       return [] if crossed_out.zero? || answer.nil?
 
-      @spots_to_fill ||= @said[:make_do] == "keep_places" ? thinned.last.first(to_fill).map { |site| [site[:height_m], site[:angle_deg]] } : emptiest(to_fill)
+      @spots_to_fill ||= if @said[:make_do] == "keep_places"
+                           thinned.last.first(to_fill).map { |site| [site[:height_m], site[:angle_deg]] }
+                         else
+                           emptiest(to_fill)
+                         end
     end
 
     # The answer of ornaments.map; nil when nothing hangs.
@@ -100,7 +108,8 @@ module DeckBough
     private
 
     def question
-      { tree: tree, styles: styles, pattern: @said[:pattern], seed: @said[:seed], reach_m: reach_m, riser_m: @reckoning.measure[:riser_m] }
+      { tree: tree, styles: styles, pattern: @said[:pattern], seed: @said[:seed], reach_m: reach_m,
+        riser_m: @reckoning.measure[:riser_m] }
     end
 
     def missing
@@ -108,7 +117,9 @@ module DeckBough
     end
 
     def mends(kind)
-      @reckoning.settings[:step_back][:mends].select { |mend| mend[:kind] == kind && (kind != "add" || known?(mend[:style])) }
+      @reckoning.settings[:step_back][:mends].select do |mend|
+        mend[:kind] == kind && (kind != "add" || known?(mend[:style]))
+      end
     end
 
     def known?(style)
@@ -124,7 +135,8 @@ module DeckBough
 
     def styles
       @reckoning.ornament_styles.map do |style|
-        { id: style.id, count: hung_counts.fetch(style.id), diameter_mm: style.diameter_mm || COMMON_MM, mass_g: style.mass_g || 0, colour: style.colour,
+        { id: style.id, count: hung_counts.fetch(style.id), diameter_mm: style.diameter_mm || COMMON_MM,
+          mass_g: style.mass_g || 0, colour: style.colour,
           breakable: style.breakable, keepsake: style.keepsake }
       end
     end
@@ -158,7 +170,9 @@ module DeckBough
     def emptiest(count)
       points = sites.map { |site| [flat.reach_at(site[:height_m]), flat.turn_of(site[:angle_deg])] }
       crown = flat.reach_at(Hanging::Zones.top(@reckoning.surface, @house))
-      Hanging::Evenness.new(flat).emptiest(points, crown, count).map { |spot| [flat.height_at(spot[:reach]), flat.angle_deg(spot[:turn])] }
+      Hanging::Evenness.new(flat).emptiest(points, crown, count).map do |spot|
+        [flat.height_at(spot[:reach]), flat.angle_deg(spot[:turn])]
+      end
     end
 
     def mended(sites)
@@ -166,7 +180,9 @@ module DeckBough
 
       numbered = number(sites)
       moved = mends("move").to_h { |mend| [[mend[:style], mend[:number]], mend] }
-      kept = numbered.map { |site| moved.key?([site[:style], site[:number]]) ? hung_at(site, moved[[site[:style], site[:number]]]) : site }
+      kept = numbered.map do |site|
+        moved.key?([site[:style], site[:number]]) ? hung_at(site, moved[[site[:style], site[:number]]]) : site
+      end
       kept + mends("add").map { |mend| hung_at({ style: mend[:style], depth: 1.0, order: kept.size + 1 }, mend) }
     end
 

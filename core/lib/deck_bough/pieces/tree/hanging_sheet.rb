@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # The hanging map as a person works from it: the tree laid flat with tiers and clock positions, every place by style and number.
+  # The hanging map as a person works from it: the tree laid flat with tiers and clock positions, every place by style
+  # and number.
+  #   HangingSheet.new(reckoning, hung: []).call[:styles].first
+  #   # => { id: "slate", count: 16, up: 0, nearest_m: 0.31, … }
   #
-  #   HangingSheet.new(reckoning, hung: []).call[:styles].first # => { id: "slate", count: 16, up: 0, nearest_m: 0.31, … }
-  #
-  # Reaches are metres from the tip along the side of the tree, turns degrees on the flat sheet from the front, to the right positive.
+  # Reaches are metres from the tip along the side of the tree, turns degrees on the flat sheet from the front, to the
+  # right positive.
   class HangingSheet
     # An ornament is deep, half way in or at the tips.
     DEPTHS = { 0.72 => "deep", 0.93 => "half way" }.freeze
@@ -22,8 +24,10 @@ module DeckBough
     end
 
     def call
-      { flat: flat, sites: sites, styles: styles, evenness: @plan.evenness, unplaced: @plan.unplaced, findings: @plan.findings.map(&:to_h),
-        up: sites.count { |site| site[:up] }, minutes_left: sites.count { |site| !site[:up] } * @house["minutes.ornament"] }
+      { flat: flat, sites: sites, styles: styles, evenness: @plan.evenness, unplaced: @plan.unplaced,
+        findings: @plan.findings.map(&:to_h),
+        up: sites.count { |site| site[:up] },
+        minutes_left: sites.count { |site| !site[:up] } * @house["minutes.ornament"] }
     end
 
     # @return [String] "deep", "half way" or "tips"
@@ -38,21 +42,27 @@ module DeckBough
       reach = @reckoning.surroundings.reach_m(@house)
       line = reach && (reach - @reckoning.measure[:riser_m])
       shown = line && line > surface.hem && line < surface.height && @reckoning.ornament_styles.any?(&:breakable)
-      { rim_m: @flat.rim, half_deg: @flat.half * DEGREES, closed: @flat.closed?, crown_m: @flat.reach_at(Hanging::Zones.top(surface, @house)),
-        tiers: tiers(surface), clocks: clocks, reach_line_m: shown ? @flat.reach_at(line) : nil, reach_m: shown ? reach : nil }
+      { rim_m: @flat.rim, half_deg: @flat.half * DEGREES, closed: @flat.closed?,
+        crown_m: @flat.reach_at(Hanging::Zones.top(surface, @house)),
+        tiers: tiers(surface), clocks: clocks, reach_line_m: shown ? @flat.reach_at(line) : nil,
+        reach_m: shown ? reach : nil }
     end
 
     def tiers(surface)
       surface.tiers(@house["tree.tier"]).each_with_index.map do |tier, i|
-        { tier: i + 1, from_m: @flat.reach_at(tier[:from_m]), to_m: @flat.reach_at(tier[:to_m]), low_m: tier[:from_m], high_m: tier[:to_m] }
+        { tier: i + 1, from_m: @flat.reach_at(tier[:from_m]), to_m: @flat.reach_at(tier[:to_m]), low_m: tier[:from_m],
+          high_m: tier[:to_m] }
       end
     end
 
     # Each full hour that is on the dressed arc; behind the tree 12 stands at both edges.
     def clocks
       half = @reckoning.surface.arc_deg / 2
-      CLOCKS.flat_map { |clock| clock == 12 ? [-180, 180].map { |angle| [clock, angle] } : [[clock, (6 - clock) * 30]] }
-            .select { |_, angle| angle.abs <= half + 1e-6 }.map { |clock, angle| { clock: clock, turn_deg: @flat.turn_of(angle) * DEGREES } }
+      hours = CLOCKS.flat_map do |clock|
+        (clock == 12 ? [-180, 180] : [(6 - clock) * 30]).map { |angle| [clock, angle] }
+      end
+      hours.select { |_, angle| angle.abs <= half + 1e-6 }
+           .map { |clock, angle| { clock: clock, turn_deg: @flat.turn_of(angle) * DEGREES } }
     end
 
     # What is up stays where it was hung, even when the plan has moved on.
@@ -71,7 +81,9 @@ module DeckBough
 
     # Up, but no longer in the plan.
     def beyond_plan(one, count)
-      placed({ **one.slice(:style, :number, :height_m, :angle_deg), depth: 1.0, order: count + 1 }).merge(up: true, planned: false, **whose(one))
+      placed({ **one.slice(:style, :number, :height_m, :angle_deg), depth: 1.0, order: count + 1 }).merge(
+        up: true, planned: false, **whose(one)
+      )
     end
 
     def whose(hung)
@@ -81,9 +93,13 @@ module DeckBough
     def placed(site)
       height = site[:height_m]
       angle = site[:angle_deg]
-      { **site.slice(:style, :number, :order, :depth), height_m: height, angle_deg: angle, reach_m: @flat.reach_at(height),
-                                                       turn_deg: @flat.turn_of(angle) * DEGREES, tier: @reckoning.surface.tier_at(height, @house["tree.tier"]),
-                                                       clock: Hanging::Order.clock(angle), depth_word: self.class.depth_word(site[:depth]), side: side(angle) }
+      { **site.slice(:style, :number, :order, :depth), height_m: height, angle_deg: angle,
+                                                       reach_m: @flat.reach_at(height),
+                                                       turn_deg: @flat.turn_of(angle) * DEGREES,
+                                                       tier: @reckoning.surface.tier_at(height, @house["tree.tier"]),
+                                                       clock: Hanging::Order.clock(angle),
+                                                       depth_word: self.class.depth_word(site[:depth]),
+                                                       side: side(angle) }
     end
 
     # From four to eight o'clock is the front.
@@ -99,7 +115,8 @@ module DeckBough
         style = @reckoning.ornament_styles.find { |known| known.id == id }
         { id: id, name: style&.name || "No longer chosen", colour: style&.colour, diameter_mm: style&.diameter_mm,
           breakable: style&.breakable || false, keepsake: style&.keepsake || false,
-          count: own.size, up: own.count { |site| site[:up] }, nearest_m: nearest(own), evenness: @plan.evenness[:styles][id],
+          count: own.size, up: own.count { |site| site[:up] }, nearest_m: nearest(own),
+          evenness: @plan.evenness[:styles][id],
           minutes_left: own.count { |site| !site[:up] } * @house["minutes.ornament"] }
       end
     end

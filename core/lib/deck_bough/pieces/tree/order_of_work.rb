@@ -2,8 +2,8 @@
 
 module DeckBough
   # The order of work on a tree by this studio's schools.
-  #
-  #   OrderOfWork.steps(topper: "last", picks: "before") # => ["measure", "lights", "ribbon", "picks", "ornaments", "crown", "foot", "step_back"]
+  #   OrderOfWork.steps(topper: "last", picks: "before")
+  #   # => ["measure", "lights", "ribbon", "picks", "ornaments", "crown", "foot", "step_back"]
   #
   # What goes deepest goes on first, and the eye has the last word. Source: handbook 10, Setting up; 00, Schools.
   module OrderOfWork

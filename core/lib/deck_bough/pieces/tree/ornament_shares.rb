@@ -3,8 +3,8 @@
 module DeckBough
   # How many of each chosen style: by the foot the same of each; otherwise each size class gets its share of the total,
   # and the styles of a class share that evenly.
-  #
-  #   OrnamentShares.new(total: 40, mix: answer, styles: [glass, velvet], house: house).counts # => { "glass" => 22, "velvet" => 18 }
+  #   OrnamentShares.new(total: 40, mix: answer, styles: [glass, velvet], house: house).counts
+  #   # => { "glass" => 22, "velvet" => 18 }
   #
   # Keepsakes hang each once, as many as there are; the others share the rest. A class without a style
   # gives its share to the classes that have one. The counts always sum to the total.

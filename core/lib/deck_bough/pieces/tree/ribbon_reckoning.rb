@@ -38,8 +38,10 @@ module DeckBough
     # The answer of the chosen method; nil for none. For bows it is the answer for one bow.
     def ribbon
       @ribbon ||= case settings[:ribbon][:method]
-                  when "tuck" then ask("ribbon.tuck", area_m2: area[:area_m2], **ribbon_said(:cover, :loops, :chord_m, :stand_m))
-                  when "cascade" then ask("ribbon.cascade", slant_m: area[:slant_m], streams: streams, **ribbon_said(:billow))
+                  when "tuck" then ask("ribbon.tuck",
+                                       area_m2: area[:area_m2], **ribbon_said(:cover, :loops, :chord_m, :stand_m))
+                  when "cascade" then ask("ribbon.cascade",
+                                          slant_m: area[:slant_m], streams: streams, **ribbon_said(:billow))
                   when "spiral" then ask("ribbon.spiral", area_m2: area[:area_m2], **ribbon_said(:pitch_m, :billow))
                   when "bows" then ask("ribbon.bow", **TREE_BOW)
                   end
@@ -50,13 +52,17 @@ module DeckBough
       said = settings[:ribbon]
       @garland ||= case said[:garland]
                    when "turns" then ask("garland.tree", area_m2: area[:area_m2], pitch_m: said[:garland_pitch_m])
-                   when "swag" then ask("garland.swag", spans: 1, span_m: said[:garland_width_m], sag_m: said[:garland_sag_m])
+                   when "swag" then ask("garland.swag",
+                                        spans: 1, span_m: said[:garland_width_m], sag_m: said[:garland_sag_m])
                    end
     end
 
     # The pieces of it, joined end to start.
     def garland_pieces
-      @garland_pieces ||= garland && ask("garland.pieces", run_m: [garland[:length_m], 0.05].max, piece_m: garland_style&.length_m || RunGreenery::PLAIN.length_m)
+      @garland_pieces ||=
+        garland &&
+        ask("garland.pieces",
+            run_m: [garland[:length_m], 0.05].max, piece_m: garland_style&.length_m || RunGreenery::PLAIN.length_m)
     end
 
     def garland_style
@@ -80,7 +86,9 @@ module DeckBough
     # @return [Array<Integer>]
     def ribbon_counts(parts, each_m)
       styles = ribbon_styles.empty? ? [nil] : ribbon_styles
-      return LargestRemainder.share(parts, styles.map { 1 }) unless settings[:ribbon][:share] == "scarce" && styles.size > 1
+      unless settings[:ribbon][:share] == "scarce" && styles.size > 1
+        return LargestRemainder.share(parts, styles.map { 1 })
+      end
 
       scarce = scarce_share(parts, each_m)[:scarce_pieces]
       [scarce, *LargestRemainder.share(parts - scarce, styles.drop(1).map { 1 })]
@@ -89,7 +97,8 @@ module DeckBough
     # Of the first ribbon what the crown takes goes off first, if the crown is of it (handbook 40, Scarce ribbon).
     def scarce_share(parts, each_m)
       scarce = ribbon_styles.first
-      ask("ribbon.share", on_hand_m: scarce.for_piece, crown_m: crown_style == scarce ? crown_m : 0, piece_m: each_m, pieces: parts)
+      ask("ribbon.share",
+          on_hand_m: scarce.for_piece, crown_m: crown_style == scarce ? crown_m : 0, piece_m: each_m, pieces: parts)
     end
 
     # Empty spots are filled with the ribbon there is most of: not with the scarce one.

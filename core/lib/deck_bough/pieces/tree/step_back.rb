@@ -1,12 +1,13 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # The look from the door: holes, clumps, one-sided colours, top- or bottom-heavy, and what hangs within reach, with mends.
+  # The look from the door: holes, clumps, one-sided colours, top- or bottom-heavy, and what hangs within reach, with
+  # mends.
+  #   StepBack.new(reckoning, up: sites).call
+  #   # => { findings: [{ code:, severity:, message:, spots:, mends: }], heat: […], counted: 96 }
   #
-  #   StepBack.new(reckoning, up: sites).call # => { findings: [{ code:, severity:, message:, spots:, mends: }], heat: […], counted: 96 }
-  #
-  # It looks at what is really up, or at the plan. A mend is what a person would do about it; applying it is a change of settings.
-  # Source: handbook 30, Step-back check.
+  # It looks at what is really up, or at the plan. A mend is what a person would do about it; applying it is a change of
+  # settings. Source: handbook 30, Step-back check.
   class StepBack
     MOST_HOLES = 5
     # Among so many of the emptiest spots a place for what is moved is looked for.
@@ -34,7 +35,8 @@ module DeckBough
     # @return [Hash] findings (worst first), heat (emptiness over the surface), counted
     def call
       found = @up.empty? ? [told(:nothing_up, [], [])] : [*within_reach, *holes, *one_sided, *balance, *clumps]
-      { findings: found.sort_by.with_index { |row, i| [Cautions::ORDER.fetch(row[:severity]), i] }, heat: @up.empty? ? [] : heat, counted: @up.size }
+      { findings: found.sort_by.with_index { |row, i| [Cautions::ORDER.fetch(row[:severity]), i] },
+        heat: @up.empty? ? [] : heat, counted: @up.size }
     end
 
     # Where a spot is, as a person at the tree says it: "tier 3 at 5 o'clock".
@@ -45,10 +47,8 @@ module DeckBough
     private
 
     def told(code, spots, mends, **values)
-      { **Finding.of(code, units: @reckoning.units, **values).to_h, spots: spots.map do |height, angle, radius|
-        { height_m: height, angle_deg: angle, radius_m: radius }
-      end,
-                                                                    mends: mends }
+      circles = spots.map { |height, angle, radius| { height_m: height, angle_deg: angle, radius_m: radius } }
+      { **Finding.of(code, units: @reckoning.units, **values).to_h, spots: circles, mends: mends }
     end
 
     def points
@@ -71,7 +71,8 @@ module DeckBough
       wide = empty_spots.select { |spot| spot[:over_spacing] > @house["tree.hole"] }.first(MOST_HOLES)
       wide.map do |spot|
         height, angle = at(spot)
-        told(:hole, [[height, angle, spot[:radius_m]]], fill(height, angle), wide_m: 2 * spot[:radius_m], where: where(height, angle))
+        told(:hole, [[height, angle, spot[:radius_m]]], fill(height, angle),
+             wide_m: 2 * spot[:radius_m], where: where(height, angle))
       end
     end
 
@@ -83,12 +84,15 @@ module DeckBough
     def fill(height, angle)
       style = style_for(height, angle)
       added = style ? [mend("Add #{style.name} from stock", "add", height, angle, style: style.id)] : []
-      [*added, mend("Fill it with a ribbon tuck", "tuck", height, angle), mend("Fill it with a pick", "pick", height, angle)]
+      [*added, mend("Fill it with a ribbon tuck", "tuck", height, angle),
+       mend("Fill it with a pick", "pick", height, angle)]
     end
 
     def style_for(height, angle)
       hung = @up.map { |site| site[:style] }.tally
-      open = @styles.values.select { |style| !style.keepsake && style.on_hand > hung.fetch(style.id, 0) && lawful?(style, height) }
+      open = @styles.values.select do |style|
+        !style.keepsake && style.on_hand > hung.fetch(style.id, 0) && lawful?(style, height)
+      end
       open.max_by { |style| nearest_like(style.id, height, angle) }
     end
 
@@ -101,20 +105,25 @@ module DeckBough
     end
 
     def nearest_like(style, height, angle)
-      @up.select { |site| site[:style] == style }.map { |site| apart(site[:height_m], site[:angle_deg], height, angle) }.min || @flat.rim
+      @up.select { |site| site[:style] == style }
+         .map { |site| apart(site[:height_m], site[:angle_deg], height, angle) }
+         .min || @flat.rim
     end
 
     def apart(height, angle, other_height, other_angle)
-      square = @flat.square(@flat.reach_at(height), @flat.turn_of(angle), @flat.reach_at(other_height), @flat.turn_of(other_angle))
+      square = @flat.square(@flat.reach_at(height), @flat.turn_of(angle), @flat.reach_at(other_height),
+                            @flat.turn_of(other_angle))
       Math.sqrt([square, 0].max)
     end
 
     def mend(label, kind, height, angle, style: nil, number: nil)
-      { label: label, mend: { kind: kind, style: style, number: number, height_m: height.round(3), angle_deg: angle.round(1) } }
+      { label: label,
+        mend: { kind: kind, style: style, number: number, height_m: height.round(3), angle_deg: angle.round(1) } }
     end
 
     def moved(site, height, angle)
-      mend("Move #{name(site)} to #{where(height, angle)}", "move", height, angle, style: site[:style], number: site[:number])
+      mend("Move #{name(site)} to #{where(height, angle)}", "move", height, angle,
+           style: site[:style], number: site[:number])
     end
 
     def name(site)
@@ -136,8 +145,8 @@ module DeckBough
 
     def clump(distance, one, other)
       spot = empty_spots.map { |empty| at(empty) }.find { |height, _| lawful_site?(other, height) }
-      told(:clump, [[one[:height_m], one[:angle_deg], distance]], spot ? [moved(other, *spot)] : [], one: name(one), other: name(other), apart_m: distance,
-                                                                                                     where: where(one[:height_m], one[:angle_deg]))
+      told(:clump, [[one[:height_m], one[:angle_deg], distance]], spot ? [moved(other, *spot)] : [],
+           one: name(one), other: name(other), apart_m: distance, where: where(*one.values_at(:height_m, :angle_deg)))
     end
 
     def lawful_site?(site, height)
@@ -161,7 +170,10 @@ module DeckBough
       names = sites.map { |site| @styles[site[:style]].name }.uniq
       there, = sites.partition { |site| site[:angle_deg].positive? == (side == "right") }
       spot = empty_spots.map { |empty| at(empty) }.find { |_, angle| angle.positive? != (side == "right") }
-      mover = spot && there.select { |site| lawful_site?(site, spot.first) }.max_by { |site| apart(site[:height_m], site[:angle_deg], *spot) }
+      mover =
+        spot &&
+        there.select { |site| lawful_site?(site, spot.first) }
+             .max_by { |site| apart(site[:height_m], site[:angle_deg], *spot) }
       spots = there.map { |site| [site[:height_m], site[:angle_deg], DOT] }
       told(:one_sided, spots, mover ? [moved(mover, *spot)] : [], name: names.join(" and "),
                                                                   percent: (share * 100).round, side: side)
@@ -170,13 +182,18 @@ module DeckBough
     # Ornaments weighed by their size: what the eye sees of them.
     def balance
       middle = @surface.height_at_share(HALF)
-      weights = @up.map { |site| [(@styles[site[:style]]&.diameter_mm || HangingPlan::COMMON_MM)**2, site[:height_m] > middle] }
+      weights = @up.map do |site|
+        [(@styles[site[:style]]&.diameter_mm || HangingPlan::COMMON_MM)**2, site[:height_m] > middle]
+      end
       upper = weights.sum { |weight, above| above ? weight : 0 }.fdiv(weights.sum(&:first))
       return [] if (upper - HALF).abs <= @house["tree.heavy_half"]
 
       spot = empty_spots.map { |empty| at(empty) }.find { |height, _| (height > middle) != (upper > HALF) }
       mends = spot ? fill(*spot) : []
-      [upper > HALF ? told(:top_heavy, [], mends, percent: (upper * 100).round) : told(:bottom_heavy, [], mends, percent: ((1 - upper) * 100).round)]
+      above = (upper * 100).round
+      return [told(:top_heavy, [], mends, percent: above)] if upper > HALF
+
+      [told(:bottom_heavy, [], mends, percent: 100 - above)]
     end
 
     def within_reach
@@ -184,19 +201,21 @@ module DeckBough
       low.map do |site|
         spot = empty_spots.map { |empty| at(empty) }.find { |height, _| height >= reach }
         line = reach + @reckoning.measure[:riser_m]
-        told(:within_reach, [[site[:height_m], site[:angle_deg], DOT]], spot ? [moved(site, *spot)] : [], name: name(site), reach_m: line,
-                                                                                                          where: where(site[:height_m], site[:angle_deg]))
+        told(:within_reach, [[site[:height_m], site[:angle_deg], DOT]], spot ? [moved(site, *spot)] : [],
+             name: name(site), reach_m: line, where: where(*site.values_at(:height_m, :angle_deg)))
       end
     end
 
     # How empty each part of the surface is, 0 to 1: the distance to the nearest ornament, in spacings.
     def heat
       near = Neighbourhood.new(@flat, points, cell: spacing)
-      Array.new(HEAT_ROWS) { |row| crown_reach + ((@flat.rim - crown_reach) * (row + 0.5) / HEAT_ROWS) }.flat_map do |reach|
+      Array.new(HEAT_ROWS) { |row| crown_reach + ((@flat.rim - crown_reach) * (row + 0.5) / HEAT_ROWS) }
+           .flat_map do |reach|
         columns = [(2 * @flat.half * reach / ((@flat.rim - crown_reach) / HEAT_ROWS)).round, 3].max
         Array.new(columns) { |i| ((((i + 0.5) / columns) * 2) - 1) * @flat.half }.map do |turn|
           empty = near.nearest(reach * Math.sin(turn), reach * Math.cos(turn)).first / spacing
-          { height_m: @flat.height_at(reach).round(3), angle_deg: @flat.angle_deg(turn).round(1), empty: (empty / FULL_HEAT).clamp(0, 1).round(2) }
+          { height_m: @flat.height_at(reach).round(3), angle_deg: @flat.angle_deg(turn).round(1),
+            empty: (empty / FULL_HEAT).clamp(0, 1).round(2) }
         end
       end
     end

@@ -6,9 +6,11 @@ module DeckBough
   # It warns and defers; it certifies nothing.
   class TreeCautions
     # How the chosen kinds behave in the hand (handbook 40).
-    BEHAVES = { "sheer" => :ribbon_sheer, "gauze" => :ribbon_sheer, "velvet" => :ribbon_velvet, "unwired" => :ribbon_unwired }.freeze
+    BEHAVES = { "sheer" => :ribbon_sheer, "gauze" => :ribbon_sheer, "velvet" => :ribbon_velvet,
+                "unwired" => :ribbon_unwired }.freeze
 
-    # @param placed [Boolean] whether ornaments have their places; without, what has no place is told as far as it shows at once
+    # @param placed [Boolean] whether ornaments have their places; without, what has no place is told as far as it shows
+    #   at once
     def initialize(reckoning, placed: true)
       @reckoning = reckoning
       @placed = placed
@@ -19,7 +21,8 @@ module DeckBough
 
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
     def call
-      Cautions.of("measure" => measure, "lights" => lights, "crown" => crown, "ribbon" => ribbon, "ornaments" => ornaments,
+      Cautions.of("measure" => measure, "lights" => lights, "crown" => crown, "ribbon" => ribbon,
+                  "ornaments" => ornaments,
                   "picks" => picks, "foot" => foot)
     end
 
@@ -44,8 +47,10 @@ module DeckBough
 
     def surroundings
       real = @reckoning.measure[:kind] == "real"
-      [(of(:near_heat) if @place.near_heat), *real_tree(real), (of(:heated_floor) if real && @place.heat == "underfloor"),
-       (of(:conifer_allergy) if real && @place.conifer_allergy), (of(:ladder, ladder_m: ladder) if above_ladder?)].compact
+      [(of(:near_heat) if @place.near_heat), *real_tree(real),
+       (of(:heated_floor) if real && @place.heat == "underfloor"),
+       (of(:conifer_allergy) if real && @place.conifer_allergy),
+       (of(:ladder, ladder_m: ladder) if above_ladder?)].compact
     end
 
     # Water every day, LED only, out in time (handbook 95).
@@ -53,7 +58,8 @@ module DeckBough
       return [] unless real
 
       weeks = @reckoning.house["tree.real_weeks"]
-      [of(:real_water), (of(:real_too_long, weeks: @reckoning.measure[:weeks], most: weeks) if @reckoning.measure[:weeks] > weeks),
+      [of(:real_water),
+       (of(:real_too_long, weeks: @reckoning.measure[:weeks], most: weeks) if @reckoning.measure[:weeks] > weeks),
        (of(:real_filament) if @settings[:lights][:filament])].compact
     end
 
@@ -66,19 +72,23 @@ module DeckBough
     end
 
     def lights
-      [*@reckoning.lights.findings, *@reckoning.pitch.findings, *@reckoning.power.findings, *@reckoning.battery&.findings, of(:test_lights),
+      [*@reckoning.lights.findings, *@reckoning.pitch.findings, *@reckoning.power.findings,
+       *@reckoning.battery&.findings, of(:test_lights),
        (of(:no_socket) unless @place.near_socket)].compact
     end
 
     def crown
       air = @reckoning.fit[:air_gap_m]
-      [(of(:topper_touches, over_m: -air) if air.negative? && @reckoning.fit[:tip_gap_m].positive?), heavy_topper].compact
+      [(of(:topper_touches, over_m: -air) if air.negative? && @reckoning.fit[:tip_gap_m].positive?),
+       heavy_topper].compact
     end
 
     def heavy_topper
       weight = @settings[:crown][:weight_g]
       bears = @reckoning.house["tree.leader_bears"]
-      of(:topper_heavy, weight: Figure.print(weight, 0), bears: Figure.print(bears, 0)) if weight && weight > bears && @settings[:crown][:topper] != "none"
+      return unless weight && weight > bears && @settings[:crown][:topper] != "none"
+
+      of(:topper_heavy, weight: Figure.print(weight, 0), bears: Figure.print(bears, 0))
     end
 
     def ribbon
@@ -113,7 +123,8 @@ module DeckBough
 
       sizes = styles.map { |style| @shares.size_of(style) }.uniq
       materials = styles.map(&:material).uniq
-      [(of(:one_size, size: sizes.first) if sizes.one?), (of(:one_material, material: materials.first) if materials.one? && materials.first)].compact
+      [(of(:one_size, size: sizes.first) if sizes.one?),
+       (of(:one_material, material: materials.first) if materials.one? && materials.first)].compact
     end
 
     def reach(styles)
@@ -158,7 +169,8 @@ module DeckBough
 
       needs = @reckoning.spread + (2 * @reckoning.house["tree.turning_air"])
       width = [@place.free_width_m, @place.free_depth_m].compact.min
-      [(of(:rotating_riser) if @reckoning.measure[:riser_m].positive?), (of(:rotating_tight, over_m: needs - width) if width && width < needs),
+      [(of(:rotating_riser) if @reckoning.measure[:riser_m].positive?),
+       (of(:rotating_tight, over_m: needs - width) if width && width < needs),
        (of(:rotating_all_round) if @reckoning.surface.arc_deg < 360)].compact
     end
   end

@@ -22,21 +22,24 @@ module DeckBough
 
     # All that can be drawn before ornaments have their places.
     def call
-      { room: self.class.room(@reckoning), tree: tree, tiers: tiers([]), ornaments: [], ribbon: ribbon([]), garland: garland, picks: picks([]),
+      { room: self.class.room(@reckoning), tree: tree, tiers: tiers([]), ornaments: [], ribbon: ribbon([]),
+        garland: garland, picks: picks([]),
         bulbs: bulbs, crown: crown, foot: foot }
     end
 
     # What their places add or change.
     def placed
       sites = @reckoning.hanging.sites
-      { tiers: tiers(sites), ornaments: ornaments(sites), ribbon: ribbon(spots_of("ribbon")), picks: picks(spots_of("picks")) }
+      { tiers: tiers(sites), ornaments: ornaments(sites), ribbon: ribbon(spots_of("ribbon")),
+        picks: picks(spots_of("picks")) }
     end
 
     # The room alone, for a place without a tree.
     def self.room(reckoning)
       place = reckoning.surroundings
       { width_m: place.ceiling.width_m, ceiling_left_m: place.ceiling.left_m, ceiling_right_m: place.ceiling.right_m,
-        at_m: place.from_left_m, stance: place.stance, free_width_m: place.free_width_m, reach_m: place.reach_m(reckoning.house) }
+        at_m: place.from_left_m, stance: place.stance, free_width_m: place.free_width_m,
+        reach_m: place.reach_m(reckoning.house) }
     end
 
     private
@@ -74,7 +77,9 @@ module DeckBough
     end
 
     def ornaments(sites)
-      sites.map { |site| site.merge(height_m: round(site[:height_m]), angle_deg: site[:angle_deg].round(1), depth: site[:depth].round(2)) }
+      sites.map do |site|
+        site.merge(height_m: round(site[:height_m]), angle_deg: site[:angle_deg].round(1), depth: site[:depth].round(2))
+      end
     end
 
     def ribbon(fills)
@@ -85,7 +90,8 @@ module DeckBough
                  per_piece: said[:loops] }
       case said[:method]
       when "tuck" then shared.merge(loops: spots(@reckoning.ribbon[:pieces], 0.31))
-      when "bows" then shared.merge(loops: spots(said[:bows], 0.31), per_piece: 2, chord_m: TreeReckoning::TREE_BOW[:loop_m],
+      when "bows" then shared.merge(loops: spots(said[:bows], 0.31), per_piece: 2,
+                                    chord_m: TreeReckoning::TREE_BOW[:loop_m],
                                     stand_m: TreeReckoning::TREE_BOW[:loop_m])
       when "cascade" then shared.merge(runs: streams)
       when "spiral" then shared.merge(runs: [helix(said[:pitch_m], STREAM_POINTS * 14)])
@@ -105,13 +111,17 @@ module DeckBough
     end
 
     def scalloped(points)
-      points.each_with_index.map { |(height, angle), i| [round([height - (SCALLOP_M * Math.sin(Math::PI * i / SCALLOP_POINTS).abs), surface.hem].max), angle] }
+      points.each_with_index.map do |(height, angle), i|
+        [round([height - (SCALLOP_M * Math.sin(Math::PI * i / SCALLOP_POINTS).abs), surface.hem].max), angle]
+      end
     end
 
     # As high as the tree is wide enough for it.
     def swag(width, sag)
       half = width / 2
-      top = (surface.height * 100).floor.downto((surface.hem * 100).ceil).find { |height| surface.radius_at(height / 100.0) >= half * 1.02 }
+      top = (surface.height * 100).floor.downto((surface.hem * 100).ceil).find do |height|
+        surface.radius_at(height / 100.0) >= half * 1.02
+      end
       height = top ? top / 100.0 : surface.hem
       Array.new(GARLAND_POINTS + 1) do |i|
         share = i.fdiv(GARLAND_POINTS)
@@ -176,20 +186,23 @@ module DeckBough
     def bulbs
       count = [@reckoning.lights[:need], @reckoning.working_bulbs].max
       one_in = [(count / MOST_BULBS.to_f).ceil, 1].max
-      { count: count, one_in: one_in, points: helix(@reckoning.pitch[:pitch_m], count / one_in), deep: @reckoning.deep_wrap?,
+      { count: count, one_in: one_in, points: helix(@reckoning.pitch[:pitch_m], count / one_in),
+        deep: @reckoning.deep_wrap?,
         globes: spots(@reckoning.globes, 0.43), globe_colour: @reckoning.globe_style&.colour }
     end
 
     def crown
       said = @reckoning.settings[:crown]
       { topper: said[:topper], kind: said[:kind], rise_m: @reckoning.topper_rise,
-        streamers: said[:topper] == "none" ? 0 : said[:streamers], streamer_m: said[:streamer_m], tail_m: said[:tail_m], loop_m: said[:loop_m],
+        streamers: said[:topper] == "none" ? 0 : said[:streamers], streamer_m: said[:streamer_m],
+        tail_m: said[:tail_m], loop_m: said[:loop_m],
         style: @reckoning.crown_style&.id, picks: @reckoning.settings[:picks][:crown] }
     end
 
     def foot
       said = @reckoning.settings[:foot]
-      { kind: said[:kind], diameter_m: round(@reckoning.spread * said[:cover_share]), presents: said[:presents], stand: said[:stand] }
+      { kind: said[:kind], diameter_m: round(@reckoning.spread * said[:cover_share]), presents: said[:presents],
+        stand: said[:stand] }
     end
   end
 end

@@ -43,12 +43,17 @@ module DeckBough
       { area: [@reckoning.area[:area_m2], "m2", "area"], spread: [@reckoning.spread, "m", "area"],
         slant: [@reckoning.area[:slant_m], "m", "area"], hem: [@reckoning.area[:hem_m], "m", "area"],
         arc: [@reckoning.arc_deg, "degrees", "area"], tip_gap: [fit[:tip_gap_m], "m", "fit"],
-        air_gap: [fit[:air_gap_m], "m", "fit"], share: [fit[:share], "share", "fit"], height_verdict: [fit[:height], "verdict", "fit"],
+        air_gap: [fit[:air_gap_m], "m", "fit"], share: [fit[:share], "share", "fit"],
+        height_verdict: [fit[:height], "verdict", "fit"],
         floor_verdict: [fit[:floor], "verdict", "fit"], bulbs: [@reckoning.lights[:need], "bulbs", "bulbs"],
-        bulbs_by_height: [@reckoning.lights[:by_height], "bulbs", "bulbs"], strings: [@reckoning.lights[:strings], "strings", "bulbs"],
-        spare_strings: [@reckoning.lights[:spare_strings], "strings", "bulbs"], pitch: [@reckoning.pitch[:pitch_m], "m", "pitch"],
-        turns: [@reckoning.pitch[:turns], "turns", "pitch"], ornaments: [@reckoning.ornament_total, "pieces", "ornaments_total"],
-        by_cover: [@reckoning.by_cover[:total], "pieces", "ornaments_total"], picks: [@reckoning.picks[:total], "picks", "picks_total"],
+        bulbs_by_height: [@reckoning.lights[:by_height], "bulbs", "bulbs"],
+        strings: [@reckoning.lights[:strings], "strings", "bulbs"],
+        spare_strings: [@reckoning.lights[:spare_strings], "strings", "bulbs"],
+        pitch: [@reckoning.pitch[:pitch_m], "m", "pitch"],
+        turns: [@reckoning.pitch[:turns], "turns", "pitch"],
+        ornaments: [@reckoning.ornament_total, "pieces", "ornaments_total"],
+        by_cover: [@reckoning.by_cover[:total], "pieces", "ornaments_total"],
+        picks: [@reckoning.picks[:total], "picks", "picks_total"],
         skirt: [@reckoning.spread * @reckoning.settings[:foot][:cover_share], "m", "area"],
         minutes: [minutes[:total], "minutes", "minutes"], **optional_entries }
     end
@@ -65,7 +70,8 @@ module DeckBough
       power = @reckoning.power.answer
       found = {}
       if power
-        found.merge!(amps: [power[:amps], "A", "power"], load_limit: [power[:limit_amps], "A", "power"], load: [power[:load], "verdict", "power"],
+        found.merge!(amps: [power[:amps], "A", "power"], load_limit: [power[:limit_amps], "A", "power"],
+                     load: [power[:load], "verdict", "power"],
                      sockets: [power[:runs], "sockets", "power"], load_share: [power[:share], "share", "power"])
       end
       found[:cord] = [@reckoning.power.cord_m, "m", "cord"] if @reckoning.power.cord_m
@@ -76,7 +82,8 @@ module DeckBough
 
     def hanging_entries
       whole = @reckoning.hanging.evenness[:whole] or return {}
-      { evenness: [whole, "of 2.15", "hanging"], largest_gap: [@reckoning.hanging.evenness[:largest_gap], "spacings", "hanging"] }
+      { evenness: [whole, "of 2.15", "hanging"],
+        largest_gap: [@reckoning.hanging.evenness[:largest_gap], "spacings", "hanging"] }
     end
 
     def garland_entries
@@ -98,12 +105,16 @@ module DeckBough
       house = @reckoning.house
       found = {}
       found["tip_angle"] = WorkingSheet.of("Tip angle", [@reckoning.tip_angle], house) if @reckoning.tip_angle
-      found["crown_ribbon"] = WorkingSheet.of("Bow for the crown", [@reckoning.crown_bow], house) if @reckoning.crown_bow
+      if @reckoning.crown_bow
+        found["crown_ribbon"] = WorkingSheet.of("Bow for the crown", [@reckoning.crown_bow], house)
+      end
       found["ribbon"] = WorkingSheet.of("Ribbon", [@reckoning.ribbon], house, more: bow_steps) if @reckoning.ribbon
       found["garland"] = WorkingSheet.of("Garland on the tree", [@reckoning.garland], house) if @reckoning.garland
       found["cloth"] = WorkingSheet.of("Strips of cloth", [@reckoning.cloth], house) if @reckoning.cloth
       found["scarce"] = WorkingSheet.of("Sharing a scarce ribbon", [scarce], house) if scarce
-      found["power"] = WorkingSheet.of("Load on the circuit", [@reckoning.power.answer], house) if @reckoning.power.answer
+      if @reckoning.power.answer
+        found["power"] = WorkingSheet.of("Load on the circuit", [@reckoning.power.answer], house)
+      end
       found["cord"] = WorkingSheet.of("Cord to the socket", [], house, more: [cord_step]) if @reckoning.power.cord_m
       found["hanging"] = hanging_sheet if @reckoning.hanging.answer
       found
@@ -119,7 +130,8 @@ module DeckBough
     def cord_step
       way = @reckoning.settings[:lights][:socket_way_m]
       slack = @reckoning.house["lights.cord_slack"]
-      WorkingStep.new(says: "Way round the room and slack, next length that is sold", sum: "#{Figure.print(way)} × #{Figure.print(1 + slack)}", gives: "cord_m",
+      WorkingStep.new(says: "Way round the room and slack, next length that is sold",
+                      sum: "#{Figure.print(way)} × #{Figure.print(1 + slack)}", gives: "cord_m",
                       value: @reckoning.power.cord_m, unit: "m")
     end
 
@@ -127,10 +139,15 @@ module DeckBough
     def hanging_sheet
       answer = @reckoning.hanging.answer
       sheet = WorkingSheet.of("Hanging map", [answer], @reckoning.house)
-      measured = { "sites" => [answer[:sites].size, "pieces"], "evenness" => [answer[:evenness][:whole]&.round(3), "of 2.15"],
+      measured = { "sites" => [answer[:sites].size, "pieces"],
+                   "evenness" => [answer[:evenness][:whole]&.round(3), "of 2.15"],
                    "unplaced" => [answer[:unplaced].sum { |one| one[:count] }, "pieces"] }
       { **sheet, steps: sheet[:steps].map do |step|
-        measured.key?(step[:gives]) ? { **step, value: measured[step[:gives]].first, unit: measured[step[:gives]].last } : step
+        if measured.key?(step[:gives])
+          { **step, value: measured[step[:gives]].first, unit: measured[step[:gives]].last }
+        else
+          step
+        end
       end }
     end
 
@@ -146,7 +163,8 @@ module DeckBough
       return [] unless bows?
 
       each = @reckoning.ribbon[:length_m]
-      [WorkingStep.new(says: "All bows", sum: "#{bows} × #{Figure.print(each)}", gives: "length_m", value: bows * each, unit: "m")]
+      [WorkingStep.new(says: "All bows", sum: "#{bows} × #{Figure.print(each)}", gives: "length_m", value: bows * each,
+                       unit: "m")]
     end
 
     # Both schools side by side, whichever is used, and why they part.
@@ -154,7 +172,9 @@ module DeckBough
       used = @reckoning.settings[:ornaments][:count_by]
       answers = [(used == "foot" ? @reckoning.by_foot : @reckoning.by_cover), @reckoning.mix].compact
       others = []
-      others << { says: "By the foot it would be", value: @reckoning.by_foot[:total], unit: "pieces" } if used != "foot" && @reckoning.by_foot
+      if used != "foot" && @reckoning.by_foot
+        others << { says: "By the foot it would be", value: @reckoning.by_foot[:total], unit: "pieces" }
+      end
       others << { says: "By cover it would be", value: @reckoning.by_cover[:total], unit: "pieces" } if used != "cover"
       WorkingSheet.of("Ornaments", answers, @reckoning.house, others: others)
     end

@@ -14,7 +14,9 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*ornaments, lights, *globes, *cells, *ribbon, *garland, *picks].reject { |line| line.need.zero? && line.spares.zero? }
+      @lines ||= [*ornaments, lights, *globes, *cells, *ribbon, *garland, *picks].reject do |line|
+        line.need.zero? && line.spares.zero?
+      end
     end
 
     private
@@ -25,14 +27,19 @@ module DeckBough
 
       @reckoning.ornament_styles.map do |style|
         count = counts.fetch(style.id)
-        spares = style.breakable && !style.keepsake && count.positive? ? Rules::Ornaments::ByFoot.spares(count, @house) : 0
+        spares = if style.breakable && !style.keepsake && count.positive?
+                   Rules::Ornaments::ByFoot.spares(count, @house)
+                 else
+                   0
+                 end
         LedgerLine.new(kind: "ornament", step: "ornaments", style: style, need: count, spares: spares,
                        sheet: ornament_sheet(style, count, spares))
       end
     end
 
     def unchosen_ornaments
-      LedgerLine.new(kind: "ornament", step: "ornaments", label: "Ornaments, no style chosen", need: @reckoning.ornament_total,
+      LedgerLine.new(kind: "ornament", step: "ornaments", label: "Ornaments, no style chosen",
+                     need: @reckoning.ornament_total,
                      sheet: keep("ornaments", "Ornaments", [@reckoning.by_cover]))
     end
 
@@ -44,7 +51,8 @@ module DeckBough
       more = [note(says, "#{shared} of #{@reckoning.ornament_total}", "need", shared)]
       more << note("Crossed out or added since", "#{shared} → #{count}", "need", count) if count != shared
       if spares.positive?
-        more << note("Spares, because it breaks", "#{Figure.print(@house['ornaments.spare_share'] * 100)} %, at least " \
+        more << note("Spares, because it breaks", "#{Figure.print(@house['ornaments.spare_share'] * 100)} %, at " \
+                                                  "least " \
                                                   "#{@house['ornaments.spare_low']}", "spares", spares)
       end
       keep("ornaments:#{style.id}", style.name, answers, more: more)
@@ -59,7 +67,8 @@ module DeckBough
       sheet = keep("lights", "Strings of lights", [@reckoning.area, count],
                    others: [{ says: "By the foot it would be", value: count[:by_height], unit: "bulbs" }])
       LedgerLine.new(kind: "light", step: "lights", style: @reckoning.string_style, need: count[:strings],
-                     spares: count[:spare_strings], sheet: sheet, label: "Lights, #{@reckoning.bulbs_per_string} a string")
+                     spares: count[:spare_strings], sheet: sheet,
+                     label: "Lights, #{@reckoning.bulbs_per_string} a string")
     end
 
     # Round bulbs are counted by the string like the small ones.
@@ -85,7 +94,8 @@ module DeckBough
 
     def garland
       pieces = @reckoning.garland_pieces or return []
-      [LedgerLine.new(kind: "garland", step: "ribbon", style: @reckoning.garland_style, label: "Garland, no style chosen", need: pieces[:pieces],
+      [LedgerLine.new(kind: "garland", step: "ribbon", style: @reckoning.garland_style,
+                      label: "Garland, no style chosen", need: pieces[:pieces],
                       sheet: keep("tree_garland", "Garland on the tree", [@reckoning.garland, pieces]))]
     end
 
@@ -95,7 +105,8 @@ module DeckBough
       uses.map do |style, parts|
         key = "ribbon:#{style&.id}"
         LedgerLine.new(kind: "ribbon", step: parts.first[:step], style: style, need: parts.sum { |part| part[:length] },
-                       label: "Ribbon, no style chosen", sheet: keep(key, style&.name || "Ribbon", parts.filter_map { |part| part[:answer] },
+                       label: "Ribbon, no style chosen", sheet: keep(key, style&.name || "Ribbon",
+                                                                     parts.filter_map { |part| part[:answer] },
                                                                      more: parts.map { |part| part[:note] }))
       end
     end
@@ -105,10 +116,14 @@ module DeckBough
       long = @reckoning.streamers_m
       style = @reckoning.crown_style
       uses = []
-      uses << use(style, "crown", bow[:length_m], bow, "Bow for the crown", "1 × #{Figure.print(bow[:length_m])}", "crown_m") if bow
+      if bow
+        uses << use(style, "crown", bow[:length_m], bow, "Bow for the crown", "1 × #{Figure.print(bow[:length_m])}",
+                    "crown_m")
+      end
       if long.positive?
         said = @reckoning.settings[:crown]
-        uses << use(style, "crown", long, nil, "Streamers", "#{said[:streamers]} × #{Figure.print(said[:streamer_m])}", "streamers_m")
+        uses << use(style, "crown", long, nil, "Streamers", "#{said[:streamers]} × #{Figure.print(said[:streamer_m])}",
+                    "streamers_m")
       end
       uses
     end
@@ -120,7 +135,8 @@ module DeckBough
 
       each = @reckoning.tuck_piece
       sum = "#{count} × #{Figure.print(each[:piece_m])}"
-      [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", sum, "fill_m")]
+      [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", sum,
+           "fill_m")]
     end
 
     def use(style, step, length, answer, says, sum, gives)
@@ -134,14 +150,17 @@ module DeckBough
       units, each_m, noun = body_parts(answer)
       styles.zip(@reckoning.ribbon_counts(units, each_m)).map do |style, count|
         length = units == 1 && styles.size > 1 ? each_m / styles.size : count * each_m
-        use(style, "ribbon", length, answer, "This ribbon's part: #{count} of #{units} #{noun}", "#{count} × #{Figure.print(each_m)}", "need_m")
+        use(style, "ribbon", length, answer, "This ribbon's part: #{count} of #{units} #{noun}",
+            "#{count} × #{Figure.print(each_m)}", "need_m")
       end
     end
 
     # How the body's ribbon divides: how many parts, how long each, and what they are called.
     def body_parts(answer)
       [*@reckoning.ribbon_parts,
-       { "tuck" => "pieces", "cascade" => "streams", "bows" => "bows" }.fetch(answer ? @reckoning.settings[:ribbon][:method] : "", "spiral")]
+       { "tuck" => "pieces", "cascade" => "streams", "bows" => "bows" }.fetch(
+         answer ? @reckoning.settings[:ribbon][:method] : "", "spiral"
+       )]
     end
 
     def picks
@@ -154,7 +173,8 @@ module DeckBough
 
       styles.zip(LargestRemainder.share(total, styles.map { 1 })).map do |style, count|
         sheet = keep("picks:#{style.id}", style.name, [@reckoning.picks],
-                     more: [note("Shared over #{styles.size} styles", "#{total} ÷ #{styles.size}", "need", count, "picks")])
+                     more: [note("Shared over #{styles.size} styles", "#{total} ÷ #{styles.size}", "need", count,
+                                 "picks")])
         LedgerLine.new(kind: "pick", step: "picks", style: style, need: count, sheet: sheet)
       end
     end

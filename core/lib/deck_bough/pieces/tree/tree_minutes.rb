@@ -22,7 +22,9 @@ module DeckBough
       back = part("Step back and mend", "once", @house["minutes.step_back"])
       steps = [*parts, *high, back]
       total = steps.sum(&:value)
-      { total: total, steps: [*steps, WorkingStep.new(says: "All together", sum: "sum", gives: "minutes", value: total, unit: "minutes")] }
+      { total: total,
+        steps: [*steps,
+                WorkingStep.new(says: "All together", sum: "sum", gives: "minutes", value: total, unit: "minutes")] }
     end
 
     private
@@ -46,7 +48,8 @@ module DeckBough
       when "tuck" then [each("Tucked pieces", @reckoning.ribbon[:pieces], "minutes.tuck")]
       when "cascade" then [each("Cascades", @reckoning.streams, "minutes.cascade")]
       # A spiral is pinned as a cascade is; it counts as one stream for each slant of its length.
-      when "spiral" then [each("Spiral, per slant of its length", @reckoning.ribbon[:length_m] / @reckoning.area[:slant_m], "minutes.cascade")]
+      when "spiral" then [each("Spiral, per slant of its length",
+                               @reckoning.ribbon[:length_m] / @reckoning.area[:slant_m], "minutes.cascade")]
       when "bows" then [each("Bows", @reckoning.settings[:ribbon][:bows], "minutes.bow")]
       else []
       end
@@ -54,7 +57,12 @@ module DeckBough
 
     # A garland goes on as a cascade does, slant by slant of its length.
     def garland
-      @reckoning.garland ? [each("Garland, per slant of its length", @reckoning.garland[:length_m] / @reckoning.area[:slant_m], "minutes.cascade")] : []
+      if @reckoning.garland
+        [each("Garland, per slant of its length", @reckoning.garland[:length_m] / @reckoning.area[:slant_m],
+              "minutes.cascade")]
+      else
+        []
+      end
     end
 
     def ornaments

@@ -6,17 +6,19 @@ module DeckBough
   #   plan = TreePlan.new(settings: { "measure" => { "height_m" => 2.4 } }, surroundings: place, styles: []).call
   #   plan[:figures][:area][:value].round(1) # => 5.3
   #
-  # It answers in parts, so that a turned dial shows its figures at once: `reckoned` has all that follows from rules, `places`
-  # what only the places of the ornaments tell, `working` one sheet, `call` everything. Everything is JSON-ready. Lengths metres,
-  # money cents, time minutes. Deterministic: same settings, same plan.
+  # It answers in parts, so that a turned dial shows its figures at once: `reckoned` has all that follows from rules,
+  # `places` what only the places of the ornaments tell, `working` one sheet, `call` everything. Everything is
+  # JSON-ready. Lengths metres, money cents, time minutes. Deterministic: same settings, same plan.
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class TreePlan
     # @param picks ["before", "after"] the studio's school, where the settings do not say
     # @param kept [#fetch, nil] keeps answers that take long
-    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", picks: "after", kept: nil)
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", picks: "after",
+                   kept: nil)
       @settings = TreeSettings.check(settings)
       @picks = picks
-      @reckoning = TreeReckoning.new(settings: @settings, surroundings: surroundings, styles: styles.to_h { |style| [style.id, style] },
+      @reckoning = TreeReckoning.new(settings: @settings, surroundings: surroundings,
+                                     styles: styles.to_h { |style| [style.id, style] },
                                      house: house, units: units, kept: kept)
     end
 
@@ -29,7 +31,8 @@ module DeckBough
 
       placed = places
       told = reckoned
-      { **told, sheets: sheets, hanging: placed[:hanging], cautions: placed[:cautions], figures: told[:figures].merge(placed[:figures]),
+      { **told, sheets: sheets, hanging: placed[:hanging], cautions: placed[:cautions],
+                figures: told[:figures].merge(placed[:figures]),
                 drawing: told[:drawing].merge(placed[:drawing]) }
     end
 
@@ -37,7 +40,8 @@ module DeckBough
     def reckoned
       return nothing_chosen unless chosen?
 
-      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: TreeCautions.new(@reckoning, placed: false).call,
+      envelope(chosen: true, figures: figures.call, ledger: ledger,
+               cautions: TreeCautions.new(@reckoning, placed: false).call,
                drawing: drawing.call)
     end
 
@@ -45,7 +49,8 @@ module DeckBough
     def places
       return nil unless chosen?
 
-      { hanging: hanging, figures: figures.placed, cautions: TreeCautions.new(@reckoning).call, drawing: drawing.placed }
+      { hanging: hanging, figures: figures.placed, cautions: TreeCautions.new(@reckoning).call,
+        drawing: drawing.placed }
     end
 
     # @return [Hash, nil] the sheet behind a figure or a line
@@ -64,7 +69,8 @@ module DeckBough
     def summary
       return PlanSummary::NONE unless chosen?
 
-      PlanSummary.of(ledger: ledger, cautions: TreeCautions.new(@reckoning, placed: false).call, minutes: figures.minutes[:total])
+      PlanSummary.of(ledger: ledger, cautions: TreeCautions.new(@reckoning, placed: false).call,
+                     minutes: figures.minutes[:total])
     end
 
     # @param hung [Array<Hash>] style, number, height_m, angle_deg of what is up
@@ -112,7 +118,8 @@ module DeckBough
 
     def hanging
       plan = @reckoning.hanging
-      { evenness: plan.evenness, unplaced: plan.unplaced, crossed_out: plan.crossed_out, to_fill: plan.to_fill, findings: plan.findings.map(&:to_h) }
+      { evenness: plan.evenness, unplaced: plan.unplaced, crossed_out: plan.crossed_out, to_fill: plan.to_fill,
+        findings: plan.findings.map(&:to_h) }
     end
 
     def ledger

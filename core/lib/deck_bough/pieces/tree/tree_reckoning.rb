@@ -12,14 +12,21 @@ module DeckBough
     PICKS_COVER = { "airy" => "airy", "balanced" => "balanced", "full" => "lush" }.freeze
     # Which setting to mend when a rule refuses what the settings come to.
     POINTERS = {
-      "tree.visible_area" => %w[measure height_m], "tree.fit" => %w[measure height_m], "tree.best_size" => %w[measure riser_m],
-      "tree.tip_angle" => %w[measure support_width_m], "lights.count" => %w[lights school], "lights.power" => %w[lights bulbs_per_string],
-      "lights.battery" => %w[lights battery_units], "lights.pitch" => %w[lights string_m], "ornaments.by_foot" => %w[ornaments styles],
-      "ornaments.by_cover" => %w[ornaments cover], "ornaments.mix" => %w[ornaments own_total], "ornaments.map" => %w[ornaments own_total],
+      "tree.visible_area" => %w[measure height_m], "tree.fit" => %w[measure height_m],
+      "tree.best_size" => %w[measure riser_m],
+      "tree.tip_angle" => %w[measure support_width_m], "lights.count" => %w[lights school],
+      "lights.power" => %w[lights bulbs_per_string],
+      "lights.battery" => %w[lights battery_units], "lights.pitch" => %w[lights string_m],
+      "ornaments.by_foot" => %w[ornaments styles],
+      "ornaments.by_cover" => %w[ornaments cover], "ornaments.mix" => %w[ornaments own_total],
+      "ornaments.map" => %w[ornaments own_total],
       "picks.tree" => %w[picks cover], "ribbon.tuck" => %w[ribbon stand_m], "ribbon.cascade" => %w[ribbon streams],
-      "ribbon.spiral" => %w[ribbon pitch_m], "ribbon.bow" => %w[crown loop_m], "ribbon.two_part_bow" => %w[crown loop_m],
-      "ribbon.share" => %w[ribbon share], "ribbon.fabric_strips" => %w[ribbon cloth_width_m], "ribbon.cut_plan" => %w[ribbon method],
-      "garland.tree" => %w[ribbon garland_pitch_m], "garland.swag" => %w[ribbon garland_width_m], "garland.pieces" => %w[ribbon garland_pitch_m]
+      "ribbon.spiral" => %w[ribbon pitch_m], "ribbon.bow" => %w[crown loop_m],
+      "ribbon.two_part_bow" => %w[crown loop_m],
+      "ribbon.share" => %w[ribbon share], "ribbon.fabric_strips" => %w[ribbon cloth_width_m],
+      "ribbon.cut_plan" => %w[ribbon method],
+      "garland.tree" => %w[ribbon garland_pitch_m], "garland.swag" => %w[ribbon garland_width_m],
+      "garland.pieces" => %w[ribbon garland_pitch_m]
     }.freeze
 
     attr_reader :settings, :surroundings, :house, :units
@@ -70,12 +77,14 @@ module DeckBough
     end
 
     def surface
-      @surface ||= TreeSurface.new(height_m: measure[:height_m], spread_m: spread, hem_m: area[:hem_m], arc_deg: arc_deg,
+      @surface ||= TreeSurface.new(height_m: measure[:height_m], spread_m: spread, hem_m: area[:hem_m],
+                                   arc_deg: arc_deg,
                                    p: roundness)
     end
 
     def area
-      @area ||= ask("tree.visible_area", height_m: measure[:height_m], spread_m: spread, hem_m: measure[:hem_m], arc_deg: arc_deg,
+      @area ||= ask("tree.visible_area", height_m: measure[:height_m], spread_m: spread, hem_m: measure[:hem_m],
+                                         arc_deg: arc_deg,
                                          p: roundness)
     end
 
@@ -85,9 +94,11 @@ module DeckBough
 
     # The fit of any size in this place; the bench shows it for every size of the catalogue.
     def fit_of(height_m, spread_m)
-      ask("tree.fit", ceiling_m: ceiling_above(spread_m), height_m: height_m, spread_m: spread_m, riser_m: measure[:riser_m],
+      ask("tree.fit", ceiling_m: ceiling_above(spread_m), height_m: height_m, spread_m: spread_m,
+                      riser_m: measure[:riser_m],
                       topper_rise_m: topper_rise, free_width_m: surroundings.free_width_m,
-                      free_depth_m: surroundings.free_depth_m, walkway_m: surroundings.walkway_m, wall_m: surroundings.wall_m)
+                      free_depth_m: surroundings.free_depth_m, walkway_m: surroundings.walkway_m,
+                      wall_m: surroundings.wall_m)
     end
 
     def tip_angle
@@ -102,8 +113,10 @@ module DeckBough
     end
 
     def lights
-      @lights ||= ask("lights.count", area_m2: lit_area, height_m: measure[:height_m], school: settings[:lights][:school],
-                                      working_bulbs: working_bulbs, bulbs_per_string: string_style&.bulbs || settings[:lights][:bulbs_per_string])
+      @lights ||= ask("lights.count", area_m2: lit_area, height_m: measure[:height_m],
+                                      school: settings[:lights][:school],
+                                      working_bulbs: working_bulbs,
+                                      bulbs_per_string: string_style&.bulbs || settings[:lights][:bulbs_per_string])
     end
 
     # In to the trunk and out along branches there is more to light than the outside (handbook 20).
@@ -140,7 +153,8 @@ module DeckBough
       said = settings[:lights]
       return nil if said[:battery_units].zero?
 
-      @battery ||= ask("lights.battery", hours_per_set: said[:battery_hours], hours_per_day: said[:battery_hours_a_day], days: said[:battery_days],
+      @battery ||= ask("lights.battery", hours_per_set: said[:battery_hours],
+                                         hours_per_day: said[:battery_hours_a_day], days: said[:battery_days],
                                          cells_per_set: said[:battery_cells], units: said[:battery_units])
     end
 
@@ -194,7 +208,9 @@ module DeckBough
     end
 
     def picks
-      @picks ||= ask("picks.tree", area_m2: area[:area_m2], cover: PICKS_COVER.fetch(settings[:picks][:cover]), crown: settings[:picks][:crown])
+      @picks ||= ask("picks.tree",
+                     area_m2: area[:area_m2], cover: PICKS_COVER.fetch(settings[:picks][:cover]),
+                     crown: settings[:picks][:crown])
     end
 
     def best_size
@@ -207,7 +223,8 @@ module DeckBough
     end
 
     def shares
-      @shares ||= OrnamentShares.new(total: ornament_total, mix: mix, styles: ornament_styles, house: house, even: settings[:ornaments][:count_by] == "foot")
+      @shares ||= OrnamentShares.new(total: ornament_total, mix: mix, styles: ornament_styles, house: house,
+                                     even: settings[:ornaments][:count_by] == "foot")
     end
 
     def hanging

@@ -12,7 +12,8 @@ module DeckBough
     SHAPES = %w[full classic slim pencil half].freeze
     LOOKS_BACK = %w[door day dusk balance colour holes].freeze
 
-    # One vocabulary of cover for everything that covers (rules may say it otherwise); picks and ribbon know its first three.
+    # One vocabulary of cover for everything that covers (rules may say it otherwise); picks and ribbon know its first
+    # three.
     COVERS = Rules::Ornaments::ByCover::COVERS
     PICKS_COVERS = COVERS.first(3).freeze
     PATTERNS = Hanging::HangingMap::PATTERNS
@@ -20,7 +21,8 @@ module DeckBough
     MENDS = %w[move add tuck pick].freeze
 
     STYLE = Input.style(:style, "Style", default: nil)
-    # A mend made when stepping back: an ornament moved or added, or a spot filled. Heights above the stand, angles from the front.
+    # A mend made when stepping back: an ornament moved or added, or a spot filled. Heights above the stand, angles from
+    # the front.
     MEND = [
       Input.choice(:kind, "Mend", MENDS), Input.style(:style, "Style", default: nil),
       Input.whole(:number, "Number", "number", 1..2_000, default: nil), Input.number(:height_m, "Height", "m", 0..12),
@@ -49,17 +51,21 @@ module DeckBough
         Input.whole(:prelit_strings, "Strings built in", "strings", 0..200, default: 0),
         Input.whole(:prelit_dead, "Of these dead", "strings", 0..200, default: 0),
         Input.whole(:prelit_bulbs, "Bulbs of a string built in", "bulbs", 1..5_000, default: 100),
-        Input.choice(:globes, "Globes", GLOBES, default: "none"), Input.style(:globe_style, "Globe string", default: nil),
+        Input.choice(:globes, "Globes", GLOBES, default: "none"),
+        Input.style(:globe_style, "Globe string", default: nil),
         Input.flag(:filament, "Bulbs with a filament", default: false),
         Input.number(:watts, "Watts of a string", "W", 0.05..3_000, default: nil, why: "A string draws something."),
-        Input.whole(:max_run, "Joined end to end, at most", "strings", 1..500, default: nil, why: "One is always allowed."),
+        Input.whole(:max_run, "Joined end to end, at most", "strings", 1..500,
+                    default: nil, why: "One is always allowed."),
         Input.number(:volts, "Volts", "V", 100..260, default: 230, why: "Mains are 100 to 260 V."),
         Input.number(:circuit_amps, "Circuit", "A", 1..125, default: 16, why: "A circuit bears something."),
         Input.number(:other_watts, "What else is on the circuit", "W", 0..30_000, default: 0),
         Input.number(:socket_way_m, "Way round the room to the socket", "m", 0..200, default: nil),
         Input.whole(:battery_units, "Battery sets or candles", "pieces", 0..2_000, default: 0),
-        Input.number(:battery_hours, "Hours of a set of cells", "h", 0.5..20_000, default: 100, why: "A set lasts some time."),
-        Input.number(:battery_hours_a_day, "Hours a day", "h", 0.1..24, default: 6, why: "Lights that are never on need no cells."),
+        Input.number(:battery_hours, "Hours of a set of cells", "h", 0.5..20_000,
+                     default: 100, why: "A set lasts some time."),
+        Input.number(:battery_hours_a_day, "Hours a day", "h", 0.1..24,
+                     default: 6, why: "Lights that are never on need no cells."),
         Input.whole(:battery_days, "Days", "days", 1..366, default: 40, why: "The season has days."),
         Input.whole(:battery_cells, "Cells of a set", "cells", 1..24, default: 2)
       ],
@@ -67,9 +73,12 @@ module DeckBough
         Input.choice(:topper, "Topper", %w[first last none], default: "first"),
         Input.choice(:kind, "What crowns it", %w[bow two_part star], default: "bow"), STYLE,
         Input.number(:rise_m, "Rise above the tip", "m", 0..2, default: 0.12),
-        Input.whole(:loops, "Loops", "loops", 1..60, default: 6), Input.number(:loop_m, "Loop length", "m", 0.02..2, default: 0.2),
-        Input.whole(:tails, "Tails", "tails", 0..20, default: 2), Input.number(:tail_m, "Tail", "m", 0..10, default: 0.6),
-        Input.whole(:streamers, "Streamers", "streamers", 0..24, default: 0), Input.number(:streamer_m, "Streamer", "m", 0.1..6, default: 0.9),
+        Input.whole(:loops, "Loops", "loops", 1..60, default: 6),
+        Input.number(:loop_m, "Loop length", "m", 0.02..2, default: 0.2),
+        Input.whole(:tails, "Tails", "tails", 0..20, default: 2),
+        Input.number(:tail_m, "Tail", "m", 0..10, default: 0.6),
+        Input.whole(:streamers, "Streamers", "streamers", 0..24, default: 0),
+        Input.number(:streamer_m, "Streamer", "m", 0.1..6, default: 0.9),
         Input.number(:weight_g, "Weight of the topper", "g", 0..10_000, default: nil)
       ],
       ribbon: [
@@ -86,16 +95,19 @@ module DeckBough
         Input.number(:cloth_width_m, "Width of the cloth", "m", 0.05..10, default: nil, why: "Cloth has a width."),
         Input.number(:cloth_length_m, "Length of the cloth", "m", 0.05..200, default: nil, why: "Cloth has a length."),
         Input.number(:strip_width_m, "Width of a strip", "m", 0.01..2, default: 0.35, why: "A strip has a width."),
-        Input.choice(:garland, "Garland on the tree", %w[none turns swag], default: "none"), Input.style(:garland_style, "Garland", default: nil),
+        Input.choice(:garland, "Garland on the tree", %w[none turns swag], default: "none"),
+        Input.style(:garland_style, "Garland", default: nil),
         Input.number(:garland_pitch_m, "Pitch of the garland", "m", 0.05..3, default: 0.45, why: "Turns lie apart."),
-        Input.number(:garland_width_m, "Width of the swag", "m", 0.1..6, default: 0.8, why: "A swag hangs between two points."),
+        Input.number(:garland_width_m, "Width of the swag", "m", 0.1..6,
+                     default: 0.8, why: "A swag hangs between two points."),
         Input.number(:garland_sag_m, "Sag of the swag", "m", 0..2, default: 0.15)
       ],
       ornaments: [
         Input.choice(:count_by, "Counted", %w[foot cover own], default: "cover"),
         Input.choice(:cover, "Cover", COVERS, default: "balanced"),
         Input.whole(:own_total, "Own number", "pieces", 0..2_000, default: nil), STYLES,
-        Input.choice(:pattern, "Pattern", PATTERNS, default: "scatter"), Input.whole(:seed, "Spread", "number", 0..2_147_483_647, default: 1),
+        Input.choice(:pattern, "Pattern", PATTERNS, default: "scatter"),
+        Input.whole(:seed, "Spread", "number", 0..2_147_483_647, default: 1),
         Input.list(:missing, "Missing", MISSING, 0..60, default: [].freeze),
         Input.choice(:make_do, "Made do", %w[spread_again keep_places], default: "spread_again"),
         Input.choice(:fill, "Filled with", %w[none ribbon picks], default: "none")
@@ -109,7 +121,8 @@ module DeckBough
         Input.choice(:kind, "Foot", %w[none skirt blanket collar], default: "skirt"),
         Input.number(:cover_share, "Skirt over spread", "× spread", 0.5..1.2, default: 0.85),
         Input.choice(:stand, "Stand", %w[fixed rotating], default: "fixed"),
-        Input.number(:opening_m, "Opening of basket or collar", "m", 0.05..5, default: nil, why: "An opening has a width."),
+        Input.number(:opening_m, "Opening of basket or collar", "m", 0.05..5,
+                     default: nil, why: "An opening has a width."),
         Input.flag(:presents, "Presents under it", default: false), Input.flag(:tied_back, "Tied back", default: false)
       ],
       step_back: [
@@ -132,7 +145,9 @@ module DeckBough
       ornaments = settings[:ornaments]
       faults << hem_fault(measure) if measure[:hem_m] && measure[:height_m] && measure[:hem_m] >= measure[:height_m]
       lights = settings[:lights]
-      faults << Inputs.fault(:more_dead_than_strings, %w[lights prelit_dead], count: lights[:prelit_strings]) if lights[:prelit_dead] > lights[:prelit_strings]
+      if lights[:prelit_dead] > lights[:prelit_strings]
+        faults << Inputs.fault(:more_dead_than_strings, %w[lights prelit_dead], count: lights[:prelit_strings])
+      end
       return unless ornaments[:count_by] == "own" && ornaments[:own_total].nil?
 
       faults << Inputs.fault(:own_total_missing, %w[ornaments own_total])

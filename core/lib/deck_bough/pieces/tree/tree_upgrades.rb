@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # What makes a tree's settings of one schema those of the next. Documents as they were kept: text keys, values unchecked.
+  # What makes a tree's settings of one schema those of the next. Documents as they were kept: text keys, values
+  # unchecked.
   #
   #   TreeUpgrades::FROM.fetch(1).call({ "picks" => { "cover" => "lush" } }) # => { "picks" => { "cover" => "full" } }
   module TreeUpgrades

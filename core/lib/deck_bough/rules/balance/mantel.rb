@@ -4,15 +4,17 @@ module DeckBough
   module Rules
     module Balance
       # Which side of a mantel weighs more to the eye: large and dark things weigh, far out they weigh more.
-      #
-      #   Catalogue.answer("balance.mantel", { "length_m" => 2.0, "items" => [{ "at_m" => 1.5, "area_m2" => 0.2, "lightness" => 40 }] })[:value] # => 0.5
+      #   Catalogue.answer("balance.mantel", { "length_m" => 2.0, "items" => [{ "at_m" => 1.5, "area_m2" => 0.2,
+      #     "lightness" => 40 }] })[:value]
+      #   # => 0.5
       #
       # value −1 (all at the left end) to 1; side is "even" as long as a mirrored mantel may be so.
       class Mantel < Rule
         ITEM = [Input.number(:at_m, "At", "m", 0..50), Input.number(:area_m2, "Outline", "m2", 0..20),
                 Input.number(:lightness, "Lightness", "L*", 0..100)].freeze
         declare id: "balance.mantel", title: "Balance of a mantel", handbook: "50 Mantel as a whole",
-                inputs: [Input.number(:length_m, "Length", "m", 0.1..50, why: "A mantel has a length."), Input.list(:items, "What stands there", ITEM, 0..200)],
+                inputs: [Input.number(:length_m, "Length", "m", 0.1..50, why: "A mantel has a length."),
+                         Input.list(:items, "What stands there", ITEM, 0..200)],
                 outputs: { value: "share", side: "side" }, constants: %w[balance.mirrored]
 
         def call
@@ -23,7 +25,8 @@ module DeckBough
           [between("Weight to the eye: outline × (0.5 + darkness)", given[:items].first(4).map do |item|
             figure(weight(item))
           end.join(" + "), :weight_m2, total, "m2"),
-           step("Leverage about the middle, over weight × half the length", "#{figure(leverage)} ÷ (#{figure(total)} × #{figure(half)})", :value, outputs),
+           step("Leverage about the middle, over weight × half the length",
+                "#{figure(leverage)} ÷ (#{figure(total)} × #{figure(half)})", :value, outputs),
            step("Even up to #{figure(house['balance.mirrored'])}", figure(value), :side, outputs)]
         end
 

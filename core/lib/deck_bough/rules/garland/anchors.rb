@@ -4,14 +4,17 @@ module DeckBough
   module Rules
     module Garland
       # How many anchors a run takes: close enough together, and never more than half of what they are rated for.
-      #
-      #   Catalogue.answer("garland.anchors", { "run_m" => 5.586, "bends" => 3, "mass_kg" => 6.822, "rated_kg" => 1.4 })[:count] # => 17
+      #   Catalogue.answer("garland.anchors", { "run_m" => 5.586, "bends" => 3, "mass_kg" => 6.822,
+      #     "rated_kg" => 1.4 })[:count]
+      #   # => 17
       class Anchors < Rule
         declare id: "garland.anchors", title: "Anchors", handbook: "50 Anchors and loads",
-                inputs: [Input.number(:run_m, "Run", "m", 0.05..200, why: "A run has a length."), Input.whole(:bends, "Bends", "bends", 0..100, default: 0),
+                inputs: [Input.number(:run_m, "Run", "m", 0.05..200, why: "A run has a length."),
+                         Input.whole(:bends, "Bends", "bends", 0..100, default: 0),
                          Input.number(:mass_kg, "Weight", "kg", 0..500),
                          Input.number(:rated_kg, "Rated load of one", "kg", 0.01..500, why: "Its label names a load.")],
-                outputs: { count: "anchors", by_spacing: "anchors", by_load: "anchors" }, constants: %w[garland.anchor_spacing garland.rated_share]
+                outputs: { count: "anchors", by_spacing: "anchors", by_load: "anchors" },
+                constants: %w[garland.anchor_spacing garland.rated_share]
 
         def call
           { count: [by_spacing, by_load].max, by_spacing: by_spacing, by_load: by_load }
@@ -20,8 +23,10 @@ module DeckBough
         def working(outputs)
           spacing = figure(house["garland.anchor_spacing"])
           share = figure(house["garland.rated_share"])
-          [step("One each #{spacing} m, both ends, each bend", "⌈#{figure(given[:run_m])} ÷ #{spacing}⌉ + 1 + #{given[:bends]}", :by_spacing, outputs),
-           step("By load: only this share of the rated load is used", "⌈#{figure(given[:mass_kg])} ÷ (#{share} × #{figure(given[:rated_kg])})⌉",
+          [step("One each #{spacing} m, both ends, each bend",
+                "⌈#{figure(given[:run_m])} ÷ #{spacing}⌉ + 1 + #{given[:bends]}", :by_spacing, outputs),
+           step("By load: only this share of the rated load is used",
+                "⌈#{figure(given[:mass_kg])} ÷ (#{share} × #{figure(given[:rated_kg])})⌉",
                 :by_load, outputs),
            step("The larger", "max(#{by_spacing}, #{by_load})", :count, outputs)]
         end

@@ -14,14 +14,19 @@ module DeckBough
                 outputs: { pieces: "pieces", surplus_m: "m" }, constants: %w[garland.join]
 
         def call
-          refuse(:join_longer_than_piece, :join_m, join: figure(join), piece: figure(given[:piece_m])) if join >= given[:piece_m]
+          if join >= given[:piece_m]
+            refuse(:join_longer_than_piece, :join_m, join: figure(join), piece: figure(given[:piece_m]))
+          end
           { pieces: pieces, surplus_m: reached - given[:run_m] }
         end
 
         def working(outputs)
           [step("Pieces: run less one join, over what each adds, rounded up",
-                "(#{figure(given[:run_m])} − #{figure(join)}) ÷ (#{figure(given[:piece_m])} − #{figure(join)})", :pieces, outputs),
-           step("Left over", "#{pieces} × #{figure(given[:piece_m])} − #{pieces - 1} × #{figure(join)} − #{figure(given[:run_m])}", :surplus_m, outputs)]
+                "(#{figure(given[:run_m])} − #{figure(join)}) ÷ (#{figure(given[:piece_m])} − #{figure(join)})",
+                :pieces, outputs),
+           step("Left over",
+                "#{pieces} × #{figure(given[:piece_m])} − #{pieces - 1} × #{figure(join)} − #{figure(given[:run_m])}",
+                :surplus_m, outputs)]
         end
 
         private

@@ -18,7 +18,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("A swag: the arc of a parabola over its span", "arc(#{figure(given[:span_m])}, #{figure(given[:sag_m])})", :arc_m, outputs),
+          [step("A swag: the arc of a parabola over its span",
+                "arc(#{figure(given[:span_m])}, #{figure(given[:sag_m])})", :arc_m, outputs),
            step("All swags", "#{given[:spans]} × #{figure(arc)}", :length_m, outputs)]
         end
 

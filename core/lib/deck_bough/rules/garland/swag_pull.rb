@@ -4,8 +4,9 @@ module DeckBough
   module Rules
     module Garland
       # How hard a swag pulls at its anchors: the flatter, the harder.
-      #
-      #   Catalogue.answer("garland.swag_pull", { "span_m" => 1.071, "sag_m" => 0.47, "kg_per_m" => 0.979 })[:end_rated_kg] # => 1.67557
+      #   Catalogue.answer("garland.swag_pull", { "span_m" => 1.071, "sag_m" => 0.47,
+      #     "kg_per_m" => 0.979 })[:end_rated_kg]
+      #   # => 1.67557
       #
       # Between equal neighbours the sideways pulls cancel and the anchor carries the weight of one span.
       class SwagPull < Rule
@@ -14,21 +15,26 @@ module DeckBough
                 inputs: [Input.number(:span_m, "Span", "m", 0.1..12, why: "A swag hangs between two points."),
                          Input.number(:sag_m, "Sag", "m", 0.005..4, why: "Without any sag it would pull without end."),
                          Input.number(:kg_per_m, "Weight of a metre", "kg", 0..50)],
-                outputs: { vertical_n: "N", horizontal_n: "N", end_n: "N", middle_n: "N", end_rated_kg: "kg" }, constants: %w[garland.rated_share]
+                outputs: { vertical_n: "N", horizontal_n: "N", end_n: "N", middle_n: "N", end_rated_kg: "kg" },
+                constants: %w[garland.rated_share]
 
         def call
-          { vertical_n: weight / 2, horizontal_n: horizontal, end_n: pull, middle_n: weight, end_rated_kg: pull / NEWTON / house["garland.rated_share"] }
+          { vertical_n: weight / 2, horizontal_n: horizontal, end_n: pull, middle_n: weight,
+            end_rated_kg: pull / NEWTON / house["garland.rated_share"] }
         end
 
         def working(outputs)
           span = figure(given[:span_m])
           sag = figure(given[:sag_m])
-          [between("Weight of one span", "#{figure(given[:kg_per_m])} × #{figure(arc)} × #{NEWTON}", :weight_n, weight, "N"),
+          [between("Weight of one span", "#{figure(given[:kg_per_m])} × #{figure(arc)} × #{NEWTON}", :weight_n, weight,
+                   "N"),
            step("Straight down at each end", "#{figure(weight)} ÷ 2", :vertical_n, outputs),
-           step("Sideways: the flatter, the harder", "#{figure(weight)} × #{span} ÷ (8 × #{sag})", :horizontal_n, outputs),
+           step("Sideways: the flatter, the harder", "#{figure(weight)} × #{span} ÷ (8 × #{sag})", :horizontal_n,
+                outputs),
            step("An end anchor carries both", "√(#{figure(weight / 2)}² + #{figure(horizontal)}²)", :end_n, outputs),
            step("Between equal neighbours", figure(weight), :middle_n, outputs),
-           step("Rated load an end anchor wants", "#{figure(pull)} ÷ #{NEWTON} ÷ #{figure(house['garland.rated_share'])}", :end_rated_kg, outputs)]
+           step("Rated load an end anchor wants",
+                "#{figure(pull)} ÷ #{NEWTON} ÷ #{figure(house['garland.rated_share'])}", :end_rated_kg, outputs)]
         end
 
         private

@@ -18,8 +18,10 @@ module DeckBough
                   Input.whole(:working_bulbs, "Working bulbs on the tree", "bulbs", 0..50_000, default: 0),
                   Input.whole(:bulbs_per_string, "Bulbs per string", "bulbs", 1..5_000, why: "A string has bulbs.")
                 ],
-                outputs: { by_surface: "bulbs", by_height: "bulbs", need: "bulbs", strings: "strings", spare_strings: "strings" },
-                constants: SCHOOLS.flat_map { |school| ["lights.per_m2_#{school}", "lights.per_ft_#{school}"] } + %w[lights.spare_per lights.overcount]
+                outputs: { by_surface: "bulbs", by_height: "bulbs", need: "bulbs", strings: "strings",
+                           spare_strings: "strings" },
+                constants: SCHOOLS.flat_map { |school| ["lights.per_m2_#{school}", "lights.per_ft_#{school}"] } +
+                           %w[lights.spare_per lights.overcount]
 
         def call
           { by_surface: by_surface, by_height: by_height, need: by_surface, strings: strings,
@@ -27,20 +29,25 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("By surface: bulbs per m² × visible surface", "#{figure(per_m2)} × #{figure(given[:area_m2])}", :by_surface, outputs),
-           step("By the foot, the plain rule: bulbs per foot × height", "#{figure(per_ft)} × #{figure(feet(given[:height_m]), 2)} ft",
+          [step("By surface: bulbs per m² × visible surface", "#{figure(per_m2)} × #{figure(given[:area_m2])}",
+                :by_surface, outputs),
+           step("By the foot, the plain rule: bulbs per foot × height",
+                "#{figure(per_ft)} × #{figure(feet(given[:height_m]), 2)} ft",
                 :by_height, outputs),
            step("Surface is used", figure(by_surface), :need, outputs),
            step("Strings: what is missing over bulbs per string, rounded up",
                 "(#{by_surface} − #{given[:working_bulbs]}) ÷ #{given[:bulbs_per_string]}", :strings, outputs),
-           step("One spare per #{figure(house['lights.spare_per'])} strings", "#{strings} ÷ #{figure(house['lights.spare_per'])}, up",
+           step("One spare per #{figure(house['lights.spare_per'])} strings",
+                "#{strings} ÷ #{figure(house['lights.spare_per'])}, up",
                 :spare_strings, outputs)]
         end
 
         def findings(outputs)
           found = []
           found << finding(:all_lit) if outputs[:strings].zero?
-          found << finding(:plain_rule_overcounts, by_height: by_height) if by_height > by_surface * house["lights.overcount"]
+          if by_height > by_surface * house["lights.overcount"]
+            found << finding(:plain_rule_overcounts, by_height: by_height)
+          end
           found
         end
 

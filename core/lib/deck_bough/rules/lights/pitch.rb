@@ -4,15 +4,16 @@ module DeckBough
   module Rules
     module Lights
       # How far apart the turns lie when the strings spiral once over the visible surface.
-      #
-      #   Catalogue.answer("lights.pitch", { "area_m2" => 5.325, "slant_m" => 2.592, "lit_length_m" => 14.915 })[:bare_bands]
+      #   Catalogue.answer("lights.pitch", { "area_m2" => 5.325, "slant_m" => 2.592,
+      #     "lit_length_m" => 14.915 })[:bare_bands]
       #   # => true
       #
       # Against a wall the strings zigzag over the arc; the pitch is the same.
       class Pitch < Rule
         declare id: "lights.pitch", title: "Distance between turns of lights", handbook: "20 How they go on",
                 inputs: [Given::AREA, Given::SLANT,
-                         Input.number(:lit_length_m, "Lit length of all strings", "m", 0.1..5_000, why: "Strings have a length.")],
+                         Input.number(:lit_length_m, "Lit length of all strings", "m", 0.1..5_000,
+                                      why: "Strings have a length.")],
                 outputs: { pitch_m: "m", turns: "turns", bare_bands: "yes/no" },
                 constants: %w[lights.bare_pitch]
 
@@ -21,7 +22,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("Pitch: visible surface over lit length", "#{figure(given[:area_m2])} ÷ #{figure(given[:lit_length_m])}", :pitch_m,
+          [step("Pitch: visible surface over lit length",
+                "#{figure(given[:area_m2])} ÷ #{figure(given[:lit_length_m])}", :pitch_m,
                 outputs),
            step("Turns: slant over pitch", "#{figure(given[:slant_m])} ÷ #{figure(pitch)}", :turns, outputs),
            step("Bare bands over #{figure(house['lights.bare_pitch'])} m", figure(pitch), :bare_bands, outputs)]

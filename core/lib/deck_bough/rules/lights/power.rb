@@ -4,9 +4,9 @@ module DeckBough
   module Rules
     module Lights
       # Sockets and load of a set of strings, against what a circuit bears for hours on end.
-      #
-      #   Catalogue.answer("lights.power", { "strings" => [{ "watts" => 2.4, "count" => 3, "max_run" => 5 }], "volts" => 230,
-      #                                      "circuit_amps" => 13, "other_watts" => 900 })[:load] # => "ok"
+      #   Catalogue.answer("lights.power", { "strings" => [{ "watts" => 2.4, "count" => 3, "max_run" => 5 }],
+      #     "volts" => 230, "circuit_amps" => 13, "other_watts" => 900 })[:load]
+      #   # => "ok"
       #
       # Watts and how many join end to end are on the label of the string. It certifies nothing: over the limit, or with
       # wiring nobody knows, a licensed electrician and the local code decide.
@@ -14,9 +14,11 @@ module DeckBough
         declare id: "lights.power", title: "Load on the circuit", handbook: "20 Power",
                 inputs: [
                   Input.list(:strings, "Strings", [
-                               Input.number(:watts, "Watts of one string", "W", 0.05..3_000, why: "A string draws something."),
+                               Input.number(:watts, "Watts of one string", "W", 0.05..3_000,
+                                            why: "A string draws something."),
                                Input.whole(:count, "Strings", "strings", 0..2_000),
-                               Input.whole(:max_run, "Joined end to end, at most", "strings", 1..500, why: "One is always allowed.")
+                               Input.whole(:max_run, "Joined end to end, at most", "strings", 1..500,
+                                           why: "One is always allowed.")
                              ], 1..60),
                   Input.number(:volts, "Volts", "V", 100..260, why: "Mains are 100 to 260 V."),
                   Input.number(:circuit_amps, "Circuit", "A", 1..125, why: "A circuit bears something."),
@@ -30,15 +32,19 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("Watts of all strings", given[:strings].map { |string| "#{string[:count]} × #{figure(string[:watts])}" }.join(" + "), :watts, outputs),
+          [step("Watts of all strings",
+                given[:strings].map { |string| "#{string[:count]} × #{figure(string[:watts])}" }.join(" + "), :watts,
+                outputs),
            step("Sockets: strings over how many may be joined, rounded up for each kind",
                 given[:strings].map { |string| "#{string[:count]} ÷ #{string[:max_run]}" }.join(" + "), :runs, outputs),
-           step("Current of strings and what else is on", "(#{figure(watts, 1)} + #{figure(given[:other_watts], 1)}) ÷ #{figure(given[:volts])}", :amps,
+           step("Current of strings and what else is on",
+                "(#{figure(watts, 1)} + #{figure(given[:other_watts], 1)}) ÷ #{figure(given[:volts])}", :amps,
                 outputs),
            step("For hours on end at most #{figure(house['lights.continuous'] * 100)} % of the circuit",
                 "#{figure(house['lights.continuous'])} × #{figure(given[:circuit_amps])}", :limit_amps, outputs),
            step("Share of that", "#{figure(amps)} ÷ #{figure(limit)}", :share, outputs),
-           step("Near from #{figure(house['lights.near_load'] * 100)} %, over beyond all of it", figure(amps / limit), :load, outputs)]
+           step("Near from #{figure(house['lights.near_load'] * 100)} %, over beyond all of it", figure(amps / limit),
+                :load, outputs)]
         end
 
         def findings(outputs)

@@ -4,8 +4,9 @@ module DeckBough
   module Rules
     module Ornaments
       # Ornaments by the foot: one of every style for each foot of height.
-      #
-      #   Catalogue.answer("ornaments.by_foot", { "height_m" => 2.656, "styles" => [{ "breakable" => true }] })[:per_style] # => 9
+      #   Catalogue.answer("ornaments.by_foot", { "height_m" => 2.656,
+      #     "styles" => [{ "breakable" => true }] })[:per_style]
+      #   # => 9
       class ByFoot < Rule
         # 8 ft in metres divides to a hair over 8; that hair is not a ninth foot.
         HAIR = 1e-9
@@ -27,14 +28,19 @@ module DeckBough
 
         def working(outputs)
           share = figure(house["ornaments.spare_share"] * 100)
-          [step("Each style: one for each foot of height, rounded up", "#{figure(feet(given[:height_m]), 2)} ft", :per_style, outputs),
+          [step("Each style: one for each foot of height, rounded up", "#{figure(feet(given[:height_m]), 2)} ft",
+                :per_style, outputs),
            step("All styles", "#{given[:styles].size} × #{per_style}", :total, outputs),
            step("Spares: of each breakable style #{share} %, at least #{house['ornaments.spare_low']}",
                 "#{breakable} × #{spares_each}", :spares, outputs)]
         end
 
         def findings(_outputs)
-          given[:styles].size < house["ornaments.rich_styles"] ? [finding(:few_styles, count: given[:styles].size, wanted: house["ornaments.rich_styles"])] : []
+          if given[:styles].size < house["ornaments.rich_styles"]
+            [finding(:few_styles, count: given[:styles].size, wanted: house["ornaments.rich_styles"])]
+          else
+            []
+          end
         end
 
         private

@@ -21,7 +21,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("Body: #{given[:cover]}, per m² × visible surface, rounded", "#{figure(per_m2)} × #{figure(given[:area_m2])}", :body,
+          [step("Body: #{given[:cover]}, per m² × visible surface, rounded",
+                "#{figure(per_m2)} × #{figure(given[:area_m2])}", :body,
                 outputs),
            step("With the ring behind the topper", "#{body} + #{given[:crown]}", :total, outputs)]
         end

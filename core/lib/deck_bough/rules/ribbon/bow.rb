@@ -4,8 +4,9 @@ module DeckBough
   module Rules
     module Ribbon
       # Ribbon in one bow.
-      #
-      #   Catalogue.answer("ribbon.bow", { "loops" => 10, "loop_m" => 0.197, "tails" => 3, "tail_m" => 0.736 })[:length_m] # => 6.448
+      #   Catalogue.answer("ribbon.bow", { "loops" => 10, "loop_m" => 0.197, "tails" => 3,
+      #     "tail_m" => 0.736 })[:length_m]
+      #   # => 6.448
       class Bow < Rule
         declare id: "ribbon.bow", title: "Ribbon in a bow", handbook: "40 Ribbon, bows and picks",
                 inputs: [
@@ -23,7 +24,8 @@ module DeckBough
 
         def working(outputs)
           [step("Loops out and back with a pinch, tails, and the knot",
-                "#{given[:loops]} × (2 × #{figure(given[:loop_m])} + #{figure(house['ribbon.bow_pinch'])}) + #{given[:tails]} × " \
+                "#{given[:loops]} × (2 × #{figure(given[:loop_m])} + #{figure(house['ribbon.bow_pinch'])}) + " \
+                "#{given[:tails]} × " \
                 "#{figure(given[:tail_m])} + #{figure(house['ribbon.bow_knot'])}", :length_m, outputs)]
         end
       end

@@ -4,11 +4,12 @@ module DeckBough
   module Rules
     module Ribbon
       # Ribbon falling in streams from the crown to the hem.
-      #
-      #   Catalogue.answer("ribbon.cascade", { "slant_m" => 1.478, "streams" => 4, "billow" => "full" })[:length_m] # => 8.2768
+      #   Catalogue.answer("ribbon.cascade", { "slant_m" => 1.478, "streams" => 4, "billow" => "full" })[:length_m]
+      #   # => 8.2768
       class Cascade < Rule
         declare id: "ribbon.cascade", title: "Ribbon in cascades", handbook: "40 Ribbon, bows and picks",
-                inputs: [Given::SLANT, Input.whole(:streams, "Streams", "streams", 1..40, why: "A cascade has a stream."),
+                inputs: [Given::SLANT,
+                         Input.whole(:streams, "Streams", "streams", 1..40, why: "A cascade has a stream."),
                          Given::BILLOW],
                 outputs: { length_m: "m" },
                 constants: %w[ribbon.billow_flat ribbon.billow_soft ribbon.billow_full]
@@ -23,7 +24,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("Streams × billow × slant", "#{given[:streams]} × #{figure(billow)} × #{figure(given[:slant_m])}", :length_m, outputs)]
+          [step("Streams × billow × slant", "#{given[:streams]} × #{figure(billow)} × #{figure(given[:slant_m])}",
+                :length_m, outputs)]
         end
 
         private

@@ -3,9 +3,10 @@
 module DeckBough
   module Rules
     module Ribbon
-      # What to cut from which roll: every piece whole, fewest new rolls, then part rolls used up, then fewest useless ends.
-      #
-      #   Catalogue.answer("ribbon.cut_plan", { "pieces_m" => [0.6, 0.5, 0.4, 0.4], "part_rolls_m" => [0.45], "new_roll_m" => 1.0 })[:new_rolls]
+      # What to cut from which roll: every piece whole, fewest new rolls, then part rolls used up, then fewest useless
+      # ends.
+      #   Catalogue.answer("ribbon.cut_plan", { "pieces_m" => [0.6, 0.5, 0.4, 0.4], "part_rolls_m" => [0.45],
+      #     "new_roll_m" => 1.0 })[:new_rolls]
       #   # => 2
       #
       # Within a roll the longest piece is cut first: what goes wrong there can still become a shorter one.
@@ -15,8 +16,11 @@ module DeckBough
 
         declare id: "ribbon.cut_plan", title: "Cut plan", handbook: "40 Cut plan",
                 inputs: [
-                  Input.list(:pieces_m, "Pieces", Input.number(:piece, "A piece", "m", 0.01..200, why: "A piece has a length."), 0..1_000),
-                  Input.list(:part_rolls_m, "Part rolls", Input.number(:part, "A part roll", "m", 0.01..1_000, why: "An empty roll is none."), 0..200,
+                  Input.list(:pieces_m, "Pieces",
+                             Input.number(:piece, "A piece", "m", 0.01..200, why: "A piece has a length."), 0..1_000),
+                  Input.list(:part_rolls_m, "Part rolls",
+                             Input.number(:part, "A part roll", "m", 0.01..1_000, why: "An empty roll is none."),
+                             0..200,
                              default: [].freeze),
                   Input.number(:new_roll_m, "New roll", "m", 0.1..1_000, why: "A roll has a length.")
                 ],
@@ -32,19 +36,23 @@ module DeckBough
         def working(outputs)
           total = given[:pieces_m].sum
           [step("No fewer new rolls can do: what part rolls cannot take, and what cannot share a roll",
-                "#{figure(total)} m in #{given[:pieces_m].size} pieces, #{figure(given[:part_rolls_m].sum)} m on part rolls, " \
+                "#{figure(total)} m in #{given[:pieces_m].size} pieces, #{figure(given[:part_rolls_m].sum)} m on " \
+                "part rolls, " \
                 "#{figure(given[:new_roll_m])} m a roll",
                 :lower_bound, outputs),
-           step("Each roll filled as far as it goes, the longest first", "#{outputs[:rolls].size} rolls are cut", :rolls, outputs),
+           step("Each roll filled as far as it goes, the longest first", "#{outputs[:rolls].size} rolls are cut",
+                :rolls, outputs),
            step("New rolls", "#{outputs[:new_rolls]} against at least #{outputs[:lower_bound]}", :new_rolls, outputs),
            step("Ends under #{figure(house['ribbon.useless_end'])} m; longer ones go back to stock",
-                outputs[:rolls].map { |roll| figure(roll[:left_m]) }.join(" + ").then { |sum| sum.empty? ? "none" : sum }, :useless_m, outputs)]
+                outputs[:rolls].map { |roll| figure(roll[:left_m]) }
+                               .join(" + ").then { |sum| sum.empty? ? "none" : sum }, :useless_m, outputs)]
         end
 
         private
 
         def packing
-          @packing ||= Cutting::Packing.new(pieces: units(given[:pieces_m]), parts: units(given[:part_rolls_m]), roll: (given[:new_roll_m] * UNIT).round,
+          @packing ||= Cutting::Packing.new(pieces: units(given[:pieces_m]), parts: units(given[:part_rolls_m]),
+                                            roll: (given[:new_roll_m] * UNIT).round,
                                             useless: (house["ribbon.useless_end"] * UNIT).round)
         end
 
@@ -53,7 +61,9 @@ module DeckBough
             longest = [given[:new_roll_m], *given[:part_rolls_m]].max
             over = given[:pieces_m].select { |piece| (piece * UNIT).round > (longest * UNIT).round }.max
             refuse(:piece_too_long, :pieces_m, piece: figure(over), longest: figure(longest)) if over
-            packing.call || refuse(:piece_too_long, :pieces_m, piece: figure(given[:pieces_m].max), longest: figure(given[:new_roll_m]))
+            packing.call ||
+              refuse(:piece_too_long, :pieces_m,
+                     piece: figure(given[:pieces_m].max), longest: figure(given[:new_roll_m]))
           end
         end
 
@@ -63,7 +73,8 @@ module DeckBough
 
         def told(roll)
           cuts = roll.pieces.map { |i| given[:pieces_m][i] }
-          { length_m: roll.length.fdiv(UNIT), new: roll.new, cuts_m: cuts, left_m: (roll.length - units(cuts).sum).fdiv(UNIT) }
+          { length_m: roll.length.fdiv(UNIT), new: roll.new, cuts_m: cuts,
+            left_m: (roll.length - units(cuts).sum).fdiv(UNIT) }
         end
       end
     end

@@ -4,9 +4,9 @@ module DeckBough
   module Rules
     module Ribbon
       # Strips from a cut of cloth, laid along it or across, whichever gives more.
-      #
-      #   Catalogue.answer("ribbon.fabric_strips", { "cloth_width_m" => 1.4, "cloth_length_m" => 3, "strip_width_m" => 0.35,
-      #                                              "strip_length_m" => 1.5 }).outputs # => { strips: 8, direction: "along" }
+      #   Catalogue.answer("ribbon.fabric_strips", { "cloth_width_m" => 1.4, "cloth_length_m" => 3,
+      #     "strip_width_m" => 0.35, "strip_length_m" => 1.5 }).outputs
+      #   # => { strips: 8, direction: "along" }
       class FabricStrips < Rule
         # 1.4 ÷ 0.35 in floats may fall a hair under 4; the fourth strip is still there.
         HAIR = 1e-9
@@ -27,7 +27,8 @@ module DeckBough
         def working(outputs)
           [between("Along the cloth", sum(:cloth_width_m, :cloth_length_m), :along, along, "strips"),
            between("Across the cloth", sum(:cloth_length_m, :cloth_width_m), :across, across, "strips"),
-           step("The better of the two", "#{along} or #{across}", :strips, outputs), step("Laid", "#{along} or #{across}", :direction, outputs)]
+           step("The better of the two", "#{along} or #{across}", :strips, outputs),
+           step("Laid", "#{along} or #{across}", :direction, outputs)]
         end
 
         def findings(outputs)
@@ -49,7 +50,8 @@ module DeckBough
         end
 
         def sum(side, run)
-          "#{figure(given[side])} ÷ #{figure(given[:strip_width_m])}, down × #{figure(given[run])} ÷ #{figure(given[:strip_length_m])}, down"
+          "#{figure(given[side])} ÷ #{figure(given[:strip_width_m])}, down × #{figure(given[run])} ÷ " \
+            "#{figure(given[:strip_length_m])}, down"
         end
       end
     end

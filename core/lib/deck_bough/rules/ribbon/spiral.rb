@@ -4,11 +4,12 @@ module DeckBough
   module Rules
     module Ribbon
       # Ribbon wound once over the visible surface.
-      #
-      #   Catalogue.answer("ribbon.spiral", { "area_m2" => 2.014, "pitch_m" => 0.33, "billow" => "full" })[:length_m] # => 8.544
+      #   Catalogue.answer("ribbon.spiral", { "area_m2" => 2.014, "pitch_m" => 0.33, "billow" => "full" })[:length_m]
+      #   # => 8.544
       class Spiral < Rule
         declare id: "ribbon.spiral", title: "Ribbon in a spiral", handbook: "40 Ribbon, bows and picks",
-                inputs: [Given::AREA, Input.number(:pitch_m, "Pitch along the slant", "m", 0.05..3, why: "Turns need a distance."),
+                inputs: [Given::AREA,
+                         Input.number(:pitch_m, "Pitch along the slant", "m", 0.05..3, why: "Turns need a distance."),
                          Given::BILLOW],
                 outputs: { length_m: "m" },
                 constants: %w[ribbon.billow_flat ribbon.billow_soft ribbon.billow_full]
@@ -18,7 +19,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("Billow × visible surface ÷ pitch", "#{figure(billow)} × #{figure(given[:area_m2])} ÷ #{figure(given[:pitch_m])}",
+          [step("Billow × visible surface ÷ pitch",
+                "#{figure(billow)} × #{figure(given[:area_m2])} ÷ #{figure(given[:pitch_m])}",
                 :length_m, outputs)]
         end
 

@@ -28,7 +28,8 @@ module DeckBough
 
         def working(outputs)
           tuck = figure(house["ribbon.tuck"])
-          [between("A loop: the arc of a parabola over its width", "arc(#{figure(given[:chord_m])}, #{figure(given[:stand_m])})",
+          [between("A loop: the arc of a parabola over its width",
+                   "arc(#{figure(given[:chord_m])}, #{figure(given[:stand_m])})",
                    :loop_m, loop_length, "m"),
            step("A piece: its loops and a tuck of #{tuck} m at each end and between",
                 "#{given[:loops]} × #{figure(loop_length)} + #{given[:loops] + 1} × #{tuck}", :piece_m, outputs),

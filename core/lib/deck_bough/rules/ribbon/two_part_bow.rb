@@ -18,8 +18,10 @@ module DeckBough
 
         def working(outputs)
           overlap = figure(house["ribbon.bow_overlap"])
-          [step("Strip of the tails: twice a tail and the tie", "2 × #{figure(given[:tail_m])} + #{overlap}", :tails_strip_m, outputs),
-           step("Strip of the ears: there and back twice, and the overlap", "4 × #{figure(given[:ear_m])} + #{overlap}", :ears_strip_m, outputs),
+          [step("Strip of the tails: twice a tail and the tie", "2 × #{figure(given[:tail_m])} + #{overlap}",
+                :tails_strip_m, outputs),
+           step("Strip of the ears: there and back twice, and the overlap", "4 × #{figure(given[:ear_m])} + #{overlap}",
+                :ears_strip_m, outputs),
            step("Both", "#{figure(tails)} + #{figure(ears)}", :length_m, outputs)]
         end
 

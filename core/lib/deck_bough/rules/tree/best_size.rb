@@ -16,9 +16,11 @@ module DeckBough
         declare id: "tree.best_size", title: "Best size for a place", handbook: "10 Fit",
                 inputs: [
                   Given::CEILING, Given::RISER, Given::TOPPER_RISE,
-                  Input.number(:spread_ratio, "Spread over height", "× height", 0.1..1.5, why: "A tree needs a width to stand."),
+                  Input.number(:spread_ratio, "Spread over height", "× height", 0.1..1.5,
+                               why: "A tree needs a width to stand."),
                   Given::FREE_WIDTH, Given::FREE_DEPTH,
-                  Input.list(:sizes_m, "Sizes", Input.number(:size_m, "Size", "m", 0.3..12), 1..60, default: CATALOGUE_M)
+                  Input.list(:sizes_m, "Sizes", Input.number(:size_m, "Size", "m", 0.3..12), 1..60,
+                             default: CATALOGUE_M)
                 ],
                 outputs: { height_m: "m", limit: "verdict" },
                 constants: %w[tree.tip_gap tree.air_gap tree.give]
@@ -33,9 +35,11 @@ module DeckBough
 
         def working(outputs)
           [between("Room for tree and topper: ceiling less riser, less the free gap or the topper with its air",
-                   "#{figure(given[:ceiling_m])} − #{figure(given[:riser_m])} − #{figure(kept_above)}", :tallest_m, tallest, "m"),
+                   "#{figure(given[:ceiling_m])} − #{figure(given[:riser_m])} − #{figure(kept_above)}", :tallest_m,
+                   tallest, "m"),
            *floor_steps,
-           step("The largest of #{sizes.map { |size| figure(size) }.join(', ')} that goes in", best ? figure(best) : "none",
+           step("The largest of #{sizes.map { |size| figure(size) }.join(', ')} that goes in",
+                best ? figure(best) : "none",
                 :height_m, outputs),
            step("What stops even the smallest", best ? "nothing" : "#{figure(smallest)} m", :limit, outputs)]
         end

@@ -4,11 +4,12 @@ module DeckBough
   module Rules
     module Tree
       # Whether a tree goes in: under the ceiling, on the floor, past the people.
-      #
-      #   Catalogue.answer("tree.fit", { "ceiling_m" => 3.10, "height_m" => 2.40, "spread_m" => 1.40 })[:height] # => "ok"
+      #   Catalogue.answer("tree.fit", { "ceiling_m" => 3.10, "height_m" => 2.40, "spread_m" => 1.40 })[:height]
+      #   # => "ok"
       #
       # walkway_m is the width of the way in front of the free depth; a tree deeper than its place takes from it.
-      # The floor is unknown until free width and depth are both known, unless the one that is known is already too small.
+      # The floor is unknown until free width and depth are both known, unless the one that is known is already too
+      # small.
       class Fit < Rule
         declare id: "tree.fit", title: "Fit of a tree in its place", handbook: "10 Fit",
                 inputs: [
@@ -17,8 +18,8 @@ module DeckBough
                   Input.number(:wall_m, "Wall", "m", 0.1..100, default: nil, why: "A wall has a width.")
                 ],
                 outputs: { tip_gap_m: "m", air_gap_m: "m", share: "× ceiling", height: "verdict", floor: "verdict" },
-                constants: %w[tree.tip_gap tree.tip_gap_low tree.air_gap tree.give tree.walkway tree.wall_share tree.share_low
-                              tree.share_high]
+                constants: %w[tree.tip_gap tree.tip_gap_low tree.air_gap tree.give tree.walkway tree.wall_share
+                              tree.share_low tree.share_high]
 
         # Lengths come from subtraction; a gap of exactly 0.20 m must not fail by the last bit.
         HAIR = 1e-9
@@ -32,11 +33,15 @@ module DeckBough
           topped = "#{figure(given[:riser_m])} + #{figure(given[:height_m])} + #{figure(given[:topper_rise_m])}"
           [step("Gap above the tip: ceiling less riser less height", stand, :tip_gap_m, outputs),
            step("Air above the topper", "#{figure(tip_gap)} − #{figure(given[:topper_rise_m])}", :air_gap_m, outputs),
-           step("Proportion: riser, tree and topper over the ceiling", "(#{topped}) ÷ #{figure(given[:ceiling_m])}", :share,
+           step("Proportion: riser, tree and topper over the ceiling", "(#{topped}) ÷ #{figure(given[:ceiling_m])}",
+                :share,
                 outputs),
-           step("Height: ok from #{figure(house['tree.tip_gap'])} m of gap and #{figure(house['tree.air_gap'])} m of air, crowded " \
-                "from #{figure(house['tree.tip_gap_low'])} m", "#{figure(tip_gap)} and #{figure(air_gap)}", :height, outputs),
-           step("Floor: the spread within free width and depth, give #{figure(house['tree.give'] * 100)} %, walkway at least " \
+           step("Height: ok from #{figure(house['tree.tip_gap'])} m of gap and #{figure(house['tree.air_gap'])} m of " \
+                "air, crowded " \
+                "from #{figure(house['tree.tip_gap_low'])} m", "#{figure(tip_gap)} and #{figure(air_gap)}", :height,
+                outputs),
+           step("Floor: the spread within free width and depth, give #{figure(house['tree.give'] * 100)} %, walkway " \
+                "at least " \
                 "#{figure(house['tree.walkway'])} m", floor_sum, :floor, outputs)]
         end
 
@@ -126,7 +131,9 @@ module DeckBough
 
         def floor_findings(outputs)
           found = []
-          found << finding(:walkway_narrow, left_m: [walkway_left, 0].max, wanted_m: house["tree.walkway"]) if walkway_narrow?
+          if walkway_narrow?
+            found << finding(:walkway_narrow, left_m: [walkway_left, 0].max, wanted_m: house["tree.walkway"])
+          end
           found << finding(:too_wide, over_m: over_by) if over_by > give + HAIR
           found << finding(:squeezed, over_m: over_by) if outputs[:floor] == "squeezed"
           found

@@ -4,8 +4,8 @@ module DeckBough
   module Rules
     module Tree
       # How far a standing tree may lean before it tips.
-      #
-      #   Catalogue.answer("tree.tip_angle", { "support_width_m" => 0.382, "riser_m" => 0.45, "height_m" => 1.456 })[:caution]
+      #   Catalogue.answer("tree.tip_angle", { "support_width_m" => 0.382, "riser_m" => 0.45,
+      #     "height_m" => 1.456 })[:caution]
       #   # => true
       #
       # It certifies nothing: test by hand, and tie back where anybody may pull.

@@ -26,8 +26,10 @@ module DeckBough
 
         def working(outputs)
           [hem_step(outputs),
-           step("Foliage: height less hem", "#{figure(given[:height_m])} − #{figure(surface.hem)}", :foliage_m, outputs),
-           step("Slant: the side from crown to hem", "√(#{figure(surface.radius)}² + #{figure(surface.foliage)}²)", :slant_m,
+           step("Foliage: height less hem", "#{figure(given[:height_m])} − #{figure(surface.hem)}", :foliage_m,
+                outputs),
+           step("Slant: the side from crown to hem", "√(#{figure(surface.radius)}² + #{figure(surface.foliage)}²)",
+                :slant_m,
                 outputs),
            step(*area_words, :area_m2, outputs)]
         end
@@ -43,7 +45,8 @@ module DeckBough
           hem = given[:hem_m] || TreeSurface.default_hem(given[:height_m], house)
           return hem if hem < given[:height_m]
 
-          refuse(:hem_above_tree, :hem_m, hem: figure(hem), height: figure(given[:height_m]), most: figure(given[:height_m]))
+          refuse(:hem_above_tree, :hem_m,
+                 hem: figure(hem), height: figure(given[:height_m]), most: figure(given[:height_m]))
         end
 
         def hem_step(outputs)
@@ -51,7 +54,8 @@ module DeckBough
 
           share = figure(house["tree.hem_share"])
           band = "#{figure(house['tree.hem_low'])} to #{figure(house['tree.hem_high'])}"
-          step("Hem: a share of the height, kept within #{band} m", "#{share} × #{figure(given[:height_m])}", :hem_m, outputs)
+          step("Hem: a share of the height, kept within #{band} m", "#{share} × #{figure(given[:height_m])}", :hem_m,
+               outputs)
         end
 
         def area_words
@@ -61,7 +65,8 @@ module DeckBough
                     "#{arc} ÷ 2 × #{figure(surface.radius)} × #{figure(surface.slant)}"]
           end
 
-          ["Surface of the rounded side within #{figure(given[:arc_deg])}°: the arc × the sum of r·√(1 + r′²) from hem to tip",
+          ["Surface of the rounded side within #{figure(given[:arc_deg])}°: the arc × the sum of r·√(1 + r′²) from " \
+           "hem to tip",
            "#{arc} × #{figure(surface.area / surface.arc)}, with r = #{figure(surface.radius)} × (1 − z ÷ " \
            "#{figure(surface.foliage)}) to the power #{figure(given[:p])}"]
         end

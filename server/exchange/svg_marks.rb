@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+require "cgi"
+
+module DeckBough
+  module Server
+    module Exchange
+      # What sheets drawn as SVG are made of. Points are pairs in units of the sheet.
+      #
+      #   SvgMarks.sheet([], title: "Bay tree", wide: 100, tall: 70, margin: 5) # => "<svg …"
+      module SvgMarks
+        INK = "#1e2a2f"
+        LINE = "#8fa58a"
+
+        module_function
+
+        # A white sheet with a title and the parts inside its margin.
+        def sheet(parts, title:, wide:, tall:, margin:)
+          %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{wide} #{tall}" font-family="sans-serif" ) +
+            %(role="img"><title>#{CGI.escapeHTML(title)}</title>) +
+            %(<rect width="#{wide}" height="#{tall}" fill="#ffffff"/>) +
+            %(<g transform="translate(#{margin} #{margin})">#{parts.join}</g></svg>\n)
+        end
+
+        def line(points, stroke, dash: nil, wide: 1)
+          dashes = %( stroke-dasharray="#{dash}") if dash
+          %(<polyline points="#{list(points)}" fill="none" stroke="#{stroke}" stroke-width="#{wide}"#{dashes}/>)
+        end
+
+        # Centred on a point; `said` is a number or text that is safe as it stands.
+        def label(across, down, said, size: 12, fill: INK)
+          %(<text x="#{number(across)}" y="#{number(down)}" font-size="#{size}" text-anchor="middle" fill="#{fill}">) +
+            "#{said}</text>"
+        end
+
+        def list(points)
+          points.map { |x, y| "#{number(x)},#{number(y)}" }.join(" ")
+        end
+
+        def number(value)
+          format("%.1f", value)
+        end
+      end
+    end
+  end
+end
