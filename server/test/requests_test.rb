@@ -18,8 +18,7 @@ class RequestsTest < ServerTest
 
   def enter
     _, headers, = STACK.call(env_of("REQUEST_METHOD" => "POST", "PATH_INFO" => "/api/login",
-                                    "CONTENT_TYPE" => "application/json",
-                                    "rack.input" => StringIO.new(
+                                    "CONTENT_TYPE" => "application/json", "rack.input" => StringIO.new(
                                       said = JSON.generate(email: OWNER, password: Server::DemoStudio::PASSWORD)
                                     ),
                                     "CONTENT_LENGTH" => said.bytesize.to_s))

@@ -45,15 +45,13 @@ module DeckBough
       # items: one Input for a list of plain values, several for a list of objects; range: how many there may be
       def list(name, title, items, range, **rest)
         new(name, title, kind: :list, unit: items.is_a?(Array) ? "list" : "list of #{items.unit}", items: items,
-                         range: range,
-                         **rest)
+                         range: range, **rest)
       end
     end
 
     # @param names [Symbol, nil] :style when the value is the id of one
     def initialize(name, title, kind:, unit:, range: nil, choices: nil, items: nil, default: NONE, default_says: nil,
-                   why: nil,
-                   names: nil)
+                   why: nil, names: nil)
       @name = name
       @title = title
       @kind = kind
@@ -177,10 +175,6 @@ module DeckBough
       end
     end
 
-    def choice
-      @input.choices.include?(@given) ? @given : wrong(:not_a_choice, choices: @input.choices.join(", "))
-    end
-
     # So much of a wrong value is shown.
     SHOWN = 80
 
@@ -188,6 +182,10 @@ module DeckBough
     FINEST = 1e-9
 
     private
+
+    def choice
+      @input.choices.include?(@given) ? @given : wrong(:not_a_choice, choices: @input.choices.join(", "))
+    end
 
     def number
       unless @given.is_a?(Numeric)

@@ -20,8 +20,7 @@ class RunPlanTest < CoreTest
   PLACE = Surroundings.new(stance: "wall", ceiling: Ceiling.new(left_m: 2.55, right_m: 2.55, width_m: 3.8))
 
   MANTEL = { survey: { length_m: 1.52, depth_m: 0.14, height_m: 1.2, right_drop_m: 1.0 },
-             length: { direction: "to_right" },
-             body: { bodies: [{ style: "fir" }] },
+             length: { direction: "to_right" }, body: { bodies: [{ style: "fir" }] },
              rise_and_trail: { shape: "waterfall", low_m: 0.14, high_m: 0.34 } }.freeze
 
   def planned(place: PLACE, **groups)

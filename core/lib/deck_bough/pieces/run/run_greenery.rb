@@ -43,8 +43,7 @@ module DeckBough
       Greenery::Building::Garland.new(style: style.id, loft_m: style.loft_m || PLAIN.loft_m,
                                       kg_per_m: kg_per_m(style) * takes_on_average,
                                       piece_m: (style.length_m || PLAIN.length_m) / takes_on_average,
-                                      pieces: style.on_hand.floor,
-                                      join_m: house["garland.join"] / takes_on_average,
+                                      pieces: style.on_hand.floor, join_m: house["garland.join"] / takes_on_average,
                                       joint_m: house["garland.joint"] / takes_on_average)
     end
 

@@ -24,8 +24,7 @@ module DeckBough
     # @return [Array<Hash>] step, title, says (what and how much), places_m [along the run]
     def call
       told = { "anchors" => anchors, "body" => bodies, "rise_and_trail" => trails + rises, "lights" => lights,
-               "accents" => accents, "ribbon" => ribbon,
-               "mantel" => standing,
+               "accents" => accents, "ribbon" => ribbon, "mantel" => standing,
                "step_back" => [line("step_back", "Fluff and step back", "from the door, by day and at dusk")] }
       RunLayers.steps(@reckoning.settings, lights: @lights).flat_map { |step| told.fetch(step, []) }
     end

@@ -38,8 +38,7 @@ module DeckBough
       return unmeasured unless chosen?
 
       envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: RunCautions.new(@reckoning).call,
-               anchors: @reckoning.anchors,
-               layers: RunLayers.new(@reckoning, lights: @lights).call,
+               anchors: @reckoning.anchors, layers: RunLayers.new(@reckoning, lights: @lights).call,
                closing: ThinPlaces.new(@reckoning, stock: @stock).call,
                offcuts: offcuts, drawing: RunDrawing.new(@reckoning).call)
     end

@@ -114,8 +114,7 @@ module DeckBough
 
     def lights
       @lights ||= ask("lights.count", area_m2: lit_area, height_m: measure[:height_m],
-                                      school: settings[:lights][:school],
-                                      working_bulbs: working_bulbs,
+                                      school: settings[:lights][:school], working_bulbs: working_bulbs,
                                       bulbs_per_string: string_style&.bulbs || settings[:lights][:bulbs_per_string])
     end
 

@@ -19,8 +19,7 @@ module DeckBough
         def working(outputs)
           [step("Visible surface ÷ pitch, and what the swags between turns take",
                 "#{figure(house['garland.round_tree'])} × #{figure(given[:area_m2])} ÷ " \
-                "#{figure(given[:pitch_m])}",
-                :length_m, outputs)]
+                "#{figure(given[:pitch_m])}", :length_m, outputs)]
         end
       end
     end

@@ -34,8 +34,7 @@ module DeckBough
           [step("Gap above the tip: ceiling less riser less height", stand, :tip_gap_m, outputs),
            step("Air above the topper", "#{figure(tip_gap)} − #{figure(given[:topper_rise_m])}", :air_gap_m, outputs),
            step("Proportion: riser, tree and topper over the ceiling", "(#{topped}) ÷ #{figure(given[:ceiling_m])}",
-                :share,
-                outputs),
+                :share, outputs),
            step("Height: ok from #{figure(house['tree.tip_gap'])} m of gap and #{figure(house['tree.air_gap'])} m of " \
                 "air, crowded " \
                 "from #{figure(house['tree.tip_gap_low'])} m", "#{figure(tip_gap)} and #{figure(air_gap)}", :height,
