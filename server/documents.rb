@@ -27,7 +27,18 @@ module DeckBough
       def dials
         ["/** Made by `bin/document` from what the core declares: what each dial may be turned to. Lengths are " \
          "metres. */",
-         "export const declared = #{JSON.pretty_generate(Exchange::SettingsContract.dials)} as const;", ""].join("\n")
+         "export const declared = {", *kinds, "} as const;", ""].join("\n")
+      end
+
+      # A line a dial.
+      def kinds
+        Exchange::SettingsContract.dials.flat_map do |kind, groups|
+          ["  #{kind}: {", *groups.flat_map { |group, fields| ["    #{group}: {", *lines(fields), "    },"] }, "  },"]
+        end
+      end
+
+      def lines(fields)
+        fields.map { |name, dial| "      #{name}: #{JSON.generate(dial, object_nl: ' ', array_nl: ' ', space: ' ')}," }
       end
 
       def rules
@@ -60,7 +71,7 @@ module DeckBough
 
         ["House rules: #{rule[:house_rules].map { |key| "`#{key}`" }.join(', ')}.", ""]
       end
-      private_class_method :contract, :dials, :rules, :rule_lines, :unit, :default, :house_rules
+      private_class_method :contract, :dials, :kinds, :lines, :rules, :rule_lines, :unit, :default, :house_rules
     end
   end
 end

@@ -11,7 +11,8 @@ class ExamplesTest < CoreTest
                  |Reckoner|tree\.|Deal|DiamondSites|Evenness|HangingMap|HangingSheet|Keepsakes|EvenSites|Groups
                  |CutSheets|near\.|reckoning|StepBack|Greenery::(?:Profile|Piece|Anchoring|Building|Supply|Run)
                  |supply|anchors|built|path|PlanSummary|RunSettings|RunPlan|flat\.|\#|PlanEnvelope|reading
-                 |AutomaticStart|Cautions|StockGreens|ThinPlaces|StyleReferences|RunLimits|PlanBrief|GapSearch)/x
+                 |AutomaticStart|Cautions|StockGreens|ThinPlaces|StyleReferences|RunLimits|PlanBrief|GapSearch
+                 |work\.|TreeWork|RunWork)/x
 
   def self.told_in(file)
     text = File.read(file)

@@ -6,6 +6,7 @@ module DeckBough
       # A studio's constants: read by everyone, changed by an owner, tried on a sample tree before.
       class HouseRules < Resource
         get "/api/house-rules", :read
+        get "/api/hints", :hint
         put "/api/house-rules/:key", :set
         delete "/api/house-rules/:key", :reset
         post "/api/house-rules/trial", :try
@@ -15,6 +16,11 @@ module DeckBough
 
         def read
           answer(chapters: rules.shown)
+        end
+
+        # What is said beside the dials, by the studio's own constants and in its units.
+        def hint
+          answer(hints: DeckBough::Hints.all(rules.current, studio[:units]))
         end
 
         def set

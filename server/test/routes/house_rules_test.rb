@@ -21,6 +21,16 @@ class HouseRulesRoutesTest < ServerTest
     assert_equal 100, ask(:post, "/api/pieces/#{quay_tree['id']}/plan", {})["figures"]["ornaments"]["value"]
   end
 
+  def test_what_is_said_beside_a_dial_follows_the_studios_rule_and_its_units
+    said = -> { ask(:get, "/api/hints")["hints"]["survey/place/walkway_m"] }
+
+    assert_equal "At least 76 cm must stay to pass", said.call
+    ask(:put, "/api/house-rules/tree.walkway", { value: 0.9144, was: 0.76 })
+    ask(:patch, "/api/studio", { version: 1, units: "imperial" })
+
+    assert_equal "At least 3 ft must stay to pass", said.call
+  end
+
   def test_a_change_made_on_an_old_value_gets_both_and_saves_nothing
     ask(:put, "/api/house-rules/tree.tip_gap", { value: 0.25, was: 0.2 })
     stale = ask(:put, "/api/house-rules/tree.tip_gap", { value: 0.3, was: 0.2 }, status: 409)

@@ -29,6 +29,7 @@ export const keys = {
   styles: ["styles"],
   looks: ["looks"],
   houseRules: ["house-rules"],
+  hints: ["hints"],
 };
 
 export function useDoor() {
@@ -75,4 +76,14 @@ export function useStyles() {
 
 export function useLooks() {
   return useQuery({ queryKey: keys.looks, queryFn: () => ask(client.GET("/api/looks")) });
+}
+
+/** What is said beside a dial, such as "tree/ribbon/streams", by the studio's own house rules; nothing until it is known. */
+export function useHints() {
+  const { data } = useQuery({
+    queryKey: keys.hints,
+    queryFn: () => ask(client.GET("/api/hints")),
+    staleTime: 60_000,
+  });
+  return (dial: string): string | undefined => data?.hints[dial];
 }

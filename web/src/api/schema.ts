@@ -956,6 +956,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is said beside the dials, by kind, group and field */
+        get: operations["readHints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house-rules/trial": {
         parameters: {
             query?: never;
@@ -1540,6 +1557,11 @@ export interface components {
             srgb: string;
             share_percent: number;
         };
+        Hints: {
+            hints: {
+                [key: string]: string;
+            };
+        };
         HouseRules: {
             chapters: components["schemas"]["HouseRuleChapter"][];
         };
@@ -1863,6 +1885,7 @@ export interface components {
             ledger: components["schemas"]["LedgerLine"][];
             totals: components["schemas"]["LedgerTotals"];
             cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
             anchors: components["schemas"]["Anchor"][];
             fixings: components["schemas"]["FixingHere"][];
             layers: components["schemas"]["RunLayer"][];
@@ -2063,6 +2086,16 @@ export interface components {
             to_m: number;
             by_m: number;
         };
+        Task: {
+            step: string;
+            title: string;
+            /** @description The house rule of its rate */
+            house_rule: string;
+            count: number;
+            /** @description Share of it above the ladder line */
+            high: number;
+            minutes: number;
+        };
         TreePlan: {
             /** @enum {string} */
             kind: "tree";
@@ -2076,6 +2109,7 @@ export interface components {
             ledger: components["schemas"]["LedgerLine"][];
             totals: components["schemas"]["LedgerTotals"];
             cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
             drawing: components["schemas"]["TreeDrawing"];
         };
         TreePlaces: {
@@ -2192,6 +2226,10 @@ export interface components {
         PickDrawing: {
             styles: string[];
             sites: components["schemas"]["Pair"][];
+            /** @description Which of the styles stands at each site */
+            each: number[];
+            /** @description Which of the styles follow one another behind the topper */
+            ring: number[];
         };
         RoomDrawing: {
             width_m: number;
@@ -2240,7 +2278,8 @@ export interface components {
             order: number;
         };
         RibbonDrawing: {
-            counts: number[];
+            /** @description Which of the styles each loop or run is of */
+            each: number[];
             fills: components["schemas"]["Pair"][];
             width_m: number;
             /** @enum {string} */
@@ -4233,6 +4272,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HouseRules"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    readHints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Sentences by kind and group and field */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hints"];
                 };
             };
             401: components["responses"]["Problem"];

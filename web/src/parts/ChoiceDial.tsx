@@ -7,8 +7,15 @@ import { useId } from "react";
 interface ChoiceDialProps<T extends string | number> {
   label: string;
   value: T;
-  choices: { value: T; label: string }[];
+  /** Every position by its label, in this order; a list where only some may be chosen. */
+  choices: Readonly<Record<NoInfer<T>, string>> | { value: T; label: string }[];
   onChange: (value: T) => void;
+}
+
+function positions<T extends string | number>(choices: ChoiceDialProps<T>["choices"], like: T) {
+  if (Array.isArray(choices)) return choices;
+  const named = Object.entries<string>(choices);
+  return named.map(([key, label]) => ({ value: (typeof like === "number" ? Number(key) : key) as T, label }));
 }
 
 /** A dial of a few named positions, all in sight. */
@@ -27,7 +34,7 @@ export function ChoiceDial<T extends string | number>({ label, value, choices, o
         aria-labelledby={id}
         sx={{ flexWrap: "wrap" }}
       >
-        {choices.map((choice) => (
+        {positions(choices, value).map((choice) => (
           <ToggleButton key={choice.value} value={choice.value}>
             {choice.label}
           </ToggleButton>

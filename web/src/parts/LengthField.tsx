@@ -16,11 +16,23 @@ interface LengthFieldProps {
   /** What the server objected to. */
   error?: string | undefined;
   required?: boolean;
-  placeholder?: string;
+  /** A likely length in metres, or what an empty field means in words. */
+  placeholder?: number | string;
 }
 
+/** What a length may look like, where nothing better is known. */
+const LIKELY = 2.28;
+
 /** Takes a length in any spelling and shows it back tidied; what cannot be read stays as typed, with the reason. */
-export function LengthField({ label, value, onChange, help, error, required = false, placeholder }: LengthFieldProps) {
+export function LengthField({
+  label,
+  value,
+  onChange,
+  help,
+  error,
+  required = false,
+  placeholder = LIKELY,
+}: LengthFieldProps) {
   const id = useId();
   const units = useUnits();
   const readings = useLengthReadings();
@@ -74,7 +86,7 @@ export function LengthField({ label, value, onChange, help, error, required = fa
       error={Boolean(wrong)}
       helperText={wrong ?? help}
       required={required}
-      placeholder={placeholder ?? (units === "imperial" ? "7 ft 6 in" : "2.28 m")}
+      placeholder={typeof placeholder === "number" ? length(placeholder, units) : placeholder}
       slotProps={{ inputLabel: { shrink: true }, htmlInput: { autoComplete: "off" } }}
     />
   );

@@ -79,10 +79,7 @@ export function PeopleDialog({ owner, onClose }: { owner: boolean; onClose: () =
                 label="Role: an owner also sets house rules and deletes homes"
                 value={role}
                 onChange={setRole}
-                choices={[
-                  { value: "assistant", label: "assistant" },
-                  { value: "owner", label: "owner" },
-                ]}
+                choices={{ assistant: "assistant", owner: "owner" }}
               />
               <Button type="submit" variant="contained">
                 Let in

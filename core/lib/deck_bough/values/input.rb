@@ -7,7 +7,8 @@ module DeckBough
   #   Inputs.check([spread], { "spread_m" => 0 })
   #   # InputError: "Spread is 0 m. A tree needs a width to stand. Enter 0.1 m or more."
   class Input
-    attr_reader :name, :title, :kind, :unit, :range, :choices, :items, :default, :default_says, :why, :names
+    attr_reader :name, :title, :kind, :unit, :range, :choices, :items, :default, :default_says, :why, :names,
+                :usual, :hint
 
     NONE = Object.new.freeze
 
@@ -50,8 +51,10 @@ module DeckBough
     end
 
     # @param names [Symbol, nil] :style when the value is the id of one
+    # @param usual [Range, nil] what most hands go by, within what may be
+    # @param hint [Symbol, Hash{String => Symbol}, nil] the sentence said beside the dial, or one for each choice
     def initialize(name, title, kind:, unit:, range: nil, choices: nil, items: nil, default: NONE, default_says: nil,
-                   why: nil, names: nil)
+                   why: nil, names: nil, usual: nil, hint: nil)
       @name = name
       @title = title
       @kind = kind
@@ -63,6 +66,8 @@ module DeckBough
       @default_says = default_says
       @why = why
       @names = names
+      @usual = usual
+      @hint = hint
       freeze
     end
 

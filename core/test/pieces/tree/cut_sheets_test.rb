@@ -37,8 +37,8 @@ class CutSheetsTest < CoreTest
 
     assert_operator need["plum"], :<=, 13.0
     assert_operator need["plum"], :>, 12.0
-    assert_equal scarce[:figures][:scarce_pieces][:value], scarce[:drawing][:ribbon][:counts].first
-    assert_equal scarce[:figures][:ribbon_parts][:value], scarce[:drawing][:ribbon][:counts].sum
+    assert_equal scarce[:figures][:scarce_pieces][:value], scarce[:drawing][:ribbon][:each].count(0)
+    assert_equal scarce[:figures][:ribbon_parts][:value], scarce[:drawing][:ribbon][:each].size
   end
 
   def test_rolls_at_hand_are_used_as_they_are_told

@@ -1,3 +1,4 @@
+import { colourOf } from "./colourOf";
 import type { TreeScene } from "./paintTree";
 
 interface PickBrush {
@@ -45,9 +46,8 @@ export function paintPick(context: CanvasRenderingContext2D, { x, y }: At, { lea
 export function paintPickRing(context: CanvasRenderingContext2D, { x, y }: At, scene: TreeScene, scale: number) {
   const { crown, picks } = scene.drawing;
   for (let i = 0; i < crown.picks; i += 1) {
-    const id = picks.styles[i % Math.max(picks.styles.length, 1)];
     const lean = (i / Math.max(crown.picks - 1, 1) - 0.5) * 2;
-    const colour = (id && scene.styles.get(id)?.colour) ?? "#8c8f8a";
+    const colour = colourOf(scene, picks.styles, picks.ring[i]);
     paintPick(
       context,
       { x: x + lean * 0.05 * scale, y: y + 0.02 * scale },

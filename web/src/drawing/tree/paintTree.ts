@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { drawing as shadesOf } from "../../theme/tokens";
+import { colourOf, NO_COLOUR } from "./colourOf";
 import type { Row } from "./foliage";
 import { growSprites, type FoliageSprites } from "./foliageSprites";
 import { foliageTones, paintHeart, paintRow } from "./paintFoliage";
@@ -23,8 +24,6 @@ export interface TreeScene {
   dusk: boolean;
   pixels: number;
 }
-
-const NO_COLOUR = "#8c8f8a";
 
 /** What hangs on the tree, by the row of foliage after which it is painted: what is tucked deep comes early and is covered. */
 type Layers = ((brush: Brush) => void)[][];
@@ -70,29 +69,16 @@ function layOrnaments(scene: TreeScene, scale: number, put: Put) {
   }
 }
 
-/** Which ribbon each place gets, so that every ribbon is spread over all of them by its count. */
-function dealt(counts: number[], places: number): number[] {
-  const given = counts.map(() => 0);
-  return Array.from({ length: places }, (_, i) => {
-    const behind = counts.map((count, k) => (count / places) * (i + 1) - (given[k] ?? 0));
-    const next = behind.indexOf(Math.max(...behind));
-    given[next] = (given[next] ?? 0) + 1;
-    return next;
-  });
-}
-
 function layRibbon(scene: TreeScene, put: Put) {
-  const { drawing, styles, dusk } = scene;
+  const { drawing, dusk } = scene;
   const { ribbon, tree } = drawing;
-  const colours =
-    ribbon.styles.length > 0 ? ribbon.styles.map((id) => styles.get(id)?.colour ?? NO_COLOUR) : [NO_COLOUR];
-  const order = dealt(ribbon.counts, ribbon.loops?.length ?? ribbon.runs?.length ?? 0);
-  const colourOf = (i: number) => colours[(order[i] ?? i) % colours.length] ?? NO_COLOUR;
+  const ofPart = (i: number) => colourOf(scene, ribbon.styles, ribbon.each[i]);
   const shared = { base: tree.base_m, silhouette: tree.silhouette, dusk };
   ribbon.loops?.forEach((site, i) => {
-    put((site[0] ?? 0) + 0.14, (brush) => paintLoops(ribbon, site, colourOf(i), { ...brush, ...shared }));
+    put((site[0] ?? 0) + 0.14, (brush) => paintLoops(ribbon, site, ofPart(i), { ...brush, ...shared }));
   });
-  const filling = colours.at(ribbon.counts.length > 1 ? -1 : 0) ?? NO_COLOUR;
+  // What is scarce comes first and fills nothing.
+  const filling = colourOf(scene, ribbon.styles, ribbon.styles.length - 1);
   ribbon.fills.forEach((site) =>
     put((site[0] ?? 0) + 0.14, (brush) => paintLoops(ribbon, site, filling, { ...brush, ...shared })),
   );
@@ -100,7 +86,7 @@ function layRibbon(scene: TreeScene, put: Put) {
     run.slice(1).forEach((to, k) => {
       const from = run[k] ?? to;
       put(Math.max(from[0] ?? 0, to[0] ?? 0) + 0.1, (brush) =>
-        paintSegment(from, to, colourOf(i), ribbon.width_m, { ...brush, ...shared }),
+        paintSegment(from, to, ofPart(i), ribbon.width_m, { ...brush, ...shared }),
       );
     });
   });
@@ -119,10 +105,9 @@ function layGarland(scene: TreeScene, put: Put) {
 }
 
 function layPicks(scene: TreeScene, put: Put) {
-  const { drawing, styles, dusk } = scene;
+  const { drawing, dusk } = scene;
   drawing.picks.sites.forEach((site, i) => {
-    const id = drawing.picks.styles[i % Math.max(drawing.picks.styles.length, 1)];
-    const colour = (id && styles.get(id)?.colour) ?? NO_COLOUR;
+    const colour = colourOf(scene, drawing.picks.styles, drawing.picks.each[i]);
     const reach = radiusAt(drawing.tree.silhouette, site[0] ?? 0);
     put((site[0] ?? 0) + 0.2, ({ context, projection, turn }) => {
       const { across, facing } = turned(site[1] ?? 0, turn);

@@ -65,10 +65,7 @@ export function Founding() {
             label="We measure in"
             value={units}
             onChange={setUnits}
-            choices={[
-              { value: "metric", label: "metres" },
-              { value: "imperial", label: "feet and inches" },
-            ]}
+            choices={{ metric: "metres", imperial: "feet and inches" }}
           />
           <Button type="submit" variant="contained" size="large">
             Found the studio

@@ -40,40 +40,25 @@ export function Schools({ mayChange }: { mayChange: boolean }) {
           label="Topper"
           value={studio.topper_school}
           onChange={(topper_school) => void change({ topper_school })}
-          choices={[
-            { value: "first", label: "first" },
-            { value: "last", label: "last" },
-            { value: "none", label: "none" },
-          ]}
+          choices={{ first: "first", last: "last", none: "none" }}
         />
         <ChoiceDial
           label="Picks"
           value={studio.picks_school}
           onChange={(picks_school) => void change({ picks_school })}
-          choices={[
-            { value: "before", label: "before ornaments" },
-            { value: "after", label: "after them" },
-          ]}
+          choices={{ before: "before ornaments", after: "after them" }}
         />
         <ChoiceDial
           label="Light"
           value={studio.light_school}
           onChange={(light_school) => void change({ light_school })}
-          choices={[
-            { value: "soft", label: "soft" },
-            { value: "classic", label: "classic" },
-            { value: "bright", label: "bright" },
-            { value: "blaze", label: "blaze" },
-          ]}
+          choices={{ soft: "soft", classic: "classic", bright: "bright", blaze: "blaze" }}
         />
         <ChoiceDial
           label="Light on greens"
           value={studio.greens_light_school}
           onChange={(greens_light_school) => void change({ greens_light_school })}
-          choices={[
-            { value: "before", label: "before stems" },
-            { value: "after", label: "after them" },
-          ]}
+          choices={{ before: "before stems", after: "after them" }}
         />
       </Box>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>

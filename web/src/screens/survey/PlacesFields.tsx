@@ -4,19 +4,16 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
+import { useHints } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { LengthField } from "../../parts/LengthField";
 import { Tick } from "../../parts/Tick";
 import { newPlace, type PlaceDraft, type SurveyForm } from "./useSurvey";
 
-const STANCES: { value: PlaceDraft["stance"]; label: string }[] = [
-  { value: "corner", label: "corner" },
-  { value: "wall", label: "wall" },
-  { value: "bay", label: "bay window" },
-  { value: "open", label: "open" },
-];
+const STANCES = { corner: "corner", wall: "wall", bay: "bay window", open: "open" };
 
 function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: SurveyForm }) {
+  const hint = useHints();
   const change = (part: Partial<PlaceDraft>) => form.changePlace(place.key, part);
   const wrong = (name: string) => form.problem?.field(`/places/${at}/${name}`);
   const title = place.name || `Place ${at + 1}`;
@@ -45,7 +42,7 @@ function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: S
           onChange={(free_width_m) => change({ free_width_m })}
           help="The widest branches must fit"
           error={wrong("free_width_m")}
-          placeholder="1.50 m"
+          placeholder={1.5}
         />
         <LengthField
           label="Free depth"
@@ -53,15 +50,15 @@ function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: S
           onChange={(free_depth_m) => change({ free_depth_m })}
           help="From the wall to where people pass"
           error={wrong("free_depth_m")}
-          placeholder="1.40 m"
+          placeholder={1.4}
         />
         <LengthField
           label="Walkway in front"
           value={place.walkway_m}
           onChange={(walkway_m) => change({ walkway_m })}
-          help="At least 76 cm must stay to pass"
+          help={hint("survey/place/walkway_m")}
           error={wrong("walkway_m")}
-          placeholder="1.10 m"
+          placeholder={1.1}
         />
         <LengthField
           label="From the left"
@@ -69,15 +66,15 @@ function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: S
           onChange={(from_left_m) => change({ from_left_m })}
           help="To the trunk; under a slope it decides the height"
           error={wrong("from_left_m")}
-          placeholder="3.20 m"
+          placeholder={3.2}
         />
         <LengthField
           label="Wall it stands at"
           value={place.wall_m}
           onChange={(wall_m) => change({ wall_m })}
-          help="Over a third of it, the tree takes it over"
+          help={hint("survey/place/wall_m")}
           error={wrong("wall_m")}
-          placeholder="6.40 m"
+          placeholder={6.4}
         />
         <Box>
           <Tick

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
+import { useHints } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { LengthField } from "../../parts/LengthField";
 import { Tick } from "../../parts/Tick";
@@ -18,6 +19,7 @@ const HEAT: { value: RoomDraft["heat"]; label: string }[] = [
 /** Shape and measures of the room, each with why it is asked. */
 export function RoomFields({ form }: { form: SurveyForm }) {
   const { draft, change, problem } = form;
+  const hint = useHints();
   return (
     <Box component="section" aria-label="The room">
       <Typography variant="h3" component="h2" sx={{ mb: 1.5 }}>
@@ -40,7 +42,7 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           help="Along the wall you face: a wide tree must not take it over"
           error={problem?.field("/width_m")}
           required
-          placeholder="6.40 m"
+          placeholder={6.4}
         />
         <LengthField
           label="Depth"
@@ -49,27 +51,24 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           help="From that wall to the one behind you"
           error={problem?.field("/depth_m")}
           required
-          placeholder="4.60 m"
+          placeholder={4.6}
         />
         <Box sx={{ gridColumn: "1 / -1" }}>
           <ChoiceDial
             label="Ceiling"
             value={draft.sloping ? "sloping" : "flat"}
             onChange={(shape) => change({ sloping: shape === "sloping" })}
-            choices={[
-              { value: "flat", label: "flat" },
-              { value: "sloping", label: "sloping" },
-            ]}
+            choices={{ flat: "flat", sloping: "sloping" }}
           />
         </Box>
         <LengthField
           label={draft.sloping ? "Ceiling at the left" : "Ceiling height"}
           value={draft.ceiling_left_m}
           onChange={(ceiling_left_m) => change({ ceiling_left_m })}
-          help={draft.sloping ? "The lowest ceiling above the branches counts" : "About 20 cm stay free above the tip"}
+          help={draft.sloping ? "The lowest ceiling above the branches counts" : hint("survey/room/ceiling_left_m")}
           error={problem?.field("/ceiling_left_m")}
           required
-          placeholder="3.10 m"
+          placeholder={3.1}
         />
         {draft.sloping && (
           <LengthField
@@ -79,7 +78,7 @@ export function RoomFields({ form }: { form: SurveyForm }) {
             help="Facing the same wall"
             error={problem?.field("/ceiling_right_m")}
             required
-            placeholder="3.60 m"
+            placeholder={3.6}
           />
         )}
         <TextField

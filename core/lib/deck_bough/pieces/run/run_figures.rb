@@ -16,8 +16,7 @@ module DeckBough
     # @return [Hash{String => Hash}]
     def sheets
       found = { "run" => run_sheet, "fullness" => fullness_sheet, "weight" => weight_sheet,
-                "loft" => WorkingSheet.of("Loft together", [loft].compact, @house),
-                "minutes" => WorkingSheet.of("Minutes", [], @house, more: minutes[:steps]) }
+                "loft" => WorkingSheet.of("Loft together", [loft].compact, @house), "minutes" => work.sheet }
       found["swag"] = WorkingSheet.of("Pull of a swag", [@reckoning.swag_pull], @house) if @reckoning.swag_pull
       found["anchor_rule"] = WorkingSheet.of("Anchors", [@reckoning.anchor_rule], @house) if @reckoning.anchor_rule
       found["stockings"] = WorkingSheet.of("Stockings", [@reckoning.stockings], @house) if @reckoning.stockings
@@ -27,8 +26,9 @@ module DeckBough
       found
     end
 
-    def minutes
-      @minutes ||= RunMinutes.new(@reckoning).call
+    # @return [Work]
+    def work
+      @work ||= RunWork.of(@reckoning)
     end
 
     private
@@ -36,7 +36,7 @@ module DeckBough
     def entries
       { run: [@reckoning.path.length, "m", "run"], garland: [@reckoning.bodies.sum(&:garland_m), "m", "run"],
         fullness: [@reckoning.profile[:fullness], "share", "fullness"], weight: [@reckoning.kg, "kg", "weight"],
-        loft: loft && [loft[:loft_m], "m", "loft"], minutes: [minutes[:total], "minutes", "minutes"],
+        loft: loft && [loft[:loft_m], "m", "loft"], minutes: [work.minutes, "minutes", "minutes"],
         accent_share: [@reckoning.accent_share, "share", "accents"],
         greens: [@reckoning.greens.size, "greens", "weight"],
         textures: [@reckoning.greenery_styles.filter_map(&:texture).uniq.size, "textures", "weight"], **held, **mantel,

@@ -10,6 +10,8 @@ module DeckBough
   # Lengths metres, masses kilograms, money cents, time minutes. Deterministic.
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class RunPlan
+    include Planned
+
     # @param lights ["before", "after"] the studio's school of when lights go on, where the settings do not say
     # @param elsewhere [Array<String>] ids of the styles in the room's other pieces
     # @param stock [Array<Style>] garlands and stems there are, for closing thin stretches and for the automatic start
@@ -37,29 +39,11 @@ module DeckBough
     def reckoned
       return unmeasured unless chosen?
 
-      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: RunCautions.new(@reckoning).call,
-               anchors: @reckoning.anchors, layers: RunLayers.new(@reckoning, lights: @lights).call,
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions,
+               tasks: figures.work.tasks, anchors: @reckoning.anchors,
+               layers: RunLayers.new(@reckoning, lights: @lights).call,
                closing: ThinPlaces.new(@reckoning, stock: @stock).call,
                offcuts: offcuts, drawing: RunDrawing.new(@reckoning).call)
-    end
-
-    # @return [Hash, nil] the sheet behind a figure or a line
-    def working(key)
-      sheets[key]
-    end
-
-    # @return [Array<Hash>] the ledger's lines, for lists over many pieces
-    def lines
-      chosen? ? ledger.lines.map(&:to_h) : []
-    end
-
-    # What the season desk wants to know, without drawing anything.
-    #
-    # @return [Hash] as PlanSummary tells it
-    def summary
-      return PlanSummary::NONE unless chosen?
-
-      PlanSummary.of(ledger: ledger, cautions: RunCautions.new(@reckoning).call, minutes: figures.minutes[:total])
     end
 
     # A good layering for the outline wanted, from what is on hand, within the weight the anchors may carry.
@@ -83,6 +67,10 @@ module DeckBough
 
     def sheets
       chosen? ? { **figures.sheets, **ledger.sheets } : {}
+    end
+
+    def cautions
+      @cautions ||= RunCautions.new(@reckoning).call
     end
 
     def ledger

@@ -68,7 +68,8 @@ module DeckBough
         Input.choice(:method, "Method", METHODS, default: "laid"),
         Input.whole(:spans, "Swags", "swags", 1..40, default: 4, why: "There is one at least."),
         Input.number(:sag_m, "Sag", "m", 0.01..3, default: 0.18, why: "Without any sag it would pull without end."),
-        Input.number(:pitch_m, "Pitch", "m", 0.1..3, default: 0.5, why: "A turn goes along the rail."),
+        Input.number(:pitch_m, "Pitch", "m", 0.1..3, default: 0.5, why: "A turn goes along the rail.",
+                                                     usual: 0.4..0.6, hint: :even),
         Input.choice(:direction, "Runs", DIRECTIONS, default: "from_middle")
       ],
       anchors: [
@@ -91,12 +92,14 @@ module DeckBough
                Input.whole(:bulbs_per_string, "Bulbs per string", "bulbs", 1..5_000,
                            default: 50, why: "A string has a bulb."),
                Input.choice(:goes, "Go on", %w[before after], default: nil)],
-      accents: [Input.list(:accents, "Accents", ACCENT, 0..30, default: [].freeze)],
+      accents: [Input.list(:accents, "Accents", ACCENT, 0..30, default: [].freeze, hint: :accents)],
       ribbon: [Input.choice(:method, "Method", %w[none weave loops bows], default: "none"), MAYBE_STYLE,
                Input.number(:chord_m, "Loop width", "m", 0.02..1, default: 0.14, why: "A loop has a width."),
                Input.number(:stand_m, "Loop stand", "m", 0..1, default: 0.10)],
       mantel: [
-        Input.choice(:school, "Mantel", %w[mirrored one_sided], default: "mirrored"),
+        Input.choice(:school, "Mantel", %w[mirrored one_sided], default: "mirrored",
+                                                                hint: { "mirrored" => :mirrored,
+                                                                        "one_sided" => :one_sided }),
         Input.choice(:side, "Towards", Greenery::Outline::SIDES, default: "right"),
         Input.list(:things, "What stands on it", THING, 0..30, default: [].freeze),
         Input.whole(:stockings, "Stockings", "stockings", 0..40, default: 0),

@@ -28,15 +28,15 @@ module DeckBough
       Input.number(:from_left_m, "From the left", "m", 0..100, default: nil),
       Input.number(:free_width_m, "Free width", "m", 0.05..50, default: nil, why: "A tree needs room to stand."),
       Input.number(:free_depth_m, "Free depth", "m", 0.05..50, default: nil, why: "A tree needs room to stand."),
-      Input.number(:walkway_m, "Walkway", "m", 0..50, default: nil),
-      Input.number(:wall_m, "Wall", "m", 0.1..100, default: nil, why: "A wall has a width."),
+      Input.number(:walkway_m, "Walkway", "m", 0..50, default: nil, hint: :walkway),
+      Input.number(:wall_m, "Wall", "m", 0.1..100, default: nil, why: "A wall has a width.", hint: :wall),
       Input.flag(:near_heat, "Heat near", default: false), Input.flag(:near_socket, "Socket in reach", default: false)
     ].freeze
 
     ROOM = [
       NAME, Input.number(:width_m, "Width", "m", 0.5..100, why: "A room has a width."),
       Input.number(:depth_m, "Depth", "m", 0.5..100, why: "A room has a depth."),
-      Input.number(:ceiling_left_m, "Ceiling", "m", 0.5..20, why: "A room has a height."),
+      Input.number(:ceiling_left_m, "Ceiling", "m", 0.5..20, why: "A room has a height.", hint: :ceiling),
       Input.number(:ceiling_right_m, "Ceiling at the right", "m", 0.5..20, why: "A room has a height."),
       Input.flag(:no_nails, "No nails", default: false), Input.choice(:heat, "Heating", HEAT, default: "none"), NOTES
     ].freeze

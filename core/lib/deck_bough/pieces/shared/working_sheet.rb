@@ -12,12 +12,14 @@ module DeckBough
     # @param answers [Array<Answer>] the rules behind the figure, in order
     # @param more [Array<WorkingStep>] what happens after the last rule
     # @param others [Array<Hash>] { says:, value:, unit: } of other schools
-    def of(title, answers, house, more: [], others: [])
+    # @param constants [Array<String>] house rules beside those of the rules
+    def of(title, answers, house, more: [], others: [], constants: [])
       rules = answers.map { |answer| Catalogue.rule(answer.rule).declaration }.uniq
       { title: title, rules: rules.map { |rule| { id: rule.id, title: rule.title, handbook: rule.handbook } },
         steps: (answers.flat_map(&:working) + more).map(&:to_h),
         findings: answers.flat_map(&:findings).uniq.map(&:to_h),
-        other_schools: others, house_rules: answers.flat_map(&:constants).uniq.map { |key| constant(key, house) } }
+        other_schools: others,
+        house_rules: [*answers.flat_map(&:constants), *constants].uniq.map { |key| constant(key, house) } }
     end
 
     def constant(key, house)

@@ -85,9 +85,8 @@ module DeckBough
     def ribbon(fills)
       said = @reckoning.settings[:ribbon]
       styles = @reckoning.ribbon_styles.map(&:id)
-      shared = { method: said[:method], styles: styles, width_m: ribbon_width, counts: ribbon_counts, fills: fills,
-                 chord_m: said[:chord_m], stand_m: said[:stand_m],
-                 per_piece: said[:loops] }
+      shared = { method: said[:method], styles: styles, each: ribbon_each, width_m: ribbon_width, fills: fills,
+                 chord_m: said[:chord_m], stand_m: said[:stand_m], per_piece: said[:loops] }
       case said[:method]
       when "tuck" then shared.merge(loops: spots(@reckoning.ribbon[:pieces], 0.31))
       when "bows" then shared.merge(loops: spots(said[:bows], 0.31), per_piece: 2,
@@ -130,9 +129,12 @@ module DeckBough
       end
     end
 
-    # How many parts each ribbon has, so that a scarce one is drawn as often as it goes on.
-    def ribbon_counts
-      @reckoning.ribbon ? @reckoning.ribbon_counts(*@reckoning.ribbon_parts) : []
+    # Which ribbon each part is of, so that a scarce one is drawn as often as it goes on.
+    def ribbon_each
+      return [] unless @reckoning.ribbon
+
+      parts, each_m = @reckoning.ribbon_parts
+      Interleaving.of(@reckoning.ribbon_counts(parts, each_m), parts)
     end
 
     def spots_of(fill)
@@ -145,7 +147,14 @@ module DeckBough
     end
 
     def picks(fills)
-      { styles: @reckoning.pick_styles.map(&:id), sites: spots(@reckoning.picks[:body], 0.67) + fills }
+      styles = @reckoning.pick_styles.map(&:id)
+      sites = spots(@reckoning.picks[:body], 0.67) + fills
+      { styles: styles, sites: sites, each: evenly(styles, sites.size),
+        ring: evenly(styles, @reckoning.settings[:picks][:crown]) }
+    end
+
+    def evenly(styles, places)
+      Interleaving.of(styles.map { 1 }, places)
     end
 
     # Each kind turned against the others' spirals, so that they fall between one another.

@@ -17,8 +17,9 @@ module DeckBough
       shown(hanging_entries)
     end
 
-    def minutes
-      @minutes ||= TreeMinutes.new(@reckoning).call
+    # @return [Work]
+    def work
+      @work ||= TreeWork.of(@reckoning)
     end
 
     # @return [Hash{String => Hash}]
@@ -29,7 +30,7 @@ module DeckBough
         "bulbs" => WorkingSheet.of("Bulbs", [@reckoning.area, @reckoning.lights], house, others: [by_height]),
         "pitch" => WorkingSheet.of("Distance between turns", [@reckoning.pitch], house),
         "ornaments_total" => ornaments_sheet, "picks_total" => WorkingSheet.of("Picks", [@reckoning.picks], house),
-        "minutes" => WorkingSheet.of("Minutes", [], house, more: minutes[:steps]), **optional_sheets }
+        "minutes" => work.sheet, **optional_sheets }
     end
 
     private
@@ -55,7 +56,7 @@ module DeckBough
         by_cover: [@reckoning.by_cover[:total], "pieces", "ornaments_total"],
         picks: [@reckoning.picks[:total], "picks", "picks_total"],
         skirt: [@reckoning.spread * @reckoning.settings[:foot][:cover_share], "m", "area"],
-        minutes: [minutes[:total], "minutes", "minutes"], **optional_entries }
+        minutes: [work.minutes, "minutes", "minutes"], **optional_entries }
     end
 
     def optional_entries

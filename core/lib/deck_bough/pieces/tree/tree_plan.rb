@@ -11,6 +11,8 @@ module DeckBough
   # JSON-ready. Lengths metres, money cents, time minutes. Deterministic: same settings, same plan.
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class TreePlan
+    include Planned
+
     # @param picks ["before", "after"] the studio's school, where the settings do not say
     # @param kept [#fetch, nil] keeps answers that take long
     def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", picks: "after",
@@ -41,7 +43,7 @@ module DeckBough
       return nothing_chosen unless chosen?
 
       envelope(chosen: true, figures: figures.call, ledger: ledger,
-               cautions: TreeCautions.new(@reckoning, placed: false).call,
+               cautions: cautions, tasks: figures.work.tasks,
                drawing: drawing.call)
     end
 
@@ -51,26 +53,6 @@ module DeckBough
 
       { hanging: hanging, figures: figures.placed, cautions: TreeCautions.new(@reckoning).call,
         drawing: drawing.placed }
-    end
-
-    # @return [Hash, nil] the sheet behind a figure or a line
-    def working(key)
-      sheets[key]
-    end
-
-    # @return [Array<Hash>] the ledger's lines, for lists over many pieces
-    def lines
-      chosen? ? ledger.lines.map(&:to_h) : []
-    end
-
-    # What the season desk wants to know, without drawing or placing anything.
-    #
-    # @return [Hash] as PlanSummary tells it
-    def summary
-      return PlanSummary::NONE unless chosen?
-
-      PlanSummary.of(ledger: ledger, cautions: TreeCautions.new(@reckoning, placed: false).call,
-                     minutes: figures.minutes[:total])
     end
 
     # @param hung [Array<Hash>] style, number, height_m, angle_deg of what is up
@@ -120,6 +102,10 @@ module DeckBough
       plan = @reckoning.hanging
       { evenness: plan.evenness, unplaced: plan.unplaced, crossed_out: plan.crossed_out, to_fill: plan.to_fill,
         findings: plan.findings.map(&:to_h) }
+    end
+
+    def cautions
+      @cautions ||= TreeCautions.new(@reckoning, placed: false).call
     end
 
     def ledger

@@ -1,3 +1,4 @@
+import { useHints } from "../../../api/queries";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { CountDial } from "../../../parts/CountDial";
@@ -8,6 +9,7 @@ import { StyleSelect } from "../../../bench/StyleSelect";
 /** Cones, bells, berries: how many of each, and how much of the greens they hide. */
 export function AccentsStep({ bench, plan, styles }: StepProps) {
   const { accents } = bench.draft.settings.accents;
+  const hint = useHints();
   const first = styles.find((style) => style.kind === "ornament");
   const change = (index: number, part: Partial<(typeof accents)[number]>) =>
     bench.dial("accents", { accents: accents.map((entry, i) => (i === index ? { ...entry, ...part } : entry)) });
@@ -16,7 +18,7 @@ export function AccentsStep({ bench, plan, styles }: StepProps) {
       <FigureValue
         label="Of the greens they hide"
         figure={plan.figures.accent_share}
-        note="Leave green showing: 40 % at most"
+        note={hint("run/accents/accents")}
       />
       <Entries
         label="Accents"

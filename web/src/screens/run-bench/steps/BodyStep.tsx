@@ -70,11 +70,7 @@ export function BodyStep(props: StepProps) {
       <ChoiceDial
         label="Tips run"
         value={way.direction}
-        choices={[
-          { value: "from_middle", label: "from the middle" },
-          { value: "to_right", label: "to the right" },
-          { value: "to_left", label: "to the left" },
-        ]}
+        choices={{ from_middle: "from the middle", to_right: "to the right", to_left: "to the left" }}
         onChange={(direction) => bench.dial("length", { direction })}
       />
       <FigureValue label="Garland" figure={plan.figures.garland} />

@@ -1,3 +1,4 @@
+import { declared } from "../../../api/declared";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
@@ -5,7 +6,7 @@ import { WordDial } from "../../../parts/WordDial";
 import type { StepProps } from "./StepDials";
 import { StyleSelect } from "../../../bench/StyleSelect";
 
-const SCHOOLS = ["none", "soft", "classic", "bright"] as const;
+const SCHOOLS = declared.run.lights.school.choices;
 
 /** Light along the run by the metre, and when it goes on. */
 export function LightsStep({ bench, plan, styles }: StepProps) {
@@ -29,11 +30,7 @@ export function LightsStep({ bench, plan, styles }: StepProps) {
       <ChoiceDial
         label="They go on"
         value={lights.goes ?? "studio"}
-        choices={[
-          { value: "studio", label: "as the studio does" },
-          { value: "before", label: "before the stems" },
-          { value: "after", label: "after them" },
-        ]}
+        choices={{ studio: "as the studio does", before: "before the stems", after: "after them" }}
         onChange={(goes) => bench.dial("lights", { goes: goes === "studio" ? null : goes })}
       />
       <FigureValue label="Bulbs" figure={plan.figures.bulbs} after="" />

@@ -1,3 +1,4 @@
+import { useHints } from "../../../api/queries";
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
 import { Dials } from "../../../bench/Dials";
@@ -24,12 +25,7 @@ function Stockings({ bench, plan }: Pick<StepProps, "bench" | "plan">) {
           <ChoiceDial
             label="Hung from"
             value={mantel.holder}
-            choices={[
-              { value: "shelf_weight", label: "weighted holders" },
-              { value: "large_hook", label: "hooks" },
-              { value: "nail", label: "nails" },
-              { value: "rail", label: "elsewhere" },
-            ]}
+            choices={{ shelf_weight: "weighted holders", large_hook: "hooks", nail: "nails", rail: "elsewhere" }}
             onChange={(holder) => dial({ holder })}
           />
           <FigureValue label="Between them" figure={plan.figures.stocking_gap} />
@@ -57,6 +53,7 @@ function Stockings({ bench, plan }: Pick<StepProps, "bench" | "plan">) {
 /** The shelf as a whole: balance by school, what stands on it, stockings. */
 export function MantelStep(props: StepProps) {
   const { bench, plan } = props;
+  const hint = useHints();
   const { mantel } = bench.draft.settings;
   const dial = (part: Partial<Mantel>) => bench.dial("mantel", part);
   const change = (index: number, part: Partial<Mantel["things"][number]>) =>
@@ -66,27 +63,21 @@ export function MantelStep(props: StepProps) {
       <ChoiceDial
         label="School"
         value={mantel.school}
-        choices={[
-          { value: "mirrored", label: "mirrored" },
-          { value: "one_sided", label: "one-sided" },
-        ]}
+        choices={{ mirrored: "mirrored", one_sided: "one-sided" }}
         onChange={(school) => dial({ school })}
       />
       {mantel.school === "one_sided" && (
         <ChoiceDial
           label="Heavier to"
           value={mantel.side}
-          choices={[
-            { value: "left", label: "the left" },
-            { value: "right", label: "the right" },
-          ]}
+          choices={{ left: "the left", right: "the right" }}
           onChange={(side) => dial({ side })}
         />
       )}
       <FigureValue
         label="Leans to the right by"
         figure={plan.figures.balance}
-        note={mantel.school === "mirrored" ? "10 % either way reads even" : "20 to 50 % reads meant"}
+        note={hint(`run/mantel/school/${mantel.school}`)}
       />
       <Stockings {...props} />
       <Entries

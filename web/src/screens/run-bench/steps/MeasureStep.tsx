@@ -1,3 +1,4 @@
+import { useHints } from "../../../api/queries";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
@@ -46,6 +47,7 @@ function said(survey: Survey, problem: StepProps["bench"]["problem"]) {
 /** How the garland goes along the run. */
 function Way({ bench, plan }: StepProps) {
   const { length, survey } = bench.draft.settings;
+  const hint = useHints();
   const ways = (Object.keys(METHODS) as (keyof typeof METHODS)[]).filter(
     (way) => way === "laid" || way === "swags" || WOUND.includes(survey.kind),
   );
@@ -78,7 +80,7 @@ function Way({ bench, plan }: StepProps) {
           to={0.8}
           step={0.01}
           onChange={(pitch_m) => bench.dial("length", { pitch_m })}
-          help="0.40 to 0.60 m reads even"
+          help={hint("run/length/pitch_m")}
         />
       )}
       <FigureValue label="Run" figure={plan.figures.run} />
@@ -97,11 +99,7 @@ function Round({ bench }: StepProps) {
       <ChoiceDial
         label="Firebox"
         value={survey.firebox}
-        choices={[
-          { value: "none", label: "none" },
-          { value: "cold", label: "never lit" },
-          { value: "working", label: "works" },
-        ]}
+        choices={{ none: "none", cold: "never lit", working: "works" }}
         onChange={(firebox) => dial({ firebox })}
       />
       {survey.firebox !== "none" && (
@@ -257,11 +255,7 @@ export function MeasureStep(props: StepProps) {
       <ChoiceDial
         label="Below it"
         value={survey.below}
-        choices={[
-          { value: "floor", label: "floor" },
-          { value: "seat", label: "a seat" },
-          { value: "bed", label: "a bed" },
-        ]}
+        choices={{ floor: "floor", seat: "a seat", bed: "a bed" }}
         onChange={(below) => dial({ below })}
       />
       {survey.kind === "mantel" && <Round {...props} />}

@@ -12,12 +12,7 @@ export function RibbonStep({ bench, styles }: StepProps) {
       <ChoiceDial
         label="Ribbon goes on"
         value={ribbon.method}
-        choices={[
-          { value: "none", label: "not at all" },
-          { value: "weave", label: "woven along" },
-          { value: "loops", label: "in loops" },
-          { value: "bows", label: "as bows at the joins" },
-        ]}
+        choices={{ none: "not at all", weave: "woven along", loops: "in loops", bows: "as bows at the joins" }}
         onChange={(method) => bench.dial("ribbon", { method })}
       />
       {ribbon.method !== "none" && (

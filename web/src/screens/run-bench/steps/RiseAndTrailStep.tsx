@@ -219,10 +219,7 @@ export function RiseAndTrailStep(props: StepProps) {
         <ChoiceDial
           label="Falls to"
           value={outline.side}
-          choices={[
-            { value: "left", label: "the left" },
-            { value: "right", label: "the right" },
-          ]}
+          choices={{ left: "the left", right: "the right" }}
           onChange={(side) => dial({ side })}
         />
       )}

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Schemas } from "../../../api/client";
+import { useHints } from "../../../api/queries";
 import { FigureValue } from "../../../bench/FigureValue";
 import { LengthField } from "../../../parts/LengthField";
 import { Tick } from "../../../parts/Tick";
@@ -8,6 +9,7 @@ import type { Bench } from "../../../bench/useBench";
 /** Cloth instead of ribbon: strips from a cut of it, the better of the two ways. */
 export function Cloth({ bench, strips }: { bench: Bench; strips: Schemas["PlanFigure"] | undefined }) {
   const { ribbon } = bench.draft.settings;
+  const hint = useHints();
   const [open, setOpen] = useState(ribbon.cloth_width_m !== null);
   const dial = (part: Partial<typeof ribbon>) => bench.dial("ribbon", part);
   return (
@@ -26,19 +28,19 @@ export function Cloth({ bench, strips }: { bench: Bench; strips: Schemas["PlanFi
             label="Width of the cloth"
             value={ribbon.cloth_width_m}
             onChange={(cloth_width_m) => dial({ cloth_width_m })}
-            placeholder="1.40 m"
+            placeholder={1.4}
           />
           <LengthField
             label="Length of the cloth"
             value={ribbon.cloth_length_m}
             onChange={(cloth_length_m) => dial({ cloth_length_m })}
-            placeholder="3 m"
+            placeholder={3}
           />
           <LengthField
             label="Width of a strip"
             value={ribbon.strip_width_m}
             onChange={(strip_width_m) => strip_width_m && dial({ strip_width_m })}
-            help="Thin cloth: 30 to 45 cm"
+            help={hint("tree/ribbon/strip_width_m")}
           />
           <FigureValue label="Strips from it" figure={strips} />
         </>

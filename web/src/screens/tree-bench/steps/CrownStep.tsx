@@ -1,3 +1,4 @@
+import { useHints } from "../../../api/queries";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
@@ -11,6 +12,7 @@ import { StyleChooser } from "../../../bench/StyleChooser";
 /** What crowns the tree, when it goes on, and the air it leaves. */
 export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { crown } = bench.draft.settings;
+  const hint = useHints();
   const some = crown.topper !== "none";
   const bow = some && crown.kind !== "star";
   const looped = crown.kind === "bow";
@@ -20,22 +22,14 @@ export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
         label="Topper goes on"
         value={crown.topper}
         onChange={(topper) => bench.dial("crown", { topper })}
-        choices={[
-          { value: "first", label: "first" },
-          { value: "last", label: "last" },
-          { value: "none", label: "none" },
-        ]}
+        choices={{ first: "first", last: "last", none: "none" }}
       />
       {some && (
         <ChoiceDial
           label="What crowns it"
           value={crown.kind}
           onChange={(kind) => bench.dial("crown", { kind })}
-          choices={[
-            { value: "bow", label: "bow" },
-            { value: "two_part", label: "two-part bow" },
-            { value: "star", label: "star" },
-          ]}
+          choices={{ bow: "bow", two_part: "two-part bow", star: "star" }}
         />
       )}
       {some && (
@@ -62,7 +56,7 @@ export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
           label="Streamers"
           value={crown.streamers}
           onChange={(streamers) => bench.dial("crown", { streamers })}
-          help="0.6 to 1.2 m each"
+          help={hint("tree/crown/streamer_m")}
         />
       )}
       {some && crown.streamers > 0 && (

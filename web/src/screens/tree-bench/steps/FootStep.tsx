@@ -1,5 +1,6 @@
 import Slider from "@mui/material/Slider";
 import Typography from "@mui/material/Typography";
+import { useHints } from "../../../api/queries";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
@@ -11,6 +12,7 @@ import type { StepProps } from "./StepDials";
 /** What hides the foot of the tree. */
 export function FootStep({ bench, plan }: StepProps) {
   const { foot } = bench.draft.settings;
+  const hint = useHints();
   const cloth = foot.kind === "skirt" || foot.kind === "blanket";
   return (
     <Dials>
@@ -18,12 +20,7 @@ export function FootStep({ bench, plan }: StepProps) {
         label="The foot is hidden by"
         value={foot.kind}
         onChange={(kind) => bench.dial("foot", { kind })}
-        choices={[
-          { value: "skirt", label: "a skirt" },
-          { value: "blanket", label: "a blanket as snow" },
-          { value: "collar", label: "a collar basket" },
-          { value: "none", label: "nothing" },
-        ]}
+        choices={{ skirt: "a skirt", blanket: "a blanket as snow", collar: "a collar basket", none: "nothing" }}
       />
       {cloth && (
         <div>
@@ -41,28 +38,19 @@ export function FootStep({ bench, plan }: StepProps) {
           />
         </div>
       )}
-      {cloth && (
-        <FigureValue
-          label="Across"
-          figure={plan.figures.skirt}
-          note="Three quarters to the whole of the spread is usual"
-        />
-      )}
+      {cloth && <FigureValue label="Across" figure={plan.figures.skirt} note={hint("tree/foot/cover_share")} />}
       <ChoiceDial
         label="Stand"
         value={foot.stand}
         onChange={(stand) => bench.dial("foot", { stand })}
-        choices={[
-          { value: "fixed", label: "fixed" },
-          { value: "rotating", label: "rotating" },
-        ]}
+        choices={{ fixed: "fixed", rotating: "rotating" }}
       />
       <LengthField
         label="Opening of basket or collar"
         value={foot.opening_m}
         onChange={(opening_m) => bench.dial("foot", { opening_m })}
         help="Against the leg span of the stand"
-        placeholder="55 cm"
+        placeholder={0.55}
       />
       <FigureValue label="Tips at" figure={plan.figures.tip_angle} size="small" />
       <Tick

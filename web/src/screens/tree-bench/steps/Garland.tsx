@@ -21,11 +21,7 @@ export function Garland({ bench, plan, styles }: Pick<StepProps, "bench" | "plan
         label="Garland on the tree"
         value={ribbon.garland}
         onChange={(garland) => bench.dial("ribbon", { garland })}
-        choices={[
-          { value: "none", label: "no garland" },
-          { value: "turns", label: "round and round" },
-          { value: "swag", label: "one swag" },
-        ]}
+        choices={{ none: "no garland", turns: "round and round", swag: "one swag" }}
       />
       {ribbon.garland !== "none" && (
         <>

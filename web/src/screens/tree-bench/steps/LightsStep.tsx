@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { declared } from "../../../api/declared";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
@@ -12,8 +13,7 @@ import type { StepProps } from "./StepDials";
 import { StringTests } from "./StringTests";
 import { StyleChooser } from "../../../bench/StyleChooser";
 
-const SCHOOLS = ["soft", "classic", "bright", "blaze"] as const;
-const GLOBES = ["none", "soft", "classic", "bright"] as const;
+const { school: SCHOOL, globes: GLOBES } = declared.tree.lights;
 const PARTS = { strings: OnTheTree, power: Power, candles: Candles, tests: StringTests };
 
 /** Light: what goes on the tree, the load, battery sets, and the tests of the strings. */
@@ -26,12 +26,7 @@ export function LightsStep(props: StepProps) {
         label="Light"
         value={part}
         onChange={setPart}
-        choices={[
-          { value: "strings", label: "on the tree" },
-          { value: "power", label: "power" },
-          { value: "candles", label: "batteries" },
-          { value: "tests", label: "tests" },
-        ]}
+        choices={{ strings: "on the tree", power: "power", candles: "batteries", tests: "tests" }}
       />
       <Part {...props} />
     </Dials>
@@ -46,7 +41,12 @@ function OnTheTree({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const dial = (part: Partial<typeof lights>) => bench.dial("lights", part);
   return (
     <>
-      <WordDial label="How much light" value={lights.school} words={SCHOOLS} onChange={(school) => dial({ school })} />
+      <WordDial
+        label="How much light"
+        value={lights.school}
+        words={SCHOOL.choices}
+        onChange={(school) => dial({ school })}
+      />
       <FigureValue
         label="By surface"
         figure={figures.bulbs}
@@ -67,15 +67,17 @@ function OnTheTree({ bench, plan, piece, styles, onNewStyle }: StepProps) {
         label="They go on"
         value={lights.way}
         onChange={(way) => dial({ way })}
-        choices={[
-          {
-            value: "turns",
-            label: plan.figures.arc && Number(plan.figures.arc.value) < 360 ? "in zigzag" : "in a spiral",
-          },
-          { value: "deep", label: "deep, in to the trunk" },
-        ]}
+        choices={{
+          turns: plan.figures.arc && Number(plan.figures.arc.value) < 360 ? "in zigzag" : "in a spiral",
+          deep: "deep, in to the trunk",
+        }}
       />
-      <WordDial label="Globes on top" value={lights.globes} words={GLOBES} onChange={(globes) => dial({ globes })} />
+      <WordDial
+        label="Globes on top"
+        value={lights.globes}
+        words={GLOBES.choices}
+        onChange={(globes) => dial({ globes })}
+      />
       {lights.globes !== "none" && <FigureValue label="Globes" figure={figures.globes} size="small" />}
       <CountDial
         label="Strings built in"

@@ -37,20 +37,13 @@ export function MakeDo({ bench, plan, styles }: StepProps) {
             label="The rest"
             value={ornaments.make_do}
             onChange={(make_do) => dial({ make_do })}
-            choices={[
-              { value: "spread_again", label: "is spread again" },
-              { value: "keep_places", label: "keeps its places" },
-            ]}
+            choices={{ spread_again: "is spread again", keep_places: "keeps its places" }}
           />
           <ChoiceDial
             label="Empty spots are filled with"
             value={ornaments.fill}
             onChange={(fill) => dial({ fill })}
-            choices={[
-              { value: "none", label: "nothing" },
-              { value: "ribbon", label: "ribbon tucks" },
-              { value: "picks", label: "picks" },
-            ]}
+            choices={{ none: "nothing", ribbon: "ribbon tucks", picks: "picks" }}
           />
           <Typography variant="body2" role="status">
             <strong>{crossed} crossed out</strong>

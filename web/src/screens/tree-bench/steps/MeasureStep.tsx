@@ -1,3 +1,4 @@
+import { useHints } from "../../../api/queries";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
@@ -5,7 +6,6 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { FigureValue } from "../../../bench/FigureValue";
 import { useWorkings } from "../../../bench/workings";
-import type { Schemas } from "../../../api/client";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { CountDial } from "../../../parts/CountDial";
@@ -15,13 +15,7 @@ import { useUnits } from "../../../units/useUnits";
 import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 
-const SHAPES: { value: Schemas["TreeSettings"]["measure"]["shape"]; label: string }[] = [
-  { value: "full", label: "full" },
-  { value: "classic", label: "classic" },
-  { value: "slim", label: "slim" },
-  { value: "pencil", label: "pencil" },
-  { value: "half", label: "half" },
-];
+const SHAPES = { full: "full", classic: "classic", slim: "slim", pencil: "pencil", half: "half" };
 
 const VERDICTS: Record<string, string> = {
   ok: "fits",
@@ -117,7 +111,7 @@ function ShapeAndPlace({ bench, piece }: StepProps) {
 /** Place, size and shape: whether it goes in, and how it stands. */
 export function MeasureStep(props: StepProps) {
   const { bench, plan } = props;
-  const units = useUnits();
+  const hint = useHints();
   const { measure } = bench.draft.settings;
   const wrong = (name: string) => bench.problem?.field(`/settings/measure/${name}`);
   if (measure.height_m === null) {
@@ -154,7 +148,7 @@ export function MeasureStep(props: StepProps) {
         onChange={(spread_m) => bench.dial("measure", { spread_m })}
         error={wrong("spread_m")}
         help="As the box says; empty: by its shape"
-        placeholder={spread ? length(Number(spread.value), units) : ""}
+        placeholder={spread ? Number(spread.value) : ""}
       />
       <FigureValue
         label="Above the tip"
@@ -175,7 +169,7 @@ export function MeasureStep(props: StepProps) {
         onChange={(riser_m) => bench.dial("measure", { riser_m: riser_m ?? 0 })}
         error={wrong("riser_m")}
         help="Basket, crate or box under it"
-        placeholder="0 cm"
+        placeholder={0}
       />
       <LengthField
         label="Leg span of the stand"
@@ -183,25 +177,22 @@ export function MeasureStep(props: StepProps) {
         onChange={(support_width_m) => bench.dial("measure", { support_width_m })}
         error={wrong("support_width_m")}
         help="For how steady it stands"
-        placeholder="60 cm"
+        placeholder={0.6}
       />
       <LengthField
         label="Hem"
         value={measure.hem_m}
         onChange={(hem_m) => bench.dial("measure", { hem_m })}
         error={wrong("hem_m")}
-        help="Floor to lowest branch; empty: a tenth"
-        placeholder={plan.figures.hem ? length(Number(plan.figures.hem.value), units) : ""}
+        help={hint("tree/measure/hem_m")}
+        placeholder={plan.figures.hem ? Number(plan.figures.hem.value) : ""}
       />
       <FigureValue label="Tips at" figure={plan.figures.tip_angle} size="small" />
       <ChoiceDial
         label="Kind"
         value={measure.kind}
         onChange={(kind) => bench.dial("measure", { kind })}
-        choices={[
-          { value: "artificial", label: "artificial" },
-          { value: "real", label: "real" },
-        ]}
+        choices={{ artificial: "artificial", real: "real" }}
       />
       {measure.kind === "real" && (
         <CountDial
@@ -209,7 +200,7 @@ export function MeasureStep(props: StepProps) {
           value={measure.weeks}
           min={1}
           onChange={(weeks) => bench.dial("measure", { weeks })}
-          help="About four at most"
+          help={hint("tree/measure/weeks")}
         />
       )}
       <Sizes {...props} />

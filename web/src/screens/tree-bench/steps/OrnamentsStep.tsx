@@ -1,3 +1,4 @@
+import { declared } from "../../../api/declared";
 import { useState } from "react";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
@@ -9,7 +10,7 @@ import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 import { StyleChooser } from "../../../bench/StyleChooser";
 
-const COVERS = ["airy", "balanced", "full", "opulent"] as const;
+const COVERS = declared.tree.ornaments.cover.choices;
 
 const PARTS = { count: HowMany, spread: Spread, make_do: MakeDo };
 
@@ -23,11 +24,7 @@ export function OrnamentsStep(props: StepProps) {
         label="Ornaments"
         value={part}
         onChange={setPart}
-        choices={[
-          { value: "count", label: "how many" },
-          { value: "spread", label: "spread" },
-          { value: "make_do", label: "make do" },
-        ]}
+        choices={{ count: "how many", spread: "spread", make_do: "make do" }}
       />
       <Part {...props} />
     </Dials>
@@ -47,11 +44,7 @@ function HowMany({ bench, plan, piece, styles, onNewStyle }: StepProps) {
         label="Counted"
         value={ornaments.count_by}
         onChange={(count_by) => bench.dial("ornaments", { count_by, own_total: ornaments.own_total ?? total })}
-        choices={[
-          { value: "foot", label: "by the foot" },
-          { value: "cover", label: "by cover" },
-          { value: "own", label: "own" },
-        ]}
+        choices={{ foot: "by the foot", cover: "by cover", own: "own" }}
       />
       {ornaments.count_by === "own" ? (
         <CountDial

@@ -17,22 +17,13 @@ export function PicksStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
         label="Ring behind the topper"
         value={picks.crown}
         onChange={(crown) => bench.dial("picks", { crown })}
-        choices={[
-          { value: 0, label: "none" },
-          { value: 5, label: "5" },
-          { value: 7, label: "7" },
-          { value: 9, label: "9" },
-        ]}
+        choices={{ 0: "none", 5: "5", 7: "7", 9: "9" }}
       />
       <ChoiceDial
         label="They go on"
         value={picks.goes ?? "studio"}
         onChange={(goes) => bench.dial("picks", { goes: goes === "studio" ? null : goes })}
-        choices={[
-          { value: "studio", label: "as the studio does" },
-          { value: "before", label: "before ornaments" },
-          { value: "after", label: "after them" },
-        ]}
+        choices={{ studio: "as the studio does", before: "before ornaments", after: "after them" }}
       />
       <FigureValue label="In all" figure={plan.figures.picks} after="picks" />
       <StyleChooser

@@ -62,7 +62,7 @@ export function Power({ bench, plan, styles }: StepProps) {
         value={lights.socket_way_m}
         onChange={(socket_way_m) => dial({ socket_way_m })}
         help="Round the room, along the wall"
-        placeholder="2.4 m"
+        placeholder={2.4}
       />
       <Tick label="Bulbs with a filament" checked={lights.filament} onChange={(filament) => dial({ filament })} />
     </>

@@ -1,5 +1,7 @@
 import Button from "@mui/material/Button";
 import { Link as RouterLink } from "react-router";
+import { declared } from "../../../api/declared";
+import { useHints } from "../../../api/queries";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
@@ -11,14 +13,14 @@ import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 import { StyleChooser } from "../../../bench/StyleChooser";
 
-const COVERS = ["airy", "balanced", "full"] as const;
-const BILLOWS = ["flat", "soft", "full"] as const;
+const { cover: COVER, billow: BILLOW } = declared.tree.ribbon;
 const PARTS = { tuck: "pieces", cascade: "streams", spiral: "run", bows: "bows", none: "" };
 
 /** How ribbon goes on, each way with its own dials. */
 export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { ribbon } = bench.draft.settings;
   const { method } = ribbon;
+  const hint = useHints();
   const parts = plan.figures.ribbon_parts;
   return (
     <Dials>
@@ -26,13 +28,7 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
         label="How it goes on"
         value={method}
         onChange={(next) => bench.dial("ribbon", { method: next })}
-        choices={[
-          { value: "tuck", label: "tucked loops" },
-          { value: "cascade", label: "cascades" },
-          { value: "spiral", label: "spiral" },
-          { value: "bows", label: "bows" },
-          { value: "none", label: "none" },
-        ]}
+        choices={{ tuck: "tucked loops", cascade: "cascades", spiral: "spiral", bows: "bows", none: "none" }}
       />
       {method !== "none" && (
         <FigureValue
@@ -46,7 +42,7 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
           <WordDial
             label="Cover"
             value={ribbon.cover}
-            words={COVERS}
+            words={COVER.choices}
             onChange={(cover) => bench.dial("ribbon", { cover })}
           />
           <CountDial
@@ -79,7 +75,7 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
           value={ribbon.streams ?? Number(parts?.value ?? 1)}
           min={1}
           onChange={(streams) => bench.dial("ribbon", { streams })}
-          help="35 to 45° apart reads even"
+          help={hint("tree/ribbon/streams")}
         />
       )}
       {method === "spiral" && (
@@ -90,14 +86,14 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
           to={0.9}
           step={0.01}
           onChange={(pitch_m) => bench.dial("ribbon", { pitch_m })}
-          help="35 to 60 cm is usual"
+          help={hint("tree/ribbon/pitch_m")}
         />
       )}
       {(method === "cascade" || method === "spiral") && (
         <WordDial
           label="Billow"
           value={ribbon.billow}
-          words={BILLOWS}
+          words={BILLOW.choices}
           onChange={(billow) => bench.dial("ribbon", { billow })}
         />
       )}
@@ -109,10 +105,7 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
           label="Shared"
           value={ribbon.share}
           onChange={(share) => bench.dial("ribbon", { share })}
-          choices={[
-            { value: "even", label: "evenly" },
-            { value: "scarce", label: "the first is scarce" },
-          ]}
+          choices={{ even: "evenly", scarce: "the first is scarce" }}
         />
       )}
       <FigureValue label="Pieces of the scarce one" figure={plan.figures.scarce_pieces} size="small" />

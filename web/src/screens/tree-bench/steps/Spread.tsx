@@ -1,6 +1,7 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Link as RouterLink } from "react-router";
+import { useHints } from "../../../api/queries";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import type { StepProps } from "./StepDials";
@@ -8,21 +9,17 @@ import type { StepProps } from "./StepDials";
 /** By which pattern they hang, how evenly that came out, and the way to the hanging map. */
 export function Spread({ bench, plan, piece }: StepProps) {
   const { ornaments } = bench.draft.settings;
+  const hint = useHints();
   return (
     <>
       <ChoiceDial
         label="Pattern"
         value={ornaments.pattern}
         onChange={(pattern) => bench.dial("ornaments", { pattern })}
-        choices={[
-          { value: "scatter", label: "even scatter" },
-          { value: "diamond", label: "diamonds" },
-          { value: "twos", label: "in twos" },
-          { value: "threes", label: "in threes" },
-        ]}
+        choices={{ scatter: "even scatter", diamond: "diamonds", twos: "in twos", threes: "in threes" }}
       />
       <FigureValue label="Evenness" figure={plan.figures.evenness} note="1 is chance, 2.15 a honeycomb" />
-      <FigureValue label="Largest gap" figure={plan.figures.largest_gap} note="Up to 1.15 is wanted" />
+      <FigureValue label="Largest gap" figure={plan.figures.largest_gap} note={hint("tree/ornaments/pattern")} />
       <Button size="small" variant="outlined" onClick={() => bench.dial("ornaments", { seed: ornaments.seed + 1 })}>
         Spread another way
       </Button>

@@ -55,20 +55,14 @@ export function StepBackStep({ bench, look }: StepProps) {
         label="Looking at"
         value={look.lookAt}
         onChange={look.setLookAt}
-        choices={[
-          { value: "plan", label: "the plan" },
-          { value: "up", label: "what is up" },
-        ]}
+        choices={{ plan: "the plan", up: "what is up" }}
       />
       {look.mended && (
         <ChoiceDial
           label="Mends"
           value={look.moment}
           onChange={look.setMoment}
-          choices={[
-            { value: "before", label: "before" },
-            { value: "after", label: "after" },
-          ]}
+          choices={{ before: "before", after: "after" }}
         />
       )}
       {mends.length > 0 && (

@@ -2,7 +2,7 @@
 
 require_relative "../../core_test"
 
-class TreeMinutesTest < CoreTest
+class TreeWorkTest < CoreTest
   def minutes(**groups)
     plan(dressed(**groups))[:figures][:minutes][:value]
   end
@@ -16,6 +16,38 @@ class TreeMinutesTest < CoreTest
 
     assert_in_delta parts.sum { |step| step[:value] }, whole[:value]
     assert_in_delta whole[:value], minutes
+  end
+
+  def test_every_task_carries_the_house_rule_of_its_rate_and_a_step_of_the_bench
+    told = plan(dressed(measure: { height_m: 3.4 }, foot: { kind: "skirt" }))
+
+    tasks = told[:tasks]
+
+    assert_in_delta told[:figures][:minutes][:value], tasks.sum { |task| task[:minutes] }, 1e-9
+    assert_equal %w[minutes.bow minutes.fluff_full minutes.foot minutes.lights_per_100 minutes.ornament minutes.pick
+                    minutes.step_back minutes.tuck], tasks.map { |task| task[:house_rule] }.sort
+    assert_empty(tasks.map { |task| task[:step] } - told[:steps])
+    assert(tasks.all? { |task| task[:high].positive? != (task[:step] == "step_back") })
+  end
+
+  def test_the_rule_of_a_task_moves_that_task_alone
+    mine, plain = [{ "minutes.ornament" => 1.2 }, {}].map do |changes|
+      tasks = plan(dressed, house: HouseRules.with(changes))[:tasks]
+      tasks.to_h { |task| [task[:house_rule], task[:minutes]] }
+    end
+
+    assert_in_delta 2 * plain["minutes.ornament"], mine["minutes.ornament"]
+    assert_equal plain.except("minutes.ornament"), mine.except("minutes.ornament")
+  end
+
+  def test_the_working_of_minutes_names_its_house_rules
+    tall, short = [3.4, 1.5].map do |height|
+      sheet = plan(dressed(measure: { height_m: height }))[:sheets]["minutes"]
+      sheet[:house_rules].map { |rule| rule[:key] }
+    end
+
+    assert_equal ["minutes.high_share"], tall - short
+    assert_includes short, "minutes.ornament"
   end
 
   def test_slimmer_trees_are_fluffed_faster
