@@ -1,14 +1,28 @@
 import Box from "@mui/material/Box";
+import { lazy, Suspense, useState } from "react";
 import { Navigate, Outlet, useLocation } from "react-router";
 import { asProblem } from "../api/client";
 import { useMe } from "../api/queries";
 import { Failed } from "../parts/Failed";
 import { Loading } from "../parts/Loading";
 import { UndoProvider } from "../parts/undo";
-import { Finder } from "./Finder";
 import { NavRail } from "./NavRail";
-import { ShortcutProvider } from "./shortcuts";
+import { ShortcutProvider, useShortcuts } from "./shortcuts";
 import { SignInAgain } from "./SignInAgain";
+
+const Finder = lazy(async () => ({ default: (await import("./Finder")).Finder }));
+
+/** The finder comes when it is first asked for and stays from then on. */
+function FinderWhenAsked() {
+  const { finderOpen } = useShortcuts();
+  const [asked, setAsked] = useState(false);
+  if (finderOpen && !asked) setAsked(true);
+  return asked ? (
+    <Suspense fallback={null}>
+      <Finder />
+    </Suspense>
+  ) : null;
+}
 
 /** What surrounds every screen of somebody signed in. */
 export function Shell() {
@@ -38,7 +52,7 @@ export function Shell() {
             <Outlet />
           </Box>
         </Box>
-        <Finder />
+        <FinderWhenAsked />
         <SignInAgain email={me.data.account.email} />
       </ShortcutProvider>
     </UndoProvider>

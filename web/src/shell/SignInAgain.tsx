@@ -1,16 +1,20 @@
-import Dialog from "@mui/material/Dialog";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
-import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { SIGNED_IN, SIGNED_OUT } from "../api/client";
-import { SignInForm } from "../screens/sign-in/SignInForm";
+
+const load = async () => ({ default: (await import("./SignInAgainDialog")).SignInAgainDialog });
+const SignInAgainDialog = lazy(load);
 
 /** When a session ends in the middle of work: sign in over the screen, so that nothing typed is lost. */
 export function SignInAgain({ email }: { email: string }) {
   const [needed, setNeeded] = useState(false);
   const cache = useQueryClient();
+
+  // Fetched while all is well: when a session ends, the way to the server may be gone too.
+  useEffect(() => {
+    const soon = window.setTimeout(() => void load(), 10_000);
+    return () => window.clearTimeout(soon);
+  }, []);
 
   useEffect(() => {
     const need = () => setNeeded(true);
@@ -24,15 +28,10 @@ export function SignInAgain({ email }: { email: string }) {
     void cache.invalidateQueries();
   }
 
+  if (!needed) return null;
   return (
-    <Dialog open={needed} maxWidth="xs" fullWidth aria-labelledby="again-title">
-      <DialogTitle id="again-title">Sign in again</DialogTitle>
-      <DialogContent>
-        <Typography variant="body2" color="textSecondary">
-          Your session has ended. What you typed is still here and is kept once you are back.
-        </Typography>
-        {needed && <SignInForm email={email} onSignedIn={enter} />}
-      </DialogContent>
-    </Dialog>
+    <Suspense fallback={null}>
+      <SignInAgainDialog email={email} onSignedIn={enter} />
+    </Suspense>
   );
 }

@@ -1,11 +1,6 @@
-import Dialog from "@mui/material/Dialog";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableRow from "@mui/material/TableRow";
-import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
+import { createContext, lazy, Suspense, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
+
+const KeysDialog = lazy(async () => ({ default: (await import("./KeysDialog")).KeysDialog }));
 
 export interface Shortcut {
   keys: string;
@@ -71,29 +66,11 @@ export function ShortcutProvider({ children }: { children: ReactNode }) {
   return (
     <Context value={shortcuts}>
       {children}
-      <Dialog
-        open={listed !== null}
-        onClose={() => setListed(null)}
-        maxWidth="xs"
-        fullWidth
-        aria-labelledby="keys-title"
-      >
-        <DialogTitle id="keys-title">Keys</DialogTitle>
-        <DialogContent>
-          <Table size="small">
-            <TableBody>
-              {listed?.map((shortcut) => (
-                <TableRow key={shortcut.keys}>
-                  <TableCell component="th" scope="row" sx={{ fontWeight: 600, whiteSpace: "nowrap" }}>
-                    {shortcut.keys}
-                  </TableCell>
-                  <TableCell>{shortcut.says}</TableCell>
-                </TableRow>
-              ))}
-            </TableBody>
-          </Table>
-        </DialogContent>
-      </Dialog>
+      {listed && (
+        <Suspense fallback={null}>
+          <KeysDialog shortcuts={listed} onClose={() => setListed(null)} />
+        </Suspense>
+      )}
     </Context>
   );
 }

@@ -3,17 +3,18 @@ import UploadFileOutlined from "@mui/icons-material/UploadFileOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Pagination from "@mui/material/Pagination";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import { useMe, useSeason } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { Strip } from "../../shell/Strip";
-import { HomeDialog } from "../home/HomeDialog";
 import { HomeCard } from "./HomeCard";
-import { ImportDialog } from "./ImportDialog";
 import { SeasonSummary } from "./SeasonSummary";
+
+const HomeDialog = lazy(async () => ({ default: (await import("../home/HomeDialog")).HomeDialog }));
+const ImportDialog = lazy(async () => ({ default: (await import("./ImportDialog")).ImportDialog }));
 
 /** The desk one comes to in the morning: what is when, what is short, what wants care. */
 export function Season() {
@@ -64,8 +65,10 @@ export function Season() {
           </Box>
         )}
       </Box>
-      {adding && <HomeDialog onClose={() => setAdding(false)} />}
-      {importing && <ImportDialog onClose={() => setImporting(false)} />}
+      <Suspense fallback={null}>
+        {adding && <HomeDialog onClose={() => setAdding(false)} />}
+        {importing && <ImportDialog onClose={() => setImporting(false)} />}
+      </Suspense>
     </>
   );
 }
