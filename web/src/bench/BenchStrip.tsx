@@ -13,6 +13,7 @@ import { ask, client, type Schemas } from "../api/client";
 import { useMe } from "../api/queries";
 import { DeleteDialog } from "../parts/DeleteDialog";
 import { MoreMenu, type MenuEntry } from "../parts/MoreMenu";
+import { steady } from "../parts/steady";
 import { useUndo } from "../parts/undo";
 import { Strip } from "../shell/Strip";
 import { clock, daysToGo } from "../units/format";
@@ -27,17 +28,17 @@ function said({ state, at }: Saving): string {
   return at ? `Saved ${clock(at)}` : "";
 }
 
-interface Props {
+interface Kept {
+  saving: Saving;
+  canUndo: boolean;
+  canRedo: boolean;
+  undo: () => Promise<void>;
+  redo: () => Promise<void>;
+  rename: (name: string) => void;
+}
+
+interface About {
   piece: Pick<Schemas["PieceOnBench"], "id" | "home" | "room" | "days_to_go">;
-  bench: {
-    draft: { name: string };
-    saving: Saving;
-    canUndo: boolean;
-    canRedo: boolean;
-    undo: () => Promise<void>;
-    redo: () => Promise<void>;
-    rename: (name: string) => void;
-  };
   /** What the piece is called among others: "tree". */
   noun: string;
   /** What this kind of piece offers beside its bench. */
@@ -45,7 +46,14 @@ interface Props {
 }
 
 /** Where the piece is, whether it is saved, undo, history, and what else there is of it. */
-export function BenchStrip({ piece, bench, noun, entries }: Props) {
+export function BenchStrip({ bench, ...about }: About & { bench: Kept & { draft: { name: string } } }) {
+  const { saving, canUndo, canRedo, undo, redo, rename } = bench;
+  return <StripOfBench {...about} {...{ saving, canUndo, canRedo, undo, redo, rename }} name={bench.draft.name} />;
+}
+
+const StripOfBench = steady(StripOfBenchDrawn);
+
+function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kept & { name: string }) {
   const [history, setHistory] = useState(false);
   const [renaming, setRenaming] = useState(false);
   const [asking, setAsking] = useState(false);
@@ -58,7 +66,7 @@ export function BenchStrip({ piece, bench, noun, entries }: Props) {
   async function remove() {
     await ask(client.DELETE("/api/pieces/{id}", path));
     await navigate(`/homes/${piece.home.id}`);
-    say(`${bench.draft.name} was deleted.`, async () => {
+    say(`${name} was deleted.`, async () => {
       await ask(client.POST("/api/pieces/{id}/restore", path));
       await cache.invalidateQueries();
     });
@@ -71,7 +79,7 @@ export function BenchStrip({ piece, bench, noun, entries }: Props) {
         { label: `Season ${year}`, to: "/" },
         { label: piece.home.name, to: `/homes/${piece.home.id}` },
         { label: piece.room.name, to: `/rooms/${piece.room.id}` },
-        { label: bench.draft.name },
+        { label: name },
       ]}
     >
       <Typography
@@ -119,9 +127,9 @@ export function BenchStrip({ piece, bench, noun, entries }: Props) {
           { label: `Delete this ${noun}`, run: () => setAsking(true) },
         ]}
       />
-      {asking && <DeleteDialog name={bench.draft.name} onDelete={remove} onClose={() => setAsking(false)} />}
+      {asking && <DeleteDialog name={name} onDelete={remove} onClose={() => setAsking(false)} />}
       {history && <HistoryDrawer pieceId={piece.id} onClose={() => setHistory(false)} />}
-      {renaming && <RenameDialog name={bench.draft.name} onRename={bench.rename} onClose={() => setRenaming(false)} />}
+      {renaming && <RenameDialog name={name} onRename={bench.rename} onClose={() => setRenaming(false)} />}
     </Strip>
   );
 }

@@ -5,6 +5,7 @@ import type { Schemas } from "../api/client";
 import { quantity } from "../units/format";
 import { useUnits } from "../units/useUnits";
 import { useWorkings } from "./workings";
+import { steady } from "../parts/steady";
 
 interface Props {
   label: string;
@@ -16,7 +17,7 @@ interface Props {
 }
 
 /** A figure as the hero it is: large, its unit small; opens its working. */
-export function FigureValue({ label, figure, after, note, size = "large" }: Props) {
+function FigureValueDrawn({ label, figure, after, note, size = "large" }: Props) {
   const units = useUnits();
   const { open } = useWorkings();
   if (!figure) return null;
@@ -59,3 +60,5 @@ export function FigureValue({ label, figure, after, note, size = "large" }: Prop
     </Box>
   );
 }
+
+export const FigureValue = steady(FigureValueDrawn);

@@ -5,6 +5,7 @@ import Tab from "@mui/material/Tab";
 import Tabs from "@mui/material/Tabs";
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
+import { steady } from "../parts/steady";
 
 export interface Step<Id extends string> {
   id: Id;
@@ -20,61 +21,74 @@ export function worst(cautions: Schemas["StepCaution"][], step: string): "stop" 
   return here.some((caution) => caution.severity === "caution") ? "caution" : undefined;
 }
 
-interface Props<Id extends string> {
+interface RowProps<Id extends string> {
   steps: Step<Id>[];
   current: Id;
   onChange: (id: Id) => void;
-  children: ReactNode;
 }
 
+/** The order of work along the edge of a bench. */
+function StepRowDrawn<Id extends string>({ steps, current, onChange }: RowProps<Id>) {
+  return (
+    <Tabs
+      value={current}
+      onChange={(_, next: Id) => onChange(next)}
+      variant="scrollable"
+      scrollButtons="auto"
+      allowScrollButtonsMobile
+      textColor="inherit"
+      indicatorColor="secondary"
+      aria-label="Order of work"
+      sx={(theme) => ({ minHeight: 42, px: 1, borderBottom: `1px solid ${theme.palette.divider}`, flexShrink: 0 })}
+    >
+      {steps.map((step, i) => {
+        const Icon = step.worst === "stop" ? DangerousOutlined : ReportProblemOutlined;
+        return (
+          <Tab
+            key={step.id}
+            value={step.id}
+            id={`step-${step.id}`}
+            aria-controls="step-dials"
+            label={
+              <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 0.5 }}>
+                {step.label}
+                {step.worst && (
+                  <Icon
+                    titleAccess={step.worst === "stop" ? "has a stop" : "has a caution"}
+                    sx={{ fontSize: 15, color: step.worst === "stop" ? "error.main" : "text.secondary" }}
+                  />
+                )}
+              </Box>
+            }
+            title={`Key ${i + 1}`}
+            sx={{
+              minHeight: 42,
+              minWidth: 0,
+              opacity: 1,
+              color: current === step.id ? "text.primary" : "text.secondary",
+              px: 1.5,
+              fontSize: "0.875rem",
+              fontWeight: current === step.id ? 700 : 500,
+            }}
+          />
+        );
+      })}
+    </Tabs>
+  );
+}
+
+const StepRow = steady(StepRowDrawn);
+
 /** The order of work along the edge of a bench, and the dials of the chosen step. */
-export function StepTabs<Id extends string>({ steps, current, onChange, children }: Props<Id>) {
+export function StepTabs<Id extends string>({
+  steps,
+  current,
+  onChange,
+  children,
+}: RowProps<Id> & { children: ReactNode }) {
   return (
     <>
-      <Tabs
-        value={current}
-        onChange={(_, next: Id) => onChange(next)}
-        variant="scrollable"
-        scrollButtons="auto"
-        allowScrollButtonsMobile
-        textColor="inherit"
-        indicatorColor="secondary"
-        aria-label="Order of work"
-        sx={(theme) => ({ minHeight: 42, px: 1, borderBottom: `1px solid ${theme.palette.divider}`, flexShrink: 0 })}
-      >
-        {steps.map((step, i) => {
-          const Icon = step.worst === "stop" ? DangerousOutlined : ReportProblemOutlined;
-          return (
-            <Tab
-              key={step.id}
-              value={step.id}
-              id={`step-${step.id}`}
-              aria-controls="step-dials"
-              label={
-                <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 0.5 }}>
-                  {step.label}
-                  {step.worst && (
-                    <Icon
-                      titleAccess={step.worst === "stop" ? "has a stop" : "has a caution"}
-                      sx={{ fontSize: 15, color: step.worst === "stop" ? "error.main" : "text.secondary" }}
-                    />
-                  )}
-                </Box>
-              }
-              title={`Key ${i + 1}`}
-              sx={{
-                minHeight: 42,
-                minWidth: 0,
-                opacity: 1,
-                color: current === step.id ? "text.primary" : "text.secondary",
-                px: 1.5,
-                fontSize: "0.875rem",
-                fontWeight: current === step.id ? 700 : 500,
-              }}
-            />
-          );
-        })}
-      </Tabs>
+      <StepRow steps={steps} current={current} onChange={onChange} />
       <Box
         id="step-dials"
         role="tabpanel"

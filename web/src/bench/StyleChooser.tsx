@@ -5,6 +5,7 @@ import Chip from "@mui/material/Chip";
 import Typography from "@mui/material/Typography";
 import { useLooks } from "../api/queries";
 import type { Schemas } from "../api/client";
+import { steady } from "../parts/steady";
 
 interface Props {
   label: string;
@@ -17,7 +18,7 @@ interface Props {
 }
 
 /** The styles of one kind, those of the home's look first; pressed ones are used. */
-export function StyleChooser({ label, kind, styles, lookId, chosen, onChange, onNew }: Props) {
+function StyleChooserDrawn({ label, kind, styles, lookId, chosen, onChange, onNew }: Props) {
   const look = useLooks().data?.items.find((known) => known.id === lookId);
   const rank = (id: string) => (chosen.includes(id) ? 0 : look?.style_ids.includes(id) ? 1 : 2);
   const offered = styles
@@ -71,3 +72,5 @@ export function StyleChooser({ label, kind, styles, lookId, chosen, onChange, on
     </Box>
   );
 }
+
+export const StyleChooser = steady(StyleChooserDrawn);

@@ -1,6 +1,7 @@
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../api/client";
+import { steady } from "../parts/steady";
 
 type Style = Schemas["Style"];
 
@@ -15,7 +16,7 @@ interface Props {
 }
 
 /** One style of the stock, with how many there are. */
-export function StyleSelect({ label, kinds, styles, value, onChange, none }: Props) {
+function StyleSelectDrawn({ label, kinds, styles, value, onChange, none }: Props) {
   const offered = styles
     .filter((style) => kinds.includes(style.kind))
     .sort((one, other) => one.name.localeCompare(other.name));
@@ -36,3 +37,5 @@ export function StyleSelect({ label, kinds, styles, value, onChange, none }: Pro
     </TextField>
   );
 }
+
+export const StyleSelect = steady(StyleSelectDrawn);

@@ -52,6 +52,10 @@ function draftOf<K extends Kind>(piece: Pick<SavedPiece<K>, "name" | "place_id" 
   return { name: piece.name, place_id: piece.place_id, settings: piece.settings };
 }
 
+function sameDraft<K extends Kind>(one: Draft<K>, other: Draft<K>): boolean {
+  return one === other || JSON.stringify(one) === JSON.stringify(other);
+}
+
 function known<K extends Kind>(kind: K, piece: Schemas["Piece"]): SavedPiece<K> {
   if (!isSaved(kind, piece)) throw new OtherKind();
   return piece;
@@ -76,10 +80,11 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     refusal.current = refused;
     settled.current = settle;
   });
-  const changed = JSON.stringify(draft) !== JSON.stringify(draftOf<K>(kept));
+  const changed = !sameDraft(draft, draftOf<K>(kept));
 
   const take = useCallback(
     (saved: SavedPiece<K>) => {
+      latest.current = { ...latest.current, kept: saved };
       setKept(saved);
       settled.current();
       setSaving({ state: "saved", at: saved.changed_at });
@@ -136,8 +141,7 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     function flush() {
       const now = latest.current;
       // With a save of one's own still on its way, what was dialled last stands over it.
-      if (!now.clash && JSON.stringify(now.draft) !== JSON.stringify(draftOf<K>(now.kept)))
-        void save(now.kept.version, now.draft, now.busy);
+      if (!now.clash && !sameDraft(now.draft, draftOf<K>(now.kept))) void save(now.kept.version, now.draft, now.busy);
     }
     window.addEventListener("pagehide", flush);
     return () => {
@@ -147,7 +151,10 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
   }, [save]);
 
   async function step(way: "undo" | "redo") {
-    const base = changed ? await save(kept.version, draft) : kept;
+    // A save on its way comes in first; what was dialled since is saved on top of it.
+    await underWay.get(piece.id);
+    const { draft: now, kept: stood } = latest.current;
+    const base = sameDraft(now, draftOf<K>(stood)) ? stood : await save(stood.version, now);
     if (!base) return;
     const said = { params: { path: { id: base.id } }, body: { version: base.version } };
     try {

@@ -4,6 +4,7 @@ import ReportProblemOutlined from "@mui/icons-material/ReportProblemOutlined";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../api/client";
+import { steady } from "./steady";
 
 type Severity = Schemas["Finding"]["severity"];
 
@@ -11,7 +12,7 @@ const WORDS: Record<Severity, string> = { stop: "Stop", caution: "Caution", info
 const ICONS = { stop: DangerousOutlined, caution: ReportProblemOutlined, info: InfoOutlined };
 
 /** One finding: severity by icon and word, never by colour alone. */
-export function Caution({ finding }: { finding: Pick<Schemas["Finding"], "severity" | "message"> }) {
+function CautionDrawn({ finding }: { finding: Pick<Schemas["Finding"], "severity" | "message"> }) {
   const Icon = ICONS[finding.severity];
   return (
     <Box
@@ -39,3 +40,5 @@ export function Caution({ finding }: { finding: Pick<Schemas["Finding"], "severi
     </Box>
   );
 }
+
+export const Caution = steady(CautionDrawn);

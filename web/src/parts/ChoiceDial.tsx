@@ -3,6 +3,7 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useId } from "react";
+import { steady } from "./steady";
 
 interface ChoiceDialProps<T extends string | number> {
   label: string;
@@ -19,7 +20,7 @@ function positions<T extends string | number>(choices: ChoiceDialProps<T>["choic
 }
 
 /** A dial of a few named positions, all in sight. */
-export function ChoiceDial<T extends string | number>({ label, value, choices, onChange }: ChoiceDialProps<T>) {
+function ChoiceDialDrawn<T extends string | number>({ label, value, choices, onChange }: ChoiceDialProps<T>) {
   const id = useId();
   return (
     <Box className="as-wide-as-it-is">
@@ -43,3 +44,5 @@ export function ChoiceDial<T extends string | number>({ label, value, choices, o
     </Box>
   );
 }
+
+export const ChoiceDial = steady(ChoiceDialDrawn);

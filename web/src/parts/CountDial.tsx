@@ -4,6 +4,7 @@ import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
+import { steady } from "./steady";
 
 interface CountDialProps {
   label: string;
@@ -15,7 +16,7 @@ interface CountDialProps {
 }
 
 /** A whole number: typed, or one up and down. */
-export function CountDial({ label, value, onChange, step = 1, min = 0, help }: CountDialProps) {
+function CountDialDrawn({ label, value, onChange, step = 1, min = 0, help }: CountDialProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const wrong = typed !== null && !/^\d+$/.test(typed.trim());
 
@@ -51,3 +52,5 @@ export function CountDial({ label, value, onChange, step = 1, min = 0, help }: C
     </Box>
   );
 }
+
+export const CountDial = steady(CountDialDrawn);

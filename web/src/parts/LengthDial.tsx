@@ -4,6 +4,7 @@ import type { ReactNode } from "react";
 import { length } from "../units/format";
 import { useUnits } from "../units/useUnits";
 import { LengthField } from "./LengthField";
+import { steady } from "./steady";
 
 interface LengthDialProps {
   label: string;
@@ -18,7 +19,7 @@ interface LengthDialProps {
 }
 
 /** A length to be typed in any spelling or slid. */
-export function LengthDial({ label, value, from, to, step, onChange, help, error }: LengthDialProps) {
+function LengthDialDrawn({ label, value, from, to, step, onChange, help, error }: LengthDialProps) {
   const units = useUnits();
   return (
     <Box>
@@ -44,3 +45,5 @@ export function LengthDial({ label, value, from, to, step, onChange, help, error
     </Box>
   );
 }
+
+export const LengthDial = steady(LengthDialDrawn);

@@ -5,6 +5,7 @@ import { readLength } from "../api/lengths";
 import { length } from "../units/format";
 import { useUnits } from "../units/useUnits";
 import { useLengthReadings } from "./lengthReadings";
+import { steady } from "./steady";
 
 interface LengthFieldProps {
   label: string;
@@ -24,7 +25,7 @@ interface LengthFieldProps {
 const LIKELY = 2.28;
 
 /** Takes a length in any spelling and shows it back tidied; what cannot be read stays as typed, with the reason. */
-export function LengthField({
+function LengthFieldDrawn({
   label,
   value,
   onChange,
@@ -91,3 +92,5 @@ export function LengthField({
     />
   );
 }
+
+export const LengthField = steady(LengthFieldDrawn);

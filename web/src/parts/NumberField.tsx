@@ -1,5 +1,6 @@
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
+import { steady } from "./steady";
 
 interface NumberFieldProps {
   label: string;
@@ -10,7 +11,7 @@ interface NumberFieldProps {
 }
 
 /** A number as it is typed, with a comma or a point; empty means that it is not known. What is no number stays and is told. */
-export function NumberField({ label, value, onChange, help, error }: NumberFieldProps) {
+function NumberFieldDrawn({ label, value, onChange, help, error }: NumberFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const said = typed?.trim().replace(",", ".");
   const wrong = said !== undefined && said !== "" && !Number.isFinite(Number(said));
@@ -34,3 +35,5 @@ export function NumberField({ label, value, onChange, help, error }: NumberField
     />
   );
 }
+
+export const NumberField = steady(NumberFieldDrawn);

@@ -1,5 +1,6 @@
 import Checkbox from "@mui/material/Checkbox";
 import FormControlLabel from "@mui/material/FormControlLabel";
+import { steady } from "./steady";
 
 interface TickProps {
   label: string;
@@ -8,7 +9,7 @@ interface TickProps {
 }
 
 /** Something that is so or is not. */
-export function Tick({ label, checked, onChange }: TickProps) {
+function TickDrawn({ label, checked, onChange }: TickProps) {
   return (
     <FormControlLabel
       label={label}
@@ -16,3 +17,5 @@ export function Tick({ label, checked, onChange }: TickProps) {
     />
   );
 }
+
+export const Tick = steady(TickDrawn);

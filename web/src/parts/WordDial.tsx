@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Slider from "@mui/material/Slider";
 import Typography from "@mui/material/Typography";
 import { useId } from "react";
+import { steady } from "./steady";
 
 interface WordDialProps<T extends string> {
   label: string;
@@ -11,7 +12,7 @@ interface WordDialProps<T extends string> {
 }
 
 /** A dial that goes from less to more over a few named notches. */
-export function WordDial<T extends string>({ label, value, words, onChange }: WordDialProps<T>) {
+function WordDialDrawn<T extends string>({ label, value, words, onChange }: WordDialProps<T>) {
   const id = useId();
   return (
     <Box>
@@ -37,3 +38,5 @@ export function WordDial<T extends string>({ label, value, words, onChange }: Wo
     </Box>
   );
 }
+
+export const WordDial = steady(WordDialDrawn);

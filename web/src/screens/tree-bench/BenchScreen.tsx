@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
@@ -28,10 +28,20 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
   const [step, setStep] = useState<StepId>(piece.settings.measure.height_m === null ? "measure" : "ornaments");
   const style = useStyleOpen(styles);
   const [turn] = useState(createTurn);
+  // Figures and ledger come first, the picture follows; one that is out of date by then is never painted.
+  const pictured = useDeferredValue(bench.plan);
   const look = useStepBack(piece.id, bench.draft, step === "step_back");
   const steps = bench.plan?.steps ?? [];
   const chosen = bench.draft.settings.ornaments.styles;
   const drawn = useMemo(() => drawnStyles(styles ?? [], chosen), [styles, chosen]);
+
+  const entries = useMemo(
+    () => [
+      { label: "Hanging map", run: () => void navigate(`/pieces/${piece.id}/map`) },
+      { label: "Cut plan", run: () => void navigate(`/pieces/${piece.id}/cuts`) },
+    ],
+    [navigate, piece.id],
+  );
 
   const names = useMemo(() => new Map(styles?.map((style) => [style.id, style.name])), [styles]);
 
@@ -45,24 +55,14 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
     ],
   });
 
-  if (!bench.plan || !styles) return <Unplanned bench={bench} piece={piece} />;
+  if (!bench.plan || !pictured || !styles) return <Unplanned bench={bench} piece={piece} />;
   return (
     <WorkingsProvider pieceId={piece.id} dialled={bench.draft}>
-      <BenchStrip
-        piece={piece}
-        bench={bench}
-        noun={KINDS.tree.noun}
-        entries={[
-          { label: "Hanging map", run: () => void navigate(`/pieces/${piece.id}/map`) },
-          { label: "Cut plan", run: () => void navigate(`/pieces/${piece.id}/cuts`) },
-        ]}
-      />
+      <BenchStrip piece={piece} bench={bench} noun={KINDS.tree.noun} entries={entries} />
       <UnreadNotice faults={piece.unread} />
       <BenchLayout
         ledgerLabel="What it takes"
-        stage={
-          <Stage plan={bench.plan} styles={drawn} turn={turn} names={names} pieceId={piece.id} look={look.found} />
-        }
+        stage={<Stage plan={pictured} styles={drawn} turn={turn} names={names} pieceId={piece.id} look={look.found} />}
         ledger={
           <Ledger
             plan={bench.plan}
