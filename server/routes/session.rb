@@ -13,7 +13,7 @@ module DeckBough
         CHANGED = ["units", *Store::Studios::SCHOOLS.map(&:to_s)].freeze
 
         def door
-          answer(founded: studios.founded?)
+          answer(founded: studios.founded?, me: account && myself)
         end
 
         def found
@@ -23,8 +23,7 @@ module DeckBough
         end
 
         def me
-          shown = studio.slice(:name, :units, :currency, :version, *Store::Studios::SCHOOLS)
-          answer(account: account.slice(:name, :email, :role), studio: shown, today: today.iso8601)
+          answer(myself)
         end
 
         def change
@@ -35,6 +34,11 @@ module DeckBough
         end
 
         private
+
+        def myself
+          shown = studio.slice(:name, :units, :currency, :version, *Store::Studios::SCHOOLS)
+          { account: account.slice(:name, :email, :role), studio: shown, today: today.iso8601 }
+        end
 
         def studios
           Store::Studios.new(context.database)

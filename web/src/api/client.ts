@@ -44,6 +44,20 @@ export const SIGNED_OUT = "deck-bough:signed-out";
 /** Told when somebody is back, so that what waited is tried again. */
 export const SIGNED_IN = "deck-bough:signed-in";
 
+const SIGN_IN: ProblemDetails = {
+  type: "urn:deck-bough:problem:signed-out",
+  title: "Signed out",
+  status: 401,
+  detail: "Sign in first.",
+  request_id: "",
+};
+
+/** Nobody is signed in: said to the shell, and to be thrown. */
+export function signedOut(details: ProblemDetails = SIGN_IN): Problem {
+  window.dispatchEvent(new Event(SIGNED_OUT));
+  return new Problem(details);
+}
+
 export const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin" });
 
 interface Answer<T> {
@@ -67,8 +81,7 @@ export async function ask<T>(call: Promise<Answer<T>>): Promise<T> {
   }
   if (answer.response.ok) return answer.data as T;
   const details = isProblem(answer.error) ? answer.error : { ...UNREACHABLE, status: answer.response.status };
-  if (details.type.endsWith(":signed-out")) window.dispatchEvent(new Event(SIGNED_OUT));
-  throw new Problem(details);
+  throw details.type === SIGN_IN.type ? signedOut(details) : new Problem(details);
 }
 
 function isProblem(value: unknown): value is ProblemDetails {

@@ -1,5 +1,5 @@
 import { QueryClient, useQuery } from "@tanstack/react-query";
-import { ask, client, Problem, type Schemas } from "./client";
+import { ask, client, Problem, signedOut, type Schemas } from "./client";
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -36,8 +36,15 @@ export function useDoor() {
   return useQuery({ queryKey: keys.door, queryFn: () => ask(client.GET("/api/door")) });
 }
 
+/** Asked at the door, which answers strangers too: no refusal stands in the console of somebody who is yet to sign in. */
+async function whoIsIn(): Promise<Schemas["Me"]> {
+  const { me } = await ask(client.GET("/api/door"));
+  if (!me) throw signedOut();
+  return me;
+}
+
 export function useMe() {
-  return useQuery({ queryKey: keys.me, queryFn: () => ask(client.GET("/api/me")), staleTime: 60_000 });
+  return useQuery({ queryKey: keys.me, queryFn: whoIsIn, staleTime: 60_000 });
 }
 
 /** While pieces are still being reckoned it is asked again in a moment. */

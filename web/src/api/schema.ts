@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Whether this installation has its studio yet */
+        /** Whether this installation has its studio yet, and who is signed in */
         get: operations["lookAtDoor"];
         put?: never;
         post?: never;
@@ -1079,6 +1079,8 @@ export interface components {
         };
         Door: {
             founded: boolean;
+            /** @description Nobody when not signed in */
+            me: components["schemas"]["Me"] | null;
         };
         SignIn: {
             email: string;

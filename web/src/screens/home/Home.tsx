@@ -8,6 +8,7 @@ import { ask, client } from "../../api/client";
 import { queryClient, useHome, useMe } from "../../api/queries";
 import { DeleteDialog } from "../../parts/DeleteDialog";
 import { Failed } from "../../parts/Failed";
+import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
@@ -67,22 +68,24 @@ export function Home() {
       </Strip>
       <Box sx={{ flex: 1, overflow: "auto", p: { xs: 1.5, sm: 3 } }}>
         <Box sx={{ maxWidth: 1160 }}>
-          <Household home={told} edit={() => setEditing(true)} />
-          {told.rooms.length === 0 && (
-            <Notice
-              title="No room measured yet"
-              action={
-                <Button component={Link} to={`/homes/${told.id}/rooms/new`} variant="contained">
-                  Measure the first room
-                </Button>
-              }
-            >
-              Take a tape: width, depth, ceiling, and the places a tree could stand.
-            </Notice>
-          )}
-          {told.rooms.map((room) => (
-            <RoomCard key={room.id} room={room} />
-          ))}
+          <Gently what="the home">
+            <Household home={told} edit={() => setEditing(true)} />
+            {told.rooms.length === 0 && (
+              <Notice
+                title="No room measured yet"
+                action={
+                  <Button component={Link} to={`/homes/${told.id}/rooms/new`} variant="contained">
+                    Measure the first room
+                  </Button>
+                }
+              >
+                Take a tape: width, depth, ceiling, and the places a tree could stand.
+              </Notice>
+            )}
+            {told.rooms.map((room) => (
+              <RoomCard key={room.id} room={room} />
+            ))}
+          </Gently>
         </Box>
       </Box>
       {editing && <HomeDialog home={told} onClose={() => setEditing(false)} />}

@@ -109,7 +109,7 @@ export function HomeFields({ said, change, problem }: Props) {
       <TextField
         label="Notes"
         multiline
-        minRows={2}
+        rows={2}
         value={said.notes}
         onChange={(event) => change({ notes: event.target.value })}
         sx={{ gridColumn: "1 / -1" }}

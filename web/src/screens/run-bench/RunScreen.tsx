@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
 import { BenchLayout } from "../../bench/BenchLayout";
@@ -29,6 +29,8 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
   const style = useStyleOpen(styles);
   const steps = bench.plan?.steps ?? [];
   const { plan, draft, dial } = bench;
+  // As on the tree's bench: figures first, then the picture.
+  const pictured = useDeferredValue(plan, null);
 
   const handles = useMemo(
     () =>
@@ -40,7 +42,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
 
   useBenchKeys({ bench, steps, onStep: setStep });
 
-  if (!plan || !styles) return <Unplanned bench={bench} piece={piece} />;
+  if (!plan || !pictured || !styles) return <Unplanned bench={bench} piece={piece} />;
   return (
     <WorkingsProvider pieceId={piece.id} dialled={draft}>
       <BenchStrip
@@ -55,7 +57,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
       <UnreadNotice faults={piece.unread} />
       <BenchLayout
         ledgerLabel="What it takes"
-        stage={<RunPane plan={plan} step={step} handles={handles} />}
+        stage={<RunPane plan={pictured} step={step} handles={handles} />}
         ledger={
           <Ledger plan={plan} empty="Measure the run and every line follows." step={step} onStock={style.countAgain}>
             <AnchorTable plan={plan} />

@@ -107,7 +107,7 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           value={draft.notes}
           onChange={(event) => change({ notes: event.target.value })}
           multiline
-          minRows={2}
+          rows={2}
           sx={{ gridColumn: "1 / -1" }}
         />
       </Box>

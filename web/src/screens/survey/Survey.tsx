@@ -3,6 +3,7 @@ import { useNavigate, useParams } from "react-router";
 import { ask, client, type Schemas } from "../../api/client";
 import { useHome } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
+import { Gently } from "../../parts/Gently";
 import { LengthReadingsProvider } from "../../parts/lengthReadings";
 import { Loading } from "../../parts/Loading";
 import { useUndo } from "../../parts/undo";
@@ -31,12 +32,14 @@ export function Survey() {
   if (room.isError) return <Failed error={room.error} retry={() => void room.refetch()} />;
   return (
     <LengthReadingsProvider>
-      <SurveyDesk
-        key={room.data.id}
-        home={{ id: room.data.home_id, name: room.data.home_name }}
-        room={room.data}
-        remove={() => void remove(room.data)}
-      />
+      <Gently what="the survey">
+        <SurveyDesk
+          key={room.data.id}
+          home={{ id: room.data.home_id, name: room.data.home_name }}
+          room={room.data}
+          remove={() => void remove(room.data)}
+        />
+      </Gently>
     </LengthReadingsProvider>
   );
 }

@@ -28,8 +28,9 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
   const [step, setStep] = useState<StepId>(piece.settings.measure.height_m === null ? "measure" : "ornaments");
   const style = useStyleOpen(styles);
   const [turn] = useState(createTurn);
-  // Figures and ledger come first, the picture follows; one that is out of date by then is never painted.
-  const pictured = useDeferredValue(bench.plan);
+  // Figures and ledger come first, the picture follows; one that is out of date by then is never painted. The first
+  // time the whole bench is built that way, in slices that let input through.
+  const pictured = useDeferredValue(bench.plan, null);
   const look = useStepBack(piece.id, bench.draft, step === "step_back");
   const steps = bench.plan?.steps ?? [];
   const chosen = bench.draft.settings.ornaments.styles;
