@@ -21,7 +21,7 @@ export default defineConfig({
     assetsInlineLimit: 0,
     rolldownOptions: {
       output: {
-        advancedChunks: {
+        codeSplitting: {
           groups: [
             { name: "base", test: PACKAGES, priority: 3 },
             { name: "parts", test: PARTS, priority: 2 },

@@ -13,7 +13,7 @@ module DeckBough
         CHANGED = ["units", *Store::Studios::SCHOOLS.map(&:to_s)].freeze
 
         def door
-          answer(founded: studios.founded?, me: account && myself)
+          answer(account ? { founded: true, me: myself } : { founded: studios.founded? })
         end
 
         def found

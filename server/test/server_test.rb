@@ -112,13 +112,13 @@ class ServerTest < Minitest::Test
 
   # Another body for a method while a block runs.
   def with_method(owner, name, body)
-    original = owner.instance_method(name)
-    owner.send(:remove_method, name)
+    own = owner.instance_method(name) if owner.method_defined?(name, false)
+    owner.send(:remove_method, name) if own
     owner.define_method(name, &body)
     yield
   ensure
     owner.send(:remove_method, name)
-    owner.define_method(name, original)
+    owner.define_method(name, own) if own
   end
 
   def pointers(answer)

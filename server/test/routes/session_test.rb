@@ -103,6 +103,16 @@ class SessionRoutesTest < ServerTest
     assert_equal "imperial", ask(:get, "/api/me")["studio"]["units"]
   end
 
+  def test_the_door_tells_who_is_signed_in_and_strangers_nothing
+    refute ask(:get, "/api/door").key?("me")
+    sign_in
+
+    assert_equal ask(:get, "/api/me"), ask(:get, "/api/door")["me"]
+    ask(:post, "/api/logout", {})
+
+    assert_equal({ "founded" => true }, ask(:get, "/api/door"))
+  end
+
   def test_a_founding_tells_all_that_is_wrong_at_once
     empty_installation
     bad = ask(:post, "/api/studios", { studio: " ", name: "", email: "nowhere", password: "short", units: "metric" },

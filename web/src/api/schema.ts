@@ -1079,8 +1079,7 @@ export interface components {
         };
         Door: {
             founded: boolean;
-            /** @description Nobody when not signed in */
-            me: components["schemas"]["Me"] | null;
+            me?: components["schemas"]["Me"];
         };
         SignIn: {
             email: string;
