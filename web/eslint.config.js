@@ -13,5 +13,5 @@ export default tseslint.config(
       "@typescript-eslint/no-explicit-any": "error",
     },
   },
-  { files: ["src/api/**"], rules: { "no-restricted-globals": "off" } },
+  { files: ["src/api/**", "test/**"], rules: { "no-restricted-globals": "off" } },
 );

@@ -25,7 +25,8 @@ function alike(one: unknown, other: unknown, depth = 3): boolean {
   return mine.every(([name, value]) => name in theirs && alike(value, theirs[name], depth - 1));
 }
 
-function sayTheSame(one: object, other: object): boolean {
+/** Whether a part that was handed one set of props would say the same with the other; what it calls is left out. */
+export function sayTheSame(one: object, other: object): boolean {
   const [before, after] = [one as Props, other as Props];
   const names = Object.keys(after);
   return names.length === Object.keys(before).length && names.every((name) => alike(before[name], after[name]));

@@ -76,7 +76,8 @@ export function minutes(value: number): string {
 }
 
 export function percent(share: number): string {
-  return `${Math.round(share * 100)} %`;
+  const whole = Math.round(share * 100);
+  return `${whole < 0 ? MINUS : ""}${Math.abs(whole)} %`;
 }
 
 /** A weight to ten grams, its unit said by whoever tells it. */

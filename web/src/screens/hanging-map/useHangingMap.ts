@@ -23,7 +23,7 @@ export function useHangingPiece(pieceId: string) {
 const OTHERS_EVERY = 3_000;
 
 /** The map with just those up that are up by now, and who hung them. */
-function withHung(sheet: Schemas["HangingSheet"], hung: Schemas["HungOrnamentBy"][]): Schemas["HangingSheet"] {
+export function withHung(sheet: Schemas["HangingSheet"], hung: Schemas["HungOrnamentBy"][]): Schemas["HangingSheet"] {
   const up = new Map(hung.map((one) => [siteKey(one), one]));
   const sites = sheet.sites.map((site) => {
     const there = up.get(siteKey(site));
