@@ -25,7 +25,8 @@ module DeckBough
     def print(number, digits = 3)
       return number.to_s if number.is_a?(Integer)
 
-      format("%.#{digits}f", number).sub(/\.?0+\z/, "")
+      said = format("%.#{digits}f", number)
+      said.include?(".") ? said.sub(/\.?0+\z/, "") : said
     end
   end
 end

@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+require "csv"
+require_relative "../server_test"
+
+# The sheets that go out as SVG and CSV are true to what was planned.
+class SheetsTest < Minitest::Test
+  include DeckBough
+  include DeckBough::Server::Exchange
+
+  STYLES = [{ id: "plum", colour: "#6b2e4f" }, { id: "bell", colour: "#f2e3b0" }].freeze
+  FLAT = { crown_m: 0.2, rim_m: 2.4, half_deg: 60, reach_line_m: nil, tiers: [{ from_m: 0.9 }, { from_m: 1.6 }],
+           clocks: [{ clock: 6, turn_deg: 0 }, { clock: 7, turn_deg: 30 }] }.freeze
+
+  def site(style, number, **rest)
+    { style: style, number: number, reach_m: 1.5, turn_deg: 10, up: false, **rest }
+  end
+
+  def map(sites, **flat)
+    { flat: FLAT.merge(flat), styles: STYLES, sites: sites }
+  end
+
+  def drawn(sites, style: nil, **flat)
+    HangingSvg.write(map(sites, **flat), "Bay & tree", style)
+  end
+
+  def test_every_ornament_has_its_number_and_reads_on_its_colour
+    svg = drawn([site("plum", 1), site("bell", 2), site("plum", 3, up: true)])
+
+    assert_equal %w[1 2 3], svg.scan(%r{font-size="12"[^>]*>(\d+)</text>}).flatten
+    assert_equal ["#ffffff", SvgMarks::INK, SvgMarks::INK], svg.scan(/font-size="12"[^>]*fill="(#\h+)"/).flatten
+    assert_equal ["#6b2e4f", "#f2e3b0", "#ffffff"], svg.scan(/<circle[^>]*r="12" fill="(#\h+)"/).flatten
+  end
+
+  def test_one_style_is_lit_and_the_others_are_rings_without_a_number
+    svg = drawn([site("plum", 1), site("bell", 1)], style: "bell")
+
+    assert_equal 1, svg.scan('r="12"').size
+    assert_equal 1, svg.scan('r="4" fill="none"').size
+  end
+
+  def test_tiers_hours_and_the_reach_line_are_drawn_where_there_are_some
+    plain = drawn([]).scan("<polyline").size
+
+    assert_equal 4, plain
+    assert_equal plain + 1, drawn([], reach_line_m: 1.8).scan("<polyline").size
+    assert_includes drawn([], reach_line_m: 1.8), "stroke-dasharray"
+  end
+
+  def test_a_title_is_text_whatever_stands_in_it
+    svg = HangingSvg.write(map([]), "<b>Bay</b> & \"tree\"", nil)
+
+    assert_includes svg, "<title>&lt;b&gt;Bay&lt;/b&gt; &amp; &quot;tree&quot;</title>"
+    refute_includes svg, "<b>"
+  end
+
+  def test_the_front_runs_straight_down_and_left_is_left
+    drawing = HangingDrawing.new(map([]), width: 520, height: 340)
+    front = drawing.spot(2.4, 0)
+
+    assert_in_delta 260, front.first
+    assert_operator drawing.spot(1, -30).first, :<, 260
+    assert_operator drawing.spot(1, 30).first, :>, 260
+    assert_operator drawing.spot(1, 0).last, :<, front.last
+  end
+
+  def test_every_sheet_lies_within_its_paper
+    [20, 60, 90, 120, 180].each do |half|
+      drawing = HangingDrawing.new(map([], half_deg: half), width: 520, height: 340)
+      drawing.outline.each do |across, down|
+        assert_includes(-1e-6..(520 + 1e-6), across, "half #{half}")
+        assert_includes(-1e-6..(340 + 1e-6), down, "half #{half}")
+      end
+    end
+  end
+
+  LINE = { step: "ornaments", label: "Slate glass", unit: "pieces", need: 16, spares: 2, have: 12, short: 6.0,
+           packs: 2, pack_size: 4.0, buy_cents: 2_050, stock_cents: nil }.freeze
+
+  def cells(**change)
+    CSV.parse(LedgerCsv.write([LINE.merge(change)], "EUR")).last
+  end
+
+  def test_a_ledger_line_is_told_in_whole_numbers_where_they_are_whole
+    assert_equal ["ornaments", "Slate glass", "pieces", "16", "2", "12", "6", "2", "4", "20.50", nil], cells
+    assert_equal "6.35", cells(short: 6.3456)[6]
+    assert_equal "0.05", cells(buy_cents: 5)[9]
+  end
+
+  def test_no_cell_is_run_as_a_formula
+    ["=1+1", "+1", "-1", "@sum", "\t=1"].each { |label| assert_equal "'#{label}", cells(label: label)[1] }
+    assert_equal "Gold, \"old\"", cells(label: "Gold, \"old\"")[1]
+  end
+end

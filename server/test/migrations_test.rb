@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require_relative "server_test"
+
+# Every migration goes back the way it came, also over a studio that is full of things.
+class MigrationsTest < ServerTest
+  # Creating a database cannot be done inside a transaction.
+  def run(*)
+    Minitest::Test.instance_method(:run).bind_call(self)
+  end
+
+  def setup
+    @name = "deck_bough_migrated_#{Process.pid}"
+    @url = ENV.fetch("DATABASE_URL").sub(%r{/[^/]+\z}, "/#{@name}")
+    @database = Server::Preparation.call(@url, demo: true, password_cost: 4)
+  end
+
+  def teardown
+    @database&.disconnect
+    DATABASE.run("drop database if exists #{@name} with (force)")
+  end
+
+  def to(version)
+    Sequel.extension :migration
+    Sequel::Migrator.run(@database, Server::Connection::MIGRATIONS, target: version)
+    @database.tables.each { |table| @database.schema(table, reload: true) }
+  end
+
+  def columns
+    @database.tables.sort.to_h { |table| [table, @database.schema(table, reload: true).to_h.keys.sort] }
+  end
+
+  def versions
+    Dir.children(Server::Connection::MIGRATIONS).map(&:to_i).sort
+  end
+
+  def test_each_goes_back_and_forth_and_leaves_the_same_columns
+    before = columns
+    (versions.reverse.drop(1) + [0]).each { |version| to(version) }
+
+    assert_equal %i[schema_info], @database.tables
+    versions.each { |version| to(version) }
+
+    assert_equal before, columns
+  end
+
+  def test_homes_and_pieces_outlive_the_way_back_to_the_first_greens
+    homes = @database[:homes].select_order_map(:name)
+    trees = @database[:pieces].where(kind: "tree").select_order_map(:name)
+    to(3)
+    to(versions.last)
+
+    assert_equal homes, @database[:homes].select_order_map(:name)
+    assert_equal trees, @database[:pieces].where(kind: "tree").select_order_map(:name)
+  end
+
+  def test_what_is_counted_outlives_the_way_back
+    counted = @database[:stock_quantities].select_order_map(%i[style_id on_hand])
+    to(3)
+    to(versions.last)
+
+    assert_equal counted, @database[:stock_quantities].select_order_map(%i[style_id on_hand])
+  end
+end
