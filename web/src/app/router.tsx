@@ -1,14 +1,29 @@
 import { createBrowserRouter } from "react-router";
 import { Shell } from "../shell/Shell";
+import { Loading } from "../parts/Loading";
 import { Lost } from "./Lost";
+
+/** Until the first screen's own script is there. */
+function Opening() {
+  return <Loading what="Deck Bough" />;
+}
 
 /** One chunk for each screen; the shell comes first. */
 export const router = createBrowserRouter([
-  { path: "/sign-in", lazy: async () => ({ Component: (await import("../screens/sign-in/SignIn")).SignIn }) },
-  { path: "/found", lazy: async () => ({ Component: (await import("../screens/founding/Founding")).Founding }) },
+  {
+    path: "/sign-in",
+    HydrateFallback: Opening,
+    lazy: async () => ({ Component: (await import("../screens/sign-in/SignIn")).SignIn }),
+  },
+  {
+    path: "/found",
+    HydrateFallback: Opening,
+    lazy: async () => ({ Component: (await import("../screens/founding/Founding")).Founding }),
+  },
   {
     path: "/",
     element: <Shell />,
+    HydrateFallback: Opening,
     errorElement: <Lost />,
     children: [
       { index: true, lazy: async () => ({ Component: (await import("../screens/season/Season")).Season }) },

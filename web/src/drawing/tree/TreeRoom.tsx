@@ -1,6 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { drawing as shadesOf } from "../../theme/tokens";
 import { type Projection } from "./projection";
+import { length, type Units } from "../../units/format";
 
 interface Props {
   room: Schemas["RoomDrawing"];
@@ -8,6 +9,7 @@ interface Props {
   half: number;
   projection: Projection;
   dusk: boolean;
+  units: Units;
 }
 
 const PERSON = 1.7;
@@ -51,7 +53,7 @@ function standing({
 }
 
 /** What stands behind a tree by its stance. */
-function Behind({ room, projection, dusk }: Omit<Props, "half">) {
+function Behind({ room, projection, dusk }: Omit<Props, "half" | "units">) {
   const { scale, middle, floor } = projection;
   const shades = shadesOf[dusk ? "dusk" : "day"];
   if (room.stance === "corner") {
@@ -82,7 +84,7 @@ function Behind({ room, projection, dusk }: Omit<Props, "half">) {
 }
 
 /** Wall, ceiling line, floor, window and a person: everything behind the tree. */
-export function TreeRoom({ room, half, projection, dusk }: Props) {
+export function TreeRoom({ room, half, projection, dusk, units }: Props) {
   const { scale, middle, floor, width, height } = projection;
   const shades = shadesOf[dusk ? "dusk" : "day"];
   const left = middle - room.at_m * scale;
@@ -118,7 +120,7 @@ export function TreeRoom({ room, half, projection, dusk }: Props) {
       {stand !== null && <Person x={stand} floor={floor} scale={scale} fill={shades.person} />}
       {stand !== null && (
         <text x={stand} y={floor + 18} textAnchor="middle" fontSize={12} fill={shades.label}>
-          1.70 m
+          {length(PERSON, units)}
         </text>
       )}
     </g>

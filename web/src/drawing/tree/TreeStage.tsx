@@ -141,6 +141,7 @@ export function TreeStage({ drawing, styles, dusk, units, turn, ghost, describe,
               half={(tree?.spread_m ?? ghost?.spread ?? 0) / 2}
               projection={projection}
               dusk={dusk}
+              units={units}
             />
           </svg>
           <canvas ref={canvas} style={{ position: "absolute", inset: 0, width: size.width, height: size.height }} />
