@@ -69,4 +69,27 @@ class TreeDrawingTest < CoreTest
   def test_no_ornament_hangs_where_the_crown_is
     assert(drawing[:ornaments].all? { |site| site[:height_m] <= 2.25 })
   end
+
+  RIBBONS = %w[plum gauze].map { |id| Style.new(id: id, kind: "ribbon", name: id, pack_size: 9.0) }.freeze
+  PICKS = %w[berry_pick fern].map { |id| Style.new(id: id, kind: "pick", name: id) }.freeze
+
+  def test_each_part_of_a_shared_ribbon_is_of_one_of_its_styles_by_their_counts
+    ribbon = plan(dressed(ribbon: { styles: %w[plum gauze] }), with: styles + RIBBONS)[:drawing][:ribbon]
+
+    assert_equal ribbon[:loops].size, ribbon[:each].size
+    assert_in_delta ribbon[:each].count(0), ribbon[:each].count(1), 1
+    assert_equal %w[plum gauze], ribbon[:styles]
+  end
+
+  def test_each_pick_has_its_style_round_the_tree_and_behind_the_topper
+    picks = plan(dressed(picks: { styles: %w[berry_pick fern], crown: 7 }), with: styles + PICKS)[:drawing][:picks]
+
+    assert_equal picks[:sites].size, picks[:each].size
+    assert_equal [0, 1, 0, 1, 0, 1, 0], picks[:ring]
+    assert_empty plan(dressed(picks: { crown: 5 }))[:drawing][:picks][:each]
+  end
+
+  def test_without_ribbon_no_part_has_a_style
+    assert_empty plan(dressed(ribbon: { method: "none" }))[:drawing][:ribbon][:each]
+  end
 end
