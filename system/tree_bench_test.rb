@@ -100,6 +100,29 @@ class TreeBenchTest < SystemTest
     end
   end
 
+  # The line is slow: the dial is still being saved when it is taken back.
+  def test_undo_waits_for_a_save_that_is_on_its_way
+    open_tree
+    before = DATABASE[:pieces].where(name: "Quay window tree").get(:settings)
+    step "Crown"
+    slow(1_200)
+    click_button "star"
+
+    assert_text "Saving …"
+    click_button "Undo"
+    slow(0)
+
+    assert_figure "Ribbon of the bow", "4.06 m"
+    assert_text "Saved"
+    assert_no_selector "[role=dialog]"
+    assert_equal before, DATABASE[:pieces].where(name: "Quay window tree").get(:settings)
+  end
+
+  def slow(latency)
+    page.driver.browser.page.command("Network.emulateNetworkConditions", offline: false, latency: latency,
+                                                                         downloadThroughput: -1, uploadThroughput: -1)
+  end
+
   def test_what_is_on_hand_is_counted_again_from_the_ledger
     open_tree
     within("[aria-label='Ledger'] tr", text: "Slate glass, 10 cm") do

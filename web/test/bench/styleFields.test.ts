@@ -1,0 +1,115 @@
+import { describe, expect, test } from "vitest";
+import { ASKED, bodyOf, textsOf, TEXTURES, TICKS, TITLES, type StyleKind } from "../../src/bench/styleFields";
+import { worst } from "../../src/bench/StepTabs";
+
+const KINDS = Object.keys(TITLES) as StyleKind[];
+const none = { breakable: false, keepsake: false, two_way: false };
+
+const slate = {
+  id: "slate",
+  kind: "ornament",
+  name: "Slate glass",
+  colour: "#5b7083",
+  material: "glass",
+  diameter_mm: 100,
+  mass_g: 62.5,
+  pack_size: 4,
+  price_cents: 1480,
+  on_hand: 12,
+  breakable: true,
+  keepsake: false,
+  two_way: false,
+  reach_m: 0.4,
+  belongs_with: "lid",
+} as never;
+
+describe("what is asked of a style", () => {
+  test("of every kind is something, each once and kept under a name that is known", () => {
+    const known = Object.keys(textsOf(undefined));
+    for (const kind of KINDS) {
+      const names = ASKED[kind].map(({ name }) => name);
+      expect(names.length).toBeGreaterThan(0);
+      expect(new Set(names).size).toBe(names.length);
+      names.forEach((name) => expect(known).toContain(name));
+    }
+  });
+
+  test("has ticks only for what can be ticked", () => {
+    const ticks = Object.values(TICKS).flatMap((those) => those.map(({ name }) => name));
+
+    expect(ticks.sort()).toEqual(Object.keys(none).sort());
+    expect(new Set(TEXTURES).size).toBe(TEXTURES.length);
+  });
+});
+
+describe("a style", () => {
+  test("shown and kept without a change is the one it was", () => {
+    const body = bodyOf("ornament", textsOf(slate), { ...none, breakable: true }, slate);
+
+    expect(body).toMatchObject({
+      name: "Slate glass",
+      colour: "#5b7083",
+      material: "glass",
+      diameter_mm: 100,
+      mass_g: 62.5,
+      pack_size: 4,
+      price_cents: 1480,
+      on_hand: 12,
+      breakable: true,
+      reach_m: 0.4,
+      belongs_with: "lid",
+    });
+  });
+
+  test("that is new begins with one in a pack and none on hand", () => {
+    const body = bodyOf("pick", { ...textsOf(undefined), name: "Fern" }, none, undefined);
+
+    expect(body).toMatchObject({
+      name: "Fern",
+      kind: "pick",
+      pack_size: 1,
+      on_hand: 0,
+      price_cents: null,
+      bulbs: null,
+    });
+  });
+
+  test.each([
+    ["12,5", 12.5],
+    ["12.5", 12.5],
+    [" 40 ", 40],
+    ["", null],
+    ["  ", null],
+    ["0", 0],
+  ])("takes %j grams as %s", (typed, grams) => {
+    expect(bodyOf("stem", { ...textsOf(undefined), mass_g: typed }, none, undefined).mass_g).toBe(grams);
+  });
+
+  test("takes a price in whole units and keeps it in cents", () => {
+    const cents = (price: string) => bodyOf("light", { ...textsOf(undefined), price }, none, undefined).price_cents;
+
+    expect(["14.80", "14,8", "0.07", "", "1.005"].map(cents)).toEqual([1480, 1480, 7, null, 100]);
+  });
+
+  test("sends what is no number as one the server refuses by its field, never as nothing", () => {
+    const body = bodyOf("fixing", { ...textsOf(undefined), rated_kg: "two", price: "cheap" }, none, undefined);
+
+    expect(body.rated_kg).toBeLessThan(0);
+    expect(body.price_cents).toBeLessThan(0);
+  });
+});
+
+describe("the gravest finding of a step", () => {
+  const caution = (step: string, severity: string) => ({ step, severity, code: "x", message: "y" }) as never;
+
+  test("is a stop before a caution, and a note is none", () => {
+    expect(worst([caution("foot", "caution"), caution("foot", "stop")], "foot")).toBe("stop");
+    expect(worst([caution("foot", "info"), caution("foot", "caution")], "foot")).toBe("caution");
+    expect(worst([caution("foot", "info")], "foot")).toBeUndefined();
+  });
+
+  test("is of that step alone", () => {
+    expect(worst([caution("crown", "stop")], "foot")).toBeUndefined();
+    expect(worst([], "foot")).toBeUndefined();
+  });
+});
