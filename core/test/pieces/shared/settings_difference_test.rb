@@ -27,4 +27,29 @@ class SettingsDifferenceTest < CoreTest
     assert_match(/and 2 more\z/, says({}, many))
     assert_equal "Nothing changed", says({}, {})
   end
+
+  # One dial alone, as it is told when two people turned it.
+  def told(group, field, value, units: "metric")
+    input = TreeSettings::GROUPS.fetch(group).find { |one| one.name == field }
+    SettingsDifference.told(value, input, units, NAMES)
+  end
+
+  def test_a_list_of_styles_is_told_by_their_names
+    assert_equal "Slate glass, Plum velvet", told(:ornaments, :styles, %w[a b])
+    assert_equal "a style that is gone", told(:ornaments, :styles, ["0b1c…"])
+    assert_equal "—", told(:ornaments, :styles, [])
+  end
+
+  def test_a_list_of_things_is_told_by_the_first_few_values_of_each
+    missing = [{ style: "a", count: 3 }, { style: "b", count: 1 }]
+
+    assert_equal "Slate glass 3; Plum velvet 1", told(:ornaments, :missing, missing)
+  end
+
+  def test_a_length_is_told_in_the_persons_units_and_nothing_as_nothing
+    assert_equal "2.40 m", told(:measure, :height_m, 2.4)
+    assert_equal "12 ft", told(:measure, :height_m, 3.6576, units: "imperial")
+    assert_equal "—", told(:measure, :spread_m, nil)
+    assert_equal "two part", told(:crown, :kind, "two_part")
+  end
 end
