@@ -34,7 +34,6 @@ group :development, :test do
   gem "minitest", "~> 5.27"
   gem "prop_check", "~> 1.0"
   gem "rack-test", "~> 2.2"
-  gem "rake", "~> 13.0"
   gem "rubocop", "~> 1.80", require: false
   gem "rubocop-minitest", "~> 0.38", require: false
   gem "rubocop-sequel", "~> 0.4", require: false

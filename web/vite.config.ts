@@ -1,5 +1,8 @@
 import react from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { brotliCompressSync, constants } from "node:zlib";
+import { defineConfig, type Plugin } from "vite";
 
 // What every screen needs comes in few files: on a slow line each file costs a way there and back.
 const PACKAGES =
@@ -9,9 +12,24 @@ const PARTS =
 const FIELDS =
   /node_modules[\\/]@mui[\\/]material[\\/](esm[\\/])?(Backdrop|Checkbox|Dialog|DialogActions|DialogContent|DialogTitle|FilledInput|FormControl|FormControlLabel|FormGroup|FormHelperText|FormLabel|Input|InputBase|InputLabel|List|ListItem|Menu|MenuItem|MenuList|Modal|NativeSelect|OutlinedInput|Popover|Portal|Select|TextField|TextareaAutosize|Unstable_TrapFocus)[\\/]/;
 
+/** Scripts and styles lie there compressed as well, as small as they get: that takes too long while somebody waits. */
+function compressed(): Plugin {
+  return {
+    name: "compressed",
+    apply: "build",
+    writeBundle({ dir = "dist" }) {
+      for (const file of readdirSync(join(dir, "assets")).filter((name) => /\.(js|css)$/.test(name))) {
+        const path = join(dir, "assets", file);
+        const options = { params: { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY } };
+        writeFileSync(`${path}.br`, brotliCompressSync(readFileSync(path), options));
+      }
+    },
+  };
+}
+
 // While developing, Vite serves the screens and passes the API on to a running bin/start.
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), compressed()],
   server: { proxy: { "/api": process.env.API_ADDRESS ?? "http://127.0.0.1:4280" } },
   build: {
     target: "es2022",

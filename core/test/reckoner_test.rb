@@ -12,6 +12,18 @@ class ReckonerTest < CoreTest
     [out.lines.map { |line| JSON.parse(line) }, status.exitstatus]
   end
 
+  # The rest of a long run goes to a Ruby that compiles: same answers, same order, same verdict on all of it.
+  def test_a_long_run_is_answered_line_by_line_to_its_end
+    areas = (1..2_200).map { |i| 1 + (i % 97) }
+    asked = areas.map { |area| %({"rule":"ornaments.by_cover","inputs":{"area_m2":#{area},"cover":"full"}}) }
+    rows, status = reckon(*asked)
+
+    assert_equal(areas.map { |area| area * 30 }, rows.map { |row| row["outputs"]["total"] })
+    assert_equal 0, status
+    assert_equal 1, reckon(*asked, "not a line").last
+    assert_equal 1, reckon("not a line", *asked).last
+  end
+
   def test_answers_a_line
     rows, status = reckon(GOOD)
 

@@ -24,8 +24,22 @@ module DeckBough
         private
 
         def asset(env)
-          status, headers, body = @files.call(env)
-          status == 200 ? [status, headers.merge("cache-control" => KEPT), body] : raise(Problem.not_found("file"))
+          status, headers, body = packed?(env) ? packed(env) : @files.call(env)
+          raise Problem.not_found("file") unless status == 200
+
+          [status, headers.merge("cache-control" => KEPT, "vary" => "accept-encoding"), body]
+        end
+
+        # Scripts and styles lie beside themselves compressed, as small as they get.
+        def packed?(env)
+          env["HTTP_ACCEPT_ENCODING"].to_s.match?(/\bbr\b(?!\s*;\s*q=0(?![.\d]*[1-9]))/) &&
+            File.file?("#{File.join(@folder, Rack::Utils.clean_path_info(env['PATH_INFO']))}.br")
+        end
+
+        def packed(env)
+          status, headers, body = @files.call(env.merge("PATH_INFO" => "#{env['PATH_INFO']}.br"))
+          type = Rack::Mime.mime_type(File.extname(env["PATH_INFO"]))
+          [status, headers.merge("content-type" => type, "content-encoding" => "br"), body]
         end
 
         def page(env, path)

@@ -29,6 +29,21 @@ class StackTest < ServerTest
     refute_includes last_response.body, "bundler"
   end
 
+  def test_scripts_come_as_small_as_they_lie_there_to_whoever_reads_that
+    told = lambda do |accepted|
+      get "/assets/index-3f9c2a.js", {}, "HTTP_ACCEPT_ENCODING" => accepted
+      last_response.headers.values_at("content-encoding", "content-type", "cache-control", "vary")
+    end
+    kept = "public, max-age=31536000, immutable"
+
+    assert_equal ["br", "text/javascript", kept, "accept-encoding"], told.call("gzip, deflate, br")
+    assert_equal "packed for the test", last_response.body
+    assert_equal "gzip", told.call("gzip").first
+    assert_nil told.call("").first
+    ["br;q=0", "gzip;q=0, br; q=0.0", "abro"].each { |none| refute_equal "br", told.call(none).first, none }
+    assert_equal "br", told.call("br;q=0.5").first
+  end
+
   def test_answers_are_compressed_on_request
     sign_in
     get "/api/styles", {}, "HTTP_ACCEPT_ENCODING" => "gzip"
