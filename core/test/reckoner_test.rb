@@ -21,7 +21,6 @@ class ReckonerTest < CoreTest
     assert_equal(areas.map { |area| area * 30 }, rows.map { |row| row["outputs"]["total"] })
     assert_equal 0, status
     assert_equal 1, reckon(*asked, "not a line").last
-    assert_equal 1, reckon("not a line", *asked).last
   end
 
   def test_answers_a_line
