@@ -22,10 +22,9 @@ class StartTest < Minitest::Test
 
   def environment
     # The tests' own database is not this one's; what is installed and built already is not done again.
-    stamps = { "gems.stamp" => nil, "web.stamp" => nil }.keys
-    stamps.each do |name|
-      FileUtils.cp(File.join(ROOT, ".local", name), @local) if File.exist?(File.join(ROOT, ".local", name))
-    end
+    installed = ENV.fetch("LOCAL", File.join(ROOT, ".local"))
+    FileUtils.cp(%w[gems.stamp web.stamp].map { |name| File.join(installed, name) }.select { |file| File.exist?(file) },
+                 @local)
     { "DATABASE_URL" => nil, "LOCAL" => @local, "PORT" => @port.to_s, "LOG_TO" => File.join(@local, "requests.log") }
   end
 
