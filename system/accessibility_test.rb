@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "system_test"
+require_relative "console"
 
 # axe on every main view, at the desk and on a phone, by day and in the evening.
 class AccessibilityTest < SystemTest
@@ -38,12 +39,15 @@ class AccessibilityTest < SystemTest
     { "/pieces/#{piece_id('Mantel greens')}" => "Rise and trail" }
   end
 
+  # Also listens to the console: a view that is right for everyone has nothing to complain of there.
   def sweep(where)
+    console = Console.new(page.driver.browser.page)
     views.each do |path, text|
       visit path
 
       assert_text text
       assert_clean "#{path} #{where}"
+      assert_empty console.told, "#{path} #{where}"
     end
   end
 

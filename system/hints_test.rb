@@ -19,22 +19,16 @@ class HintsTest < SystemTest
     assert_text "Best size for each place"
   end
 
-  def test_a_survey_tells_what_must_stay_free
+  def test_a_survey_tells_what_must_stay_free_by_the_studios_own_house_rules
     survey
 
     assert_text "At least 76 cm must stay to pass", count: 2
     assert_text "Over 33 % of it, the tree takes it over"
-  end
-
-  def test_a_changed_house_rule_changes_what_is_said
     DATABASE[:house_rule_values].insert(studio_id: DATABASE[:studios].get(:id), key: "tree.walkway", value: 0.9)
     survey
 
     assert_text "At least 90 cm must stay to pass"
     assert_no_text "76 cm"
-  end
-
-  def test_a_feet_studio_meets_no_metre_in_a_survey
     in_feet
     survey
 
@@ -59,14 +53,11 @@ class HintsTest < SystemTest
 
       assert_empty metres_said, name
     end
-  end
-
-  def test_the_person_beside_a_tree_is_told_in_feet_too
-    in_feet
-    open_tree
-
     assert_selector "svg text", text: "5 ft 7 in"
-    assert_no_selector "svg text", text: "1.70 m"
+    step "Ribbon"
+    click_button "spiral"
+
+    assert_text "1 ft 2 in to 2 ft is usual"
   end
 
   def test_each_way_of_ribbon_says_what_is_usual
@@ -78,15 +69,6 @@ class HintsTest < SystemTest
     click_button "spiral"
 
     assert_text "35 cm to 60 cm is usual"
-  end
-
-  def test_what_is_usual_is_told_in_whole_inches
-    in_feet
-    open_tree
-    step "Ribbon"
-    click_button "spiral"
-
-    assert_text "1 ft 2 in to 2 ft is usual"
   end
 
   def test_a_mantel_says_how_its_school_is_weighed
