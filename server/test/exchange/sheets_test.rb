@@ -74,6 +74,18 @@ class SheetsTest < Minitest::Test
     end
   end
 
+  def test_marks_are_told_to_a_tenth_of_a_unit
+    assert_equal "1.2,3.0 4.0,5.7", SvgMarks.list([[1.23, 3], [4, 5.66]])
+    assert_includes SvgMarks.label(10.04, 2, 7), %(x="10.0" y="2.0")
+    assert_includes SvgMarks.line([[0, 0], [1, 1]], "#000000", dash: "8 6", wide: 2), %(stroke-dasharray="8 6")
+    refute_includes SvgMarks.line([[0, 0]], "#000000"), "stroke-dasharray"
+    sheet = SvgMarks.sheet(["<g/>"], title: "Bay", wide: 100, tall: 70, margin: 5)
+
+    assert_includes sheet, %(viewBox="0 0 100 70")
+    assert_includes sheet, %(<g transform="translate(5 5)"><g/></g></svg>)
+    assert_operator sheet.index("<title>"), :<, sheet.index("<rect")
+  end
+
   LINE = { step: "ornaments", label: "Slate glass", unit: "pieces", need: 16, spares: 2, have: 12, short: 6.0,
            packs: 2, pack_size: 4.0, buy_cents: 2_050, stock_cents: nil }.freeze
 
