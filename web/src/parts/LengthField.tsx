@@ -2,7 +2,7 @@ import TextField from "@mui/material/TextField";
 import { useEffect, useId, useRef, useState, type ReactNode } from "react";
 import { asProblem } from "../api/client";
 import { readLength } from "../api/lengths";
-import { length } from "../units/format";
+import { length, likely } from "../units/format";
 import { useUnits } from "../units/useUnits";
 import { useLengthReadings } from "./lengthReadings";
 import { steady } from "./steady";
@@ -87,7 +87,7 @@ function LengthFieldDrawn({
       error={Boolean(wrong)}
       helperText={wrong ?? help}
       required={required}
-      placeholder={typeof placeholder === "number" ? length(placeholder, units) : placeholder}
+      placeholder={typeof placeholder === "number" ? likely(placeholder, units) : placeholder}
       slotProps={{ inputLabel: { shrink: true }, htmlInput: { autoComplete: "off" } }}
     />
   );

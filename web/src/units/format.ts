@@ -34,6 +34,11 @@ export function length(metres: number, units: Units): string {
   return units === "imperial" ? imperial(metres) : metric(metres);
 }
 
+/** A length somebody might type, in whole inches for those who measure in them: for what an empty field suggests. */
+export function likely(metres: number, units: Units): string {
+  return length(units === "imperial" ? Math.round(metres / INCH) * INCH : metres, units);
+}
+
 /** The same length in the other system, for the small print beside it. */
 export function otherLength(metres: number, units: Units): string {
   return units === "imperial" ? metric(metres) : imperial(metres);

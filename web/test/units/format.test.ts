@@ -10,6 +10,7 @@ import {
   inMetres,
   kilograms,
   length,
+  likely,
   minutes,
   money,
   otherLength,
@@ -64,6 +65,16 @@ describe("lengths in feet and inches", () => {
     expect(otherLength(2.4, "metric")).toBe(length(2.4, "imperial"));
     expect(otherLength(2.4, "imperial")).toBe(length(2.4, "metric"));
   });
+});
+
+test("what an empty field suggests is what one would type", () => {
+  expect([0.6, 1.4, 0.55, 0].map((metres) => likely(metres, "imperial"))).toEqual([
+    "2 ft",
+    "4 ft 7 in",
+    "1 ft 10 in",
+    "0 in",
+  ]);
+  expect([0.6, 1.4].map((metres) => likely(metres, "metric"))).toEqual(["60 cm", "1.40 m"]);
 });
 
 test("a cut length is said in the long unit, however short it is", () => {

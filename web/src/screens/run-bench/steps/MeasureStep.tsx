@@ -168,9 +168,9 @@ function Shelf({ bench }: StepProps) {
   const dial = (part: Partial<Survey>) => bench.dial("survey", part);
   return (
     <>
-      <LengthField label="Length" {...of("length_m")} onChange={(length_m) => dial({ length_m })} />
+      <LengthField label="Length" placeholder={1.5} {...of("length_m")} onChange={(length_m) => dial({ length_m })} />
       {ON_A_SHELF.includes(survey.kind) && (
-        <LengthField label="Depth" {...of("depth_m")} onChange={(depth_m) => dial({ depth_m })} />
+        <LengthField label="Depth" placeholder={0.15} {...of("depth_m")} onChange={(depth_m) => dial({ depth_m })} />
       )}
       {["frame", "mirror"].includes(survey.kind) && (
         <LengthField
@@ -248,6 +248,7 @@ export function MeasureStep(props: StepProps) {
       </TextField>
       <LengthField
         label="Socket from the left end"
+        placeholder={0.3}
         {...of("socket_m")}
         onChange={(socket_m) => dial({ socket_m })}
         help="The plug end goes there"
