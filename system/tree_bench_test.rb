@@ -118,6 +118,35 @@ class TreeBenchTest < SystemTest
     assert_equal before, DATABASE[:pieces].where(name: "Quay window tree").get(:settings)
   end
 
+  # What somebody else turned comes along with the save, and the undo after it must not bring back the old value.
+  def test_undo_behind_a_save_keeps_what_somebody_else_turned
+    open_tree
+    step "Crown"
+    slow(1_200)
+    click_button "star"
+    others_riser(0.2)
+
+    assert_text "Saving …"
+    click_button "Undo"
+    slow(0)
+
+    assert_figure "Ribbon of the bow", "4.06 m"
+    assert_text "Saved"
+    kept = DATABASE[:pieces].where(name: "Quay window tree").get(:settings)
+
+    assert_equal ["bow", 0.2], [kept["crown"]["kind"], kept["measure"]["riser_m"]]
+  end
+
+  def others_riser(metres)
+    piece = DATABASE[:pieces].where(name: "Quay window tree").first
+    settings = piece[:settings].to_h.merge("measure" => piece[:settings]["measure"].to_h.merge("riser_m" => metres))
+    bram = DATABASE[:accounts].where(email: ASSISTANT).get(:id)
+    Server::Store::Pieces.new(DATABASE, piece[:studio_id])
+                         .change(piece[:id], piece[:version],
+                                 { "name" => piece[:name], "place_id" => piece[:place_id], "settings" => settings },
+                                 account_id: bram, units: "metric")
+  end
+
   def slow(latency)
     page.driver.browser.page.command("Network.emulateNetworkConditions", offline: false, latency: latency,
                                                                          downloadThroughput: -1, uploadThroughput: -1)

@@ -111,7 +111,9 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
         const saved = known(kind, await sent);
         take(saved);
         // What was left out was filled in and what others turned came along; what was dialled on meanwhile stays on top of it.
-        setDraft((now) => (now === said ? draftOf<K>(saved) : rebase(now, said, draftOf<K>(saved), [])));
+        const onto = (now: Draft<K>) => (now === said ? draftOf<K>(saved) : rebase(now, said, draftOf<K>(saved), []));
+        latest.current = { ...latest.current, draft: onto(latest.current.draft) };
+        setDraft(onto);
         return saved;
       } catch (error) {
         refusal.current(error);
