@@ -11,6 +11,9 @@ module DeckBough
       class Objection
         include OpenapiFirst::ErrorResponse
 
+        TYPES = { "string" => "text", "integer" => "a whole number", "number" => "a number", "boolean" => "yes or no",
+                  "array" => "a list", "object" => "an object with named values" }.freeze
+
         def render
           raise problem
         end
@@ -39,24 +42,32 @@ module DeckBough
         def of(error)
           at = error.instance_location
           missing = error.details&.fetch("missing_keys", nil)
-          if missing
-            return missing.map { |key| { pointer: "#{at}/#{key}", code: "missing", message: "#{key} is missing." } }
-          end
+          return missing.map { |key| told("#{at}/#{key}", "missing", "is missing.") } if missing
 
-          name = at.split("/").last || "The body"
-          [{ pointer: at, code: error.type.to_s, message: "#{name}: #{wanted(error)}" }]
+          [told(at, error.type.to_s, wanted(error))]
+        end
+
+        def told(pointer, code, says)
+          { pointer: pointer, code: code, message: "#{FieldTitles.of(pointer)} #{says}" }
         end
 
         def wanted(error)
           schema = error.schemer_error["schema"]
-          case error.type
-          when "format", "pattern"
-            "must be a #{schema['format'] || schema['description'] || 'value of the right form'}."
-          when "enum" then "must be one of #{schema['enum'].join(', ')}."
+          type = error.type.to_s
+          return "must be #{TYPES[type]}." if TYPES.key?(type)
+
+          case type
+          when "format", "pattern" then "must be a #{schema['format'] || schema['description'] || 'value of its form'}."
+          when "enum" then "must be one of #{schema['enum'].compact.join(', ')}."
           when "schema" then "is not known here."
-          when /\A(string|integer|number|boolean|array|object)\z/ then "must be a #{error.type}."
-          else "#{error.error.sub(/\Avalue at `[^`]*` /, '')}."
+          when /\A(min|max)/ then "must be #{bound(type, schema[type])}."
+          else "is not as it must be."
           end
+        end
+
+        def bound(type, limit)
+          what = { "Length" => " characters", "Items" => " entries" }.fetch(type[3..], "")
+          "#{limit}#{what} or #{type.start_with?('min') ? 'more' : 'fewer'}"
         end
       end
 

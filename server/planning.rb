@@ -67,7 +67,7 @@ module DeckBough
       def trial(changes)
         changed = DeckBough::HouseRules.with(house.changes.merge(changes))
         TreePlan.new(settings: SAMPLE_TREE, surroundings: SAMPLE, styles: SAMPLE_STYLES, house: changed,
-                     units: @studio[:units], kept: @kept).call
+                     units: @studio[:units], region: region, kept: @kept).call
       rescue HouseRuleError => e
         raise Problem.invalid([{ pointer: "/changes", code: "out_of_range", message: e.message }])
       rescue UnplannableError => e
@@ -99,7 +99,12 @@ module DeckBough
       end
 
       def tree_in(surroundings)
-        TreePlan.new(settings: {}, surroundings: surroundings, styles: [], house: house, units: @studio[:units])
+        TreePlan.new(settings: {}, surroundings: surroundings, styles: [], house: house, units: @studio[:units],
+                     region: region)
+      end
+
+      def region
+        Region.new(**@studio.slice(*Store::Studios::REGION))
       end
 
       def checked(kind, settings)
@@ -111,7 +116,7 @@ module DeckBough
       def brief(settings, surroundings, styles:, **beside)
         PlanBrief.new(settings: settings, surroundings: surroundings, styles: styles, house: house,
                       units: @studio[:units],
-                      schools: @studio.slice(*Store::Studios::SCHOOLS), kept: @kept, **beside)
+                      schools: @studio.slice(*Store::Studios::SCHOOLS), region: region, kept: @kept, **beside)
       end
 
       # What a kind wants to know of the studio and the room beyond its own styles.

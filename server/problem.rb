@@ -57,7 +57,22 @@ module DeckBough
       # @param faults [Array<Fault>] of the core
       # @param under [String] where the checked part stands in the request, such as "/settings"
       def self.of_faults(faults, under: "")
-        invalid(faults.map { |one| { pointer: "#{under}#{one.pointer}", code: one.code, message: one.message } })
+        invalid(faults.map { |one| error_of(one, under) })
+      end
+
+      def self.error_of(fault, under)
+        { pointer: "#{under}#{fault.pointer}", code: fault.code, message: fault.message, fault: fault }
+      end
+      private_class_method :error_of
+
+      # The same with what the core says of the same request: of one place in it the core's own word counts.
+      #
+      # @param faults [Array<Fault>]
+      def together_with(faults)
+        return self if faults.empty?
+
+        told = self.class.of_faults(faults).errors
+        self.class.invalid([*told, *errors.reject { |error| told.any? { |one| one[:pointer] == error[:pointer] } }])
       end
 
       # Settings that no plan can be made from: told like any other fault of them.
@@ -84,14 +99,23 @@ module DeckBough
             "This took longer than a request may and was stopped. Nothing was saved. Ask for less at once.")
       end
 
-      def to_h(request_id)
-        { type: TYPE + code, title: title, status: status, detail: message, request_id: request_id }
-          .merge(errors.empty? ? {} : { errors: errors }).merge(more)
+      # @param units ["metric", "imperial"] those of the person who reads it
+      def to_h(request_id, units = "metric")
+        told = errors.map { |error| in_units(error, units) }
+        { type: TYPE + code, title: title, status: status, detail: told.size == 1 ? told.first[:message] : message,
+          request_id: request_id }.merge(told.empty? ? {} : { errors: told }).merge(more)
       end
 
-      def response(request_id)
+      def response(request_id, units = "metric")
         [status, { "content-type" => "application/problem+json", "cache-control" => "no-store" },
-         [JSON.generate(to_h(request_id))]]
+         [JSON.generate(to_h(request_id, units))]]
+      end
+
+      private
+
+      def in_units(error, units)
+        fault = error[:fault] or return error
+        { **error.except(:fault), message: fault.told(units) }
       end
     end
   end

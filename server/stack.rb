@@ -27,6 +27,7 @@ module DeckBough
                                      expire_after: 30 * 24 * 3600
           use Accounts::Door.build(database, configuration)
           use Middleware::Gate, contract, Store::Accounts.new(database)
+          use Middleware::EveryFault, database, CheckedBodies::ALL
           use OpenapiFirst::Middlewares::RequestValidation,
               spec: contract.definition, error_response: Contract::Objection
           run App.new(database: database, configuration: configuration, clock: clock)

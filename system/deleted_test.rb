@@ -41,7 +41,7 @@ class DeletedTest < SystemTest
 
     assert_text "The Signal Loft was deleted."
     Capybara.using_session(:bram) do
-      sign_in(ASSISTANT)
+      at_the_desk(ASSISTANT)
       click_link "Deleted"
 
       assert_button "Bring The Signal Loft back", disabled: true

@@ -49,7 +49,7 @@ class HangingMapTest < SystemTest
 
     assert_text "10 to hang, 0 up"
     Capybara.using_session(:bram) do
-      sign_in(ASSISTANT)
+      at_the_desk(ASSISTANT)
       open_map
       light "Paper star"
       box(3).click
@@ -77,7 +77,7 @@ class HangingMapTest < SystemTest
 
     assert_equal 10, hung
     Capybara.reset_sessions!
-    sign_in(ASSISTANT)
+    at_the_desk(ASSISTANT)
     open_map
 
     assert_text "10 of 100 up"

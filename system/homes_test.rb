@@ -26,7 +26,7 @@ class HomesTest < SystemTest
   end
 
   def test_password_is_changed_and_signing_out_ends_it
-    sign_in
+    at_the_desk
     click_button "OM, account of Ottoline Marsh"
     find("[role=menuitem]", text: "Change password").click
     fill_in "Present password", with: "not-the-present-1"
@@ -48,7 +48,7 @@ class HomesTest < SystemTest
   end
 
   def test_a_home_with_impossible_dates_is_told_by_field_and_stays_as_typed
-    sign_in
+    at_the_desk
     click_button "Add a home"
     fill_in "Name of the home", with: "Chandler's Row"
     fill_in "Ages of children", with: "four"
@@ -71,7 +71,7 @@ class HomesTest < SystemTest
   end
 
   def test_a_home_changed_meanwhile_offers_both
-    sign_in
+    at_the_desk
     click_link "Number Nine, Ropewalk", match: :first
     click_button "Home and household"
     fill_in "Client", with: "P. Vole"
@@ -88,7 +88,7 @@ class HomesTest < SystemTest
   end
 
   def test_a_deleted_home_comes_back_and_an_assistant_is_not_offered_it
-    sign_in
+    at_the_desk
     click_link "The Signal Loft", match: :first
     click_button "More for this home"
     find("[role=menuitem]", text: "Delete this home").click
@@ -99,7 +99,7 @@ class HomesTest < SystemTest
 
     assert_link "The Signal Loft"
     Capybara.using_session(:bram) do
-      sign_in(ASSISTANT)
+      at_the_desk(ASSISTANT)
       click_link "The Signal Loft", match: :first
 
       assert_text "Measure a room"
@@ -108,7 +108,7 @@ class HomesTest < SystemTest
   end
 
   def test_a_house_rule_somebody_set_meanwhile
-    sign_in
+    at_the_desk
     visit "/house-rules#picks.per_m2_lush"
     fill_in "Lush picks, per m²", with: "10"
     Server::Store::HouseRules.new(DATABASE, DATABASE[:studios].get(:id)).set("picks.per_m2_lush", 9, was: 8)
@@ -125,7 +125,7 @@ class HomesTest < SystemTest
   end
 
   def test_stock_somebody_counted_meanwhile
-    sign_in
+    at_the_desk
     open_tree
     within("[aria-label='Ledger'] tr", text: "Rope knot, 6 cm") { find("button[aria-label*='Count again']").click }
     fill_in "On hand", with: "20"

@@ -51,7 +51,7 @@ class KeyboardTest < SystemTest
   end
 
   def test_find_and_the_list_of_keys
-    sign_in
+    at_the_desk
     press("/")
 
     assert_field "Find a home, room or piece"
@@ -67,7 +67,7 @@ class KeyboardTest < SystemTest
   end
 
   def test_a_cover_is_dialled_with_the_arrows_and_undone_with_a_key
-    sign_in
+    at_the_desk
     open_tree
     find("input[type=range]", match: :first, visible: :all).native.node.focus
     press(:Right)

@@ -18,7 +18,7 @@ class MeasuredRoomTest < SystemTest
   end
 
   def test_survey_best_size_tree_dials_working_and_all_of_it_again_after_a_reload
-    sign_in
+    at_the_desk
     measure_the_attic
 
     assert_field "Depth", with: "3.96 m"
@@ -63,7 +63,7 @@ class MeasuredRoomTest < SystemTest
   end
 
   def test_the_household_is_changed_where_the_room_is_surveyed
-    sign_in
+    at_the_desk
     visit "/rooms/#{DATABASE[:rooms].where(name: 'Front room').get(:id)}"
     within("[aria-label='Who lives here']") do
       assert_text "conifer allergy"
@@ -82,7 +82,7 @@ class MeasuredRoomTest < SystemTest
   end
 
   def test_leaving_a_survey_that_is_not_kept_asks_first
-    sign_in
+    at_the_desk
     measure_the_attic
     click_link "Season", match: :first
     within("[role=dialog]") { click_button "Stay here" }

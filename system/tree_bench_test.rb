@@ -5,7 +5,7 @@ require_relative "system_test"
 class TreeBenchTest < SystemTest
   def setup
     super
-    sign_in
+    at_the_desk
   end
 
   def test_a_tree_too_tall_is_told_where_it_is_dialled

@@ -44,7 +44,7 @@ module DeckBough
 
           Problem.invalid(problem.errors.map do |error|
             whole = path + error[:pointer].split("/").drop(1).map { |part| part.match?(/\A\d+\z/) ? part.to_i : part }
-            { **error, pointer: "/#{whole.join('/')}", **lined(whole, error[:message]) }
+            { **error.except(:fault), pointer: "/#{whole.join('/')}", **lined(whole, error[:message]) }
           end)
         end
 

@@ -9,6 +9,8 @@ module DeckBough
         INK = "1e2a2f"
         QUIET = "5c686d"
         LINE = "8fa58a"
+        # Of the fractions the fonts know halves and quarters.
+        FRACTIONS = { "⅛" => " 1/8", "⅜" => " 3/8", "⅝" => " 5/8", "⅞" => " 7/8" }.freeze
 
         # @param under [String] where it is: home and room
         def initialize(title:, under:)
@@ -30,7 +32,8 @@ module DeckBough
 
         # The fonts every reader has know Western letters only.
         def plain(text)
-          text.encode("Windows-1252", invalid: :replace, undef: :replace, replace: "?").encode("UTF-8")
+          text.gsub(/[⅛⅜⅝⅞]/, FRACTIONS)
+              .encode("Windows-1252", invalid: :replace, undef: :replace, replace: "?").encode("UTF-8")
         end
 
         def heading(told)

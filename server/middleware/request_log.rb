@@ -29,11 +29,15 @@ module DeckBough
         def answer(env)
           @app.call(env)
         rescue Problem => e
-          e.response(env[ID])
+          e.response(env[ID], units(env))
         rescue UnplannableError => e
-          Problem.unplannable(e).response(env[ID])
+          Problem.unplannable(e).response(env[ID], units(env))
         rescue StandardError => e
           of(e, env).response(env[ID])
+        end
+
+        def units(env)
+          env.fetch(EveryFault::UNITS, "metric")
         end
 
         # @return [Problem] for what is nobody's input: the database away, a statement that was stopped, or a bug of

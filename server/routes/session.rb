@@ -10,14 +10,17 @@ module DeckBough
         get "/api/me", :me
         patch "/api/studio", :change
 
-        CHANGED = ["units", *Store::Studios::SCHOOLS.map(&:to_s)].freeze
+        CHANGED = ["units", *[*Store::Studios::SCHOOLS, *Store::Studios::REGION].map(&:to_s)].freeze
 
         def door
-          answer(account ? { founded: true, me: myself } : { founded: studios.founded? })
+          return answer({ founded: true, me: myself }) if account
+          return answer({ founded: true }) if studios.founded?
+
+          answer({ founded: false, regions: regions })
         end
 
         def found
-          fields = %w[studio name email password units].to_h { |field| [field.to_sym, said[field]] }
+          fields = %w[studio name email password units region].to_h { |field| [field.to_sym, said[field]] }.compact
           studios.found(**fields, cost: context.configuration.password_cost)
           answer({ founded: true }, 201)
         end
@@ -36,8 +39,12 @@ module DeckBough
         private
 
         def myself
-          shown = studio.slice(:name, :units, :currency, :version, *Store::Studios::SCHOOLS)
-          { account: account.slice(:name, :email, :role), studio: shown, today: today.iso8601 }
+          { account: account.slice(:name, :email, :role), studio: studio.slice(*Store::Studios::SHOWN), today: today.iso8601 }
+        end
+
+        # To choose from when founding.
+        def regions
+          Region::NAMED.map { |name, region| { name: name, **region.to_h } }
         end
 
         def studios

@@ -8,6 +8,10 @@ module DeckBough
         # How the studio likes to work where a piece does not say otherwise.
         SCHOOLS = %i[topper_school picks_school light_school greens_light_school].freeze
 
+        # Where it works.
+        REGION = %i[currency mains_volts circuit_amps paper tree_sizes].freeze
+        SHOWN = [:name, :units, :version, *REGION, *SCHOOLS].freeze
+
         def initialize(database)
           @database = database
         end
@@ -18,9 +22,10 @@ module DeckBough
 
         # Founds the studio of an empty installation with its owner.
         #
+        # @param region [String] of Region::NAMED
         # @return [Integer] the owner's account id
         # @raise [Problem] when one exists already, or the email or password will not do
-        def found(studio:, name:, email:, password:, units:, cost:)
+        def found(studio:, name:, email:, password:, units:, cost:, region: "europe")
           refuse_bad(studio: studio, name: name, email: email, password: password)
           @database.transaction do
             # Two people founding at once: the second waits here and then sees the first one's studio.
@@ -29,13 +34,14 @@ module DeckBough
               raise Problem.new(409, "founded", "Already founded", "This installation has its studio. Sign in instead.")
             end
 
-            studio_id = @database[:studios].returning(:id).insert(name: studio.strip, units: units).first[:id]
+            studio_id = @database[:studios].returning(:id).insert(name: studio.strip, units: units,
+                                                                  **Region.of(region).to_h).first[:id]
             Person.add(@database, studio_id, name: name, email: email, password: password, role: "owner", cost: cost)
           end
         end
 
         def find(id)
-          @database[:studios].where(id: id).select(:id, :name, :units, :currency, :version, *SCHOOLS).first
+          @database[:studios].where(id: id).select(:id, *SHOWN).first
         end
 
         # @raise [Problem] conflict when `version` is not the present one

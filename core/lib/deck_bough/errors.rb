@@ -24,10 +24,21 @@ module DeckBough
   class HouseRuleError < Error; end
 
   # One fault in what was given: where it is, what is wrong, what would be right.
-  Fault = Struct.new(:path, :code, :message, keyword_init: true) do
-    def initialize(**)
-      super
+  #
+  # message: the sentence where it is known already; else it is made from the code and values, in the person's units.
+  Fault = Struct.new(:path, :code, :said, :values, keyword_init: true) do
+    def initialize(path:, code:, message: nil, values: {})
+      super(path: path, code: code, said: message, values: values)
       freeze
+    end
+
+    def message
+      told("metric")
+    end
+
+    # @param units ["metric", "imperial"]
+    def told(units)
+      said || Messages.error("input_#{code}", { name: path.last, **values }, units)
     end
 
     # "styles[0].breakable" for the command line, "/styles/0/breakable" for the API.

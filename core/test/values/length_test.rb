@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "json"
 require_relative "../core_test"
 
 class LengthTest < CoreTest
@@ -38,13 +39,27 @@ class LengthTest < CoreTest
     assert_in_delta 2.286, Length.parse("7.5", bare: "ft")
   end
 
+  # The screens print by the same list.
+  def test_prints_every_length_of_the_list_as_it_stands_there
+    JSON.parse(File.read(File.join(__dir__, "lengths.json"))).each do |row|
+      assert_equal(row.values_at("metric", "imperial"),
+                   %w[metric imperial].map { |units| Length.print(row["metres"], units) })
+    end
+  end
+
+  def test_what_was_read_off_a_tape_is_printed_as_it_was_read
+    ["7 ft 6½ in", "12 ft", "3 ft 4⅛ in", "20 ft", "1⅞ in"].each do |said|
+      assert_equal said, Length.print(Length.parse(said), "imperial")
+    end
+  end
+
   def test_prints_as_a_person_would_say_it
     metric = [2.28, 0.14, 0.999, 0.0553, 0.07, 0.007, 0].map { |metres| Length.print(metres, "metric") }
 
     assert_equal ["2.28 m", "14 cm", "1.00 m", "5.5 cm", "7 cm", "7 mm", "0 cm"], metric
     said = [2.286, 0.1651, 0.3048, 0, 2.0, 3.65759, -0.0254].map { |metres| Length.print(metres, "imperial") }
 
-    assert_equal ["7 ft 6 in", "6 1/2 in", "1 ft", "0 in", "6 ft 7 in", "12 ft", "−1 in"], said
+    assert_equal ["7 ft 6 in", "6½ in", "1 ft", "0 in", "6 ft 7 in", "12 ft", "−1 in"], said
   end
 
   def test_reads_back_what_it_prints

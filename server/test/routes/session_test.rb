@@ -103,6 +103,38 @@ class SessionRoutesTest < ServerTest
     assert_equal "imperial", ask(:get, "/api/me")["studio"]["units"]
   end
 
+  def test_a_region_brings_currency_mains_paper_and_tree_sizes_and_each_can_be_set_otherwise
+    empty_installation
+    offered = ask(:get, "/api/door")["regions"].find { |region| region["name"] == "north_america" }
+    ask(:post, "/api/studios", { studio: "Copper & Quince", name: "Ottoline Marsh", email: "o@copper.example",
+                                 password: "marrow-quay-2026", units: "imperial", region: "north_america" },
+        status: 201)
+    ask(:post, "/api/login", { email: "o@copper.example", password: "marrow-quay-2026" })
+    studio = ask(:get, "/api/me")["studio"]
+    brought = %w[currency mains_volts circuit_amps paper tree_sizes]
+
+    assert_equal ["USD", 120, 15, "letter", "ft"], studio.values_at(*brought)
+    assert_equal offered.slice(*brought), studio.slice(*brought)
+    changed = ask(:patch, "/api/studio", { version: studio["version"], circuit_amps: 20, paper: "a4" })["studio"]
+
+    assert_equal ["USD", 120, 20, "a4", "ft"], changed.values_at(*brought)
+    ask(:patch, "/api/studio", { version: changed["version"], mains_volts: 12 }, status: 422)
+    ask(:patch, "/api/studio", { version: changed["version"], currency: "euro" }, status: 422)
+  end
+
+  def test_sizes_offered_follow_how_trees_are_sold_not_the_units
+    sign_in
+    id = quay_tree["id"]
+    sizes = -> { ask(:post, "/api/pieces/#{id}/plan", {})["best_size"]["sizes"].map { |size| size["height_m"] } }
+    by_centimetres = sizes.call
+    ask(:patch, "/api/studio", { version: 1, units: "imperial" })
+
+    assert_equal by_centimetres, sizes.call
+    ask(:patch, "/api/studio", { version: 2, tree_sizes: "ft" })
+
+    assert_in_delta 20 * 0.3048, sizes.call.last
+  end
+
   def test_the_door_tells_who_is_signed_in_and_strangers_nothing
     refute ask(:get, "/api/door").key?("me")
     sign_in

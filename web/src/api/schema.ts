@@ -1080,6 +1080,17 @@ export interface components {
         Door: {
             founded: boolean;
             me?: components["schemas"]["Me"];
+            regions?: components["schemas"]["Region"][];
+        };
+        Region: {
+            name: string;
+            currency: string;
+            mains_volts: number;
+            circuit_amps: number;
+            /** @enum {string} */
+            paper: "a4" | "letter";
+            /** @enum {string} */
+            tree_sizes: "cm" | "ft";
         };
         SignIn: {
             email: string;
@@ -1096,6 +1107,8 @@ export interface components {
             password: string;
             /** @enum {string} */
             units: "metric" | "imperial";
+            /** @enum {string} */
+            region?: "europe" | "british_isles" | "north_america" | "oceania" | "japan";
         };
         Me: {
             account: components["schemas"]["Account"];
@@ -1150,12 +1163,25 @@ export interface components {
             /** @enum {string} */
             units: "metric" | "imperial";
             currency: string;
+            mains_volts: number;
+            circuit_amps: number;
+            /** @enum {string} */
+            paper: "a4" | "letter";
+            /** @enum {string} */
+            tree_sizes: "cm" | "ft";
             version: number;
         };
         StudioChange: {
             version: number;
             /** @enum {string} */
             units?: "metric" | "imperial";
+            currency?: string;
+            mains_volts?: number;
+            circuit_amps?: number;
+            /** @enum {string} */
+            paper?: "a4" | "letter";
+            /** @enum {string} */
+            tree_sizes?: "cm" | "ft";
             /** @enum {string} */
             topper_school?: "first" | "last" | "none";
             /** @enum {string} */
@@ -1355,7 +1381,8 @@ export interface components {
             width_m: number;
             depth_m: number;
             ceiling_left_m: number;
-            ceiling_right_m: number;
+            /** @description as at the left when left out */
+            ceiling_right_m?: number | null;
             no_nails?: boolean;
             heat?: string;
             notes?: string;
@@ -1639,14 +1666,21 @@ export interface components {
             style: string;
             count: number;
             /** @enum {string} */
-            reason: "reach" | "reach_heavy" | "room" | "eye_level";
+            reason: "reach" | "reach_heavy" | "room";
         };
         HangingSummary: {
             evenness: components["schemas"]["Evenness"];
             unplaced: components["schemas"]["Unplaced"][];
+            findings: components["schemas"]["Finding"][];
+        };
+        MakeDo: {
             crossed_out: number;
             to_fill: number;
-            findings: components["schemas"]["Finding"][];
+            styles: {
+                style: string;
+                planned: number;
+                crossed_out: number;
+            }[];
         };
         /** @description map is left out when no tree is chosen */
         HangingMap: {
@@ -2111,6 +2145,7 @@ export interface components {
             totals: components["schemas"]["LedgerTotals"];
             cautions: components["schemas"]["StepCaution"][];
             tasks: components["schemas"]["Task"][];
+            make_do?: components["schemas"]["MakeDo"];
             drawing: components["schemas"]["TreeDrawing"];
         };
         TreePlaces: {
@@ -2131,6 +2166,7 @@ export interface components {
             height_m: number | null;
             /** @enum {string} */
             limit: "height" | "floor" | "none";
+            tallest_m: number;
             findings: components["schemas"]["Finding"][];
             sizes: components["schemas"]["SizeFit"][];
         };
@@ -2193,6 +2229,7 @@ export interface components {
             spares: number;
             have: number;
             short: number;
+            spares_short: number;
             packs: number | null;
             pack_size: number | null;
             buy_cents: number | null;
@@ -2354,8 +2391,8 @@ export interface components {
                 filament: boolean;
                 watts: number | null;
                 max_run: number | null;
-                volts: number;
-                circuit_amps: number;
+                volts: number | null;
+                circuit_amps: number | null;
                 other_watts: number;
                 socket_way_m: number | null;
                 battery_units: number;
@@ -2415,6 +2452,7 @@ export interface components {
                 /** @enum {string} */
                 pattern: "scatter" | "diamond" | "twos" | "threes";
                 seed: number;
+                cross_out_short: boolean;
                 missing: {
                     style: string;
                     count: number;

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { memo, type ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { Caution } from "../parts/Caution";
-import { count, cutLength, minutes, money, type Units } from "../units/format";
+import { count, cutLength, minutes, money, toBuy, type Units } from "../units/format";
 import { useCurrency, useUnits } from "../units/useUnits";
 import { useWorkings } from "./workings";
 
@@ -25,7 +25,8 @@ function packs(line: Line, units: Units): string {
   const noun =
     line.unit === "m" ? "roll" : line.kind === "light" ? "string" : line.kind === "garland" ? "piece" : "pack";
   const left = line.left_over > 0 ? `, ${shown(line.left_over, line, units)} over` : "";
-  return `buy ${line.packs} ${noun}${line.packs === 1 ? "" : "s"}${left}`;
+  const spares = line.short === line.spares_short ? " for spares" : "";
+  return `buy ${line.packs} ${noun}${line.packs === 1 ? "" : "s"}${spares}${left}`;
 }
 
 interface RowProps {
@@ -110,7 +111,10 @@ function LedgerRow({ line, onStock }: RowProps) {
       <Box component="td" sx={{ textAlign: "right", whiteSpace: "nowrap" }}>
         <Typography
           variant="body2"
-          sx={{ fontWeight: line.short > 0 ? 700 : 400, color: line.short > 0 ? "error.main" : "text.secondary" }}
+          sx={{
+            fontWeight: line.short > line.spares_short ? 700 : 400,
+            color: line.short > line.spares_short ? "error.main" : "text.secondary",
+          }}
         >
           {shortage(line, units)}
         </Typography>
@@ -215,8 +219,7 @@ export const Ledger = memo(function Ledger({ plan, empty, step, onStock, childre
           })}
         >
           <Typography variant="body2">
-            To buy <strong>{money(plan.totals.buy_cents, currency)}</strong>
-            {plan.totals.unpriced > 0 ? ` + ${plan.totals.unpriced} unpriced` : ""}
+            To buy <strong>{toBuy(plan.totals, currency)}</strong>
           </Typography>
           <Typography variant="body2">
             From stock <strong>{money(plan.totals.stock_cents, currency)}</strong>

@@ -10,12 +10,14 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
 import { ask, client, type Schemas } from "../api/client";
 import { keys } from "../api/queries";
+import { useObjections } from "../api/useObjections";
 import { useVersioned } from "../api/useVersioned";
-import { ASKED, bodyOf, textsOf, TEXTURES, TICKS, TITLES, type StyleKind, type Ticked } from "./styleFields";
+import { ASKED, bodyOf, readingOf, textsOf, TEXTURES, TICKS, TITLES, type StyleKind, type Ticked } from "./styleFields";
 import { ConflictDialog, type ConflictRow } from "../parts/ConflictDialog";
-import { ProblemAlert } from "../parts/ProblemAlert";
+import { FormAlert } from "../parts/ProblemAlert";
 import { Tick } from "../parts/Tick";
 import { useUndo } from "../parts/undo";
+import { useUnits } from "../units/useUnits";
 
 interface Props {
   style: Schemas["Style"] | undefined;
@@ -31,19 +33,21 @@ function differences(mine: Record<string, string>, theirs: Record<string, string
 
 /** Adds a style, or counts one again. */
 export function StyleDialog({ style, kind, onClose }: Props) {
-  const [texts, setTexts] = useState(() => textsOf(style));
+  const units = useUnits();
+  const [texts, setTexts] = useState(() => textsOf(style, kind, units));
   const [ticked, setTicked] = useState<Ticked>({
     breakable: style?.breakable ?? false,
     keepsake: style?.keepsake ?? false,
     two_way: style?.two_way ?? false,
   });
   const { clash, problem, refused, settle } = useVersioned(style);
+  const objections = useObjections(problem, texts, { "/price_cents": "/price" });
   const cache = useQueryClient();
   const { say } = useUndo();
 
   async function keep(version = style?.version) {
     try {
-      const body = bodyOf(kind, texts, ticked, style);
+      const body = bodyOf(kind, texts, ticked, { style, units });
       if (style && version !== undefined)
         await ask(client.PUT("/api/styles/{id}", { params: { path: { id: style.id } }, body: { version, ...body } }));
       else await ask(client.POST("/api/styles", { body }));
@@ -58,11 +62,11 @@ export function StyleDialog({ style, kind, onClose }: Props) {
   const field = (name: string, label: string) => (
     <TextField
       key={name}
-      label={label}
+      label={[label, readingOf(name, kind, units).unit].filter(Boolean).join(", ")}
       value={texts[name]}
       onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
-      error={Boolean(problem?.field(`/${name}`))}
-      helperText={problem?.field(`/${name}`)}
+      error={Boolean(objections.field(`/${name}`))}
+      helperText={objections.field(`/${name}`)}
     />
   );
   return (
@@ -76,7 +80,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
       >
         <DialogTitle>{style ? style.name : `Add a ${TITLES[kind]}`}</DialogTitle>
         <DialogContent>
-          <ProblemAlert problem={problem} />
+          <FormAlert objections={objections} />
           <Box
             sx={{
               display: "grid",
@@ -87,7 +91,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
             }}
           >
             {field("name", "Name")}
-            {field("on_hand", kind === "ribbon" ? "On hand, m" : "On hand")}
+            {field("on_hand", "On hand")}
             {field(
               "price",
               { ribbon: "Price of a roll", light: "Price of a string", garland: "Price of a piece" }[kind as string] ??
@@ -135,7 +139,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
       </form>
       {clash && (
         <ConflictDialog
-          rows={differences(texts, textsOf(clash.theirs))}
+          rows={differences(texts, textsOf(clash.theirs, kind, units))}
           keepMine={() => {
             settle();
             void keep(clash.theirs.version);

@@ -9,6 +9,7 @@ import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../api/client";
 import { Caution } from "../parts/Caution";
 import { quantity } from "../units/format";
+import { numberReading } from "../units/reading";
 import { useUnits } from "../units/useUnits";
 
 interface Props {
@@ -82,7 +83,7 @@ export function WorkingDrawer({ open, sheet, error, onClose }: Props) {
             </IconButton>
           </Box>
           <Typography variant="body2" color="textSecondary" sx={{ mb: 0.5 }}>
-            Sums are in metres; results as you read them.
+            {units === "imperial" ? "Sums are in feet" : "Sums are in metres"}; results as you read them.
           </Typography>
           <Steps steps={sheet.steps} />
           {sheet.other_schools.length > 0 && (
@@ -109,7 +110,7 @@ export function WorkingDrawer({ open, sheet, error, onClose }: Props) {
                     {rule.title}
                   </Link>
                   <Typography variant="body2" sx={{ whiteSpace: "nowrap" }}>
-                    {Number(rule.value.toFixed(4))} {rule.unit}
+                    {numberReading(rule.unit, units).shown(rule.value)} {numberReading(rule.unit, units).unit}
                   </Typography>
                 </Box>
               ))}

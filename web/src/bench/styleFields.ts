@@ -1,4 +1,6 @@
 import type { Schemas } from "../api/client";
+import type { Units } from "../units/format";
+import { numberReading, type NumberReading } from "../units/reading";
 
 export type StyleKind = Schemas["Style"]["kind"];
 
@@ -15,36 +17,36 @@ export const TITLES: Record<StyleKind, string> = {
 /** What is asked of each kind, and in which unit. */
 export const ASKED: Record<StyleKind, { name: string; label: string }[]> = {
   ornament: [
-    { name: "diameter_mm", label: "Size, mm" },
+    { name: "diameter_mm", label: "Size" },
     { name: "material", label: "Material" },
-    { name: "mass_g", label: "Weight, g" },
+    { name: "mass_g", label: "Weight" },
     { name: "pack_size", label: "In a pack" },
   ],
   ribbon: [
     { name: "material", label: "Kind" },
-    { name: "pack_size", label: "On a roll, m" },
+    { name: "pack_size", label: "On a roll" },
   ],
   light: [
     { name: "bulbs", label: "Bulbs on a string" },
-    { name: "lit_length_m", label: "Lit length, m" },
+    { name: "lit_length_m", label: "Lit length" },
     { name: "watts", label: "Watts, from its label" },
     { name: "max_run", label: "Joined end to end, at most" },
   ],
   pick: [{ name: "pack_size", label: "In a pack" }],
   garland: [
-    { name: "length_m", label: "Length of a piece, m" },
-    { name: "loft_m", label: "Loft once fluffed, m" },
-    { name: "mass_g", label: "Weight of a piece, g" },
+    { name: "length_m", label: "Length of a piece" },
+    { name: "loft_m", label: "Loft once fluffed" },
+    { name: "mass_g", label: "Weight of a piece" },
   ],
   stem: [
-    { name: "rise_m", label: "Stands up, m" },
-    { name: "trail_m", label: "Hangs, m" },
-    { name: "spread_m", label: "Fills a width of, m" },
-    { name: "mass_g", label: "Weight, g" },
+    { name: "rise_m", label: "Stands up" },
+    { name: "trail_m", label: "Hangs" },
+    { name: "spread_m", label: "Fills a width of" },
+    { name: "mass_g", label: "Weight" },
     { name: "pack_size", label: "In a pack" },
   ],
   fixing: [
-    { name: "rated_kg", label: "Rated load, kg" },
+    { name: "rated_kg", label: "Rated load" },
     { name: "pack_size", label: "In a pack" },
   ],
 };
@@ -59,38 +61,55 @@ export const TICKS: Partial<Record<StyleKind, { name: keyof Ticked; label: strin
   garland: [{ name: "two_way", label: "Tips both ways" }],
 };
 
-export function textsOf(style: Schemas["Style"] | undefined): Record<string, string> {
-  const said = (value: unknown) => (value === null || value === undefined ? "" : String(value));
+/** The unit a field of a style is kept in. */
+function unitOf(name: string, kind: StyleKind): string {
+  if (kind === "ribbon" && (name === "pack_size" || name === "on_hand")) return "m";
+  return /_(mm|g|m|kg)$/.exec(name)?.[1] ?? "";
+}
+
+/** How a number of a style is read and typed; lengths of rolls and pieces in feet, not in inches. */
+export function readingOf(name: string, kind: StyleKind, units: Units): NumberReading {
+  return numberReading(unitOf(name, kind), units, "long");
+}
+
+const NUMBERS = [
+  "diameter_mm",
+  "pack_size",
+  "bulbs",
+  "lit_length_m",
+  "mass_g",
+  "watts",
+  "max_run",
+  "on_hand",
+  "length_m",
+  "loft_m",
+  "rise_m",
+  "trail_m",
+  "spread_m",
+  "rated_kg",
+] as const;
+type Numbered = (typeof NUMBERS)[number];
+
+/** What stands in the fields of a style, as the person reads it. */
+export function textsOf(style: Schemas["Style"] | undefined, kind: StyleKind, units: Units): Record<string, string> {
+  const fresh: Partial<Record<Numbered, number>> = { pack_size: 1, on_hand: 0 };
+  const numbers = NUMBERS.map((name) => {
+    const value = style ? style[name] : fresh[name];
+    return [name, value === null || value === undefined ? "" : readingOf(name, kind, units).shown(value)];
+  });
   return {
-    name: said(style?.name),
+    ...Object.fromEntries(numbers),
+    name: style?.name ?? "",
     colour: style?.colour ?? "#8d9194",
-    diameter_mm: said(style?.diameter_mm),
-    material: said(style?.material),
-    pack_size: said(style?.pack_size ?? 1),
-    bulbs: said(style?.bulbs),
-    lit_length_m: said(style?.lit_length_m),
-    mass_g: said(style?.mass_g),
-    watts: said(style?.watts),
-    max_run: said(style?.max_run),
-    length_m: said(style?.length_m),
-    loft_m: said(style?.loft_m),
-    rise_m: said(style?.rise_m),
-    trail_m: said(style?.trail_m),
-    spread_m: said(style?.spread_m),
-    rated_kg: said(style?.rated_kg),
-    texture: said(style?.texture),
-    on_hand: said(style?.on_hand ?? 0),
+    material: style?.material ?? "",
+    texture: style?.texture ?? "",
     price: style?.price_cents ? (style.price_cents / 100).toFixed(2) : "",
   };
 }
 
-/** A number as typed; what is none goes as less than any can be, and the server names the field. */
-function numeric(text: string | undefined): number | null {
-  if (!text || text.trim() === "") return null;
-  const value = Number(text.replace(",", "."));
-  return Number.isNaN(value) ? NO_NUMBER : value;
+function blank(text: string | undefined): boolean {
+  return !text || text.trim() === "";
 }
-const NO_NUMBER = -1e9;
 
 export interface Ticked {
   breakable: boolean;
@@ -98,37 +117,37 @@ export interface Ticked {
   two_way: boolean;
 }
 
-/** What is kept of a style, of what was typed and ticked. */
+/** What is kept of a style, of what was typed and ticked; what is no number goes as it was typed, and the server says so. */
 export function bodyOf(
   kind: StyleKind,
   texts: Record<string, string>,
   ticked: Ticked,
-  style: Schemas["Style"] | undefined,
+  { style, units }: { style: Schemas["Style"] | undefined; units: Units },
 ): Schemas["StyleFields"] {
-  const price = numeric(texts.price);
-  return {
+  const unread: Record<string, string> = {};
+  const number = (name: string, reading: NumberReading, key = name) => {
+    const text = texts[name] ?? "";
+    const before: unknown = style ? Reflect.get(style, name) : undefined;
+    if (typeof before === "number" && reading.shown(before) === text) return before;
+    const value = reading.read(text);
+    if (value === null && !blank(text)) unread[key] = text.trim();
+    return value;
+  };
+  const numbers = Object.fromEntries(NUMBERS.map((name) => [name, number(name, readingOf(name, kind, units))]));
+  const price = number("price", numberReading("", units), "price_cents");
+  const body: Schemas["StyleFields"] = {
+    ...numbers,
     name: texts.name ?? "",
     kind,
     colour: texts.colour ?? null,
     material: texts.material || null,
-    diameter_mm: numeric(texts.diameter_mm),
-    pack_size: numeric(texts.pack_size) ?? 1,
-    bulbs: numeric(texts.bulbs),
-    lit_length_m: numeric(texts.lit_length_m),
-    mass_g: numeric(texts.mass_g),
-    watts: numeric(texts.watts),
-    max_run: numeric(texts.max_run),
-    on_hand: numeric(texts.on_hand) ?? 0,
-    price_cents: typeof price === "number" ? Math.round(price * 100) : price,
-    length_m: numeric(texts.length_m),
-    loft_m: numeric(texts.loft_m),
-    rise_m: numeric(texts.rise_m),
-    trail_m: numeric(texts.trail_m),
-    spread_m: numeric(texts.spread_m),
-    rated_kg: numeric(texts.rated_kg),
+    pack_size: numbers.pack_size ?? 1,
+    on_hand: numbers.on_hand ?? 0,
+    price_cents: price === null ? null : Math.round(price * 100),
     texture: texts.texture || null,
     reach_m: style?.reach_m ?? null,
     belongs_with: style?.belongs_with ?? null,
     ...ticked,
   };
+  return Object.assign(body, unread);
 }

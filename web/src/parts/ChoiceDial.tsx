@@ -11,6 +11,8 @@ interface ChoiceDialProps<T extends string | number> {
   /** Every position by its label, in this order; a list where only some may be chosen. */
   choices: Readonly<Record<NoInfer<T>, string>> | { value: T; label: string }[];
   onChange: (value: T) => void;
+  /** Said under it. */
+  help?: string;
 }
 
 function positions<T extends string | number>(choices: ChoiceDialProps<T>["choices"], like: T) {
@@ -20,7 +22,7 @@ function positions<T extends string | number>(choices: ChoiceDialProps<T>["choic
 }
 
 /** A dial of a few named positions, all in sight. */
-function ChoiceDialDrawn<T extends string | number>({ label, value, choices, onChange }: ChoiceDialProps<T>) {
+function ChoiceDialDrawn<T extends string | number>({ label, value, choices, onChange, help }: ChoiceDialProps<T>) {
   const id = useId();
   return (
     <Box className="as-wide-as-it-is">
@@ -41,6 +43,11 @@ function ChoiceDialDrawn<T extends string | number>({ label, value, choices, onC
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
+      {help && (
+        <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 0.5 }}>
+          {help}
+        </Typography>
+      )}
     </Box>
   );
 }

@@ -12,13 +12,16 @@ interface CountDialProps {
   onChange: (value: number) => void;
   step?: number;
   min?: number;
+  /** What there is of it; more cannot be. */
+  most?: number;
   help?: string;
 }
 
 /** A whole number: typed, or one up and down. */
-function CountDialDrawn({ label, value, onChange, step = 1, min = 0, help }: CountDialProps) {
+function CountDialDrawn({ label, value, onChange, step = 1, min = 0, most = Infinity, help }: CountDialProps) {
   const [typed, setTyped] = useState<string | null>(null);
-  const wrong = typed !== null && !/^\d+$/.test(typed.trim());
+  const whole = typed === null || /^\d+$/.test(typed.trim());
+  const wrong = !whole || Number(typed) > most;
 
   function commit() {
     if (typed === null || wrong) return;
@@ -35,7 +38,9 @@ function CountDialDrawn({ label, value, onChange, step = 1, min = 0, help }: Cou
         onBlur={commit}
         onKeyDown={(event) => event.key === "Enter" && commit()}
         error={wrong}
-        helperText={wrong ? "Type a whole number, such as 24." : help}
+        helperText={
+          !whole ? "Type a whole number, such as 24." : wrong ? `There are ${most}. Type ${most} or fewer.` : help
+        }
         slotProps={{ htmlInput: { inputMode: "numeric" }, inputLabel: { shrink: true } }}
       />
       <IconButton
@@ -46,7 +51,11 @@ function CountDialDrawn({ label, value, onChange, step = 1, min = 0, help }: Cou
       >
         <Remove fontSize="small" />
       </IconButton>
-      <IconButton aria-label={`${label}: more`} onClick={() => onChange(value + step)}>
+      <IconButton
+        aria-label={`${label}: more`}
+        onClick={() => onChange(Math.min(value + step, most))}
+        disabled={value >= most}
+      >
         <Add fontSize="small" />
       </IconButton>
     </Box>

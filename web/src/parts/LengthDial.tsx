@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Slider from "@mui/material/Slider";
 import type { ReactNode } from "react";
-import { length } from "../units/format";
+import { INCH, length, type Units } from "../units/format";
 import { useUnits } from "../units/useUnits";
 import { LengthField } from "./LengthField";
 import { steady } from "./steady";
@@ -18,9 +18,24 @@ interface LengthDialProps {
   error?: string | undefined;
 }
 
+/** A slider runs in what the person counts in, so that it stops at round figures of hers: centimetres, or inches. */
+const SLIDES: Record<Units, Record<"of" | "metres" | "step", (value: number) => number>> = {
+  metric: {
+    of: (metres) => Math.round(metres * 1000) / 10,
+    metres: (centimetres) => Number((centimetres / 100).toFixed(4)),
+    step: (metres) => metres * 100,
+  },
+  imperial: {
+    of: (metres) => Math.round((metres / INCH) * 8) / 8,
+    metres: (inches) => Number((inches * INCH).toFixed(6)),
+    step: (metres) => (metres < 0.02 ? 1 / 4 : 1),
+  },
+};
+
 /** A length to be typed in any spelling or slid. */
 function LengthDialDrawn({ label, value, from, to, step, onChange, help, error }: LengthDialProps) {
   const units = useUnits();
+  const slide = SLIDES[units];
   return (
     <Box>
       <LengthField
@@ -34,12 +49,12 @@ function LengthDialDrawn({ label, value, from, to, step, onChange, help, error }
         <Slider
           size="small"
           aria-label={`${label}, slide`}
-          value={Math.min(Math.max(value, from), to)}
-          min={from}
-          max={to}
-          step={step}
-          getAriaValueText={(metres) => length(metres, units)}
-          onChange={(_, metres) => onChange(Number((metres as number).toFixed(3)))}
+          value={Math.min(Math.max(slide.of(value), slide.of(from)), slide.of(to))}
+          min={slide.of(from)}
+          max={slide.of(to)}
+          step={slide.step(step)}
+          getAriaValueText={(position) => length(slide.metres(position), units)}
+          onChange={(_, position) => onChange(slide.metres(position as number))}
         />
       </Box>
     </Box>

@@ -6,12 +6,14 @@ interface NumberFieldProps {
   label: string;
   value: number | null;
   onChange: (value: number | null) => void;
-  help?: string;
+  help?: string | undefined;
+  /** What an empty field means. */
+  placeholder?: string | undefined;
   error?: string | undefined;
 }
 
 /** A number as it is typed, with a comma or a point; empty means that it is not known. What is no number stays and is told. */
-function NumberFieldDrawn({ label, value, onChange, help, error }: NumberFieldProps) {
+function NumberFieldDrawn({ label, value, onChange, help, placeholder, error }: NumberFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const said = typed?.trim().replace(",", ".");
   const wrong = said !== undefined && said !== "" && !Number.isFinite(Number(said));
@@ -31,6 +33,7 @@ function NumberFieldDrawn({ label, value, onChange, help, error }: NumberFieldPr
       onKeyDown={(event) => event.key === "Enter" && commit()}
       error={wrong || Boolean(error)}
       helperText={wrong ? "Type a number, such as 12 or 4.5." : (error ?? help)}
+      placeholder={placeholder ?? ""}
       slotProps={{ htmlInput: { inputMode: "decimal" }, inputLabel: { shrink: true } }}
     />
   );

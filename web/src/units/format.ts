@@ -2,7 +2,7 @@
 export type Units = "metric" | "imperial";
 
 const FOOT = 0.3048;
-const INCH = FOOT / 12;
+export const INCH = FOOT / 12;
 const MINUS = "−";
 
 function metric(metres: number): string {
@@ -23,7 +23,10 @@ function eighths(count: number): string {
 function imperial(metres: number): string {
   const sign = metres < 0 ? MINUS : "";
   const inches = Math.abs(metres) / INCH;
-  const count = inches >= 24 ? Math.round(inches) * 8 : Math.round(inches * 8);
+  const exact = inches * 8;
+  // Past two feet nobody reads a tape to the eighth; what was measured so stays so.
+  const measured = Math.abs(exact - Math.round(exact)) < 0.002;
+  const count = measured || inches < 24 ? Math.round(exact) : Math.round(inches) * 8;
   const feet = Math.floor(count / 96);
   const rest = count % 96;
   const parts = [feet > 0 ? `${feet} ft` : "", rest > 0 || feet === 0 ? `${eighths(rest)} in` : ""];
@@ -74,6 +77,13 @@ export function money(cents: number, currency: string): string {
   return new Intl.NumberFormat("en-IE", { style: "currency", currency }).format(cents / 100);
 }
 
+/** What is to be bought: its price as far as it is known, and how much of it has none. */
+export function toBuy(totals: { buy_cents: number; unpriced: number }, currency: string): string {
+  const priced = money(totals.buy_cents, currency);
+  if (totals.unpriced === 0) return priced;
+  return totals.buy_cents > 0 ? `${priced} + ${totals.unpriced} unpriced` : `${totals.unpriced} unpriced`;
+}
+
 export function minutes(value: number): string {
   const whole = Math.round(value / 5) * 5;
   const hours = Math.floor(whole / 60);
@@ -85,9 +95,20 @@ export function percent(share: number): string {
   return `${whole < 0 ? MINUS : ""}${Math.abs(whole)} %`;
 }
 
-/** A weight to ten grams, its unit said by whoever tells it. */
-export function kilograms(value: number): string {
-  return value.toFixed(2);
+const POUND = 0.45359237;
+
+/** A weight as read off a label: to ten grams, or to a tenth of a pound. */
+export function mass(kilograms: number, units: Units): string {
+  return `${plainMass(kilograms, units)} ${massUnit(units)}`;
+}
+
+/** The same in a column whose head tells the unit. */
+export function plainMass(kilograms: number, units: Units): string {
+  return units === "imperial" ? (kilograms / POUND).toFixed(1) : kilograms.toFixed(2);
+}
+
+export function massUnit(units: Units): "kg" | "lb" {
+  return units === "imperial" ? "lb" : "kg";
 }
 
 export function date(iso: string): string {
@@ -143,9 +164,9 @@ export function quantity(value: unknown, unit: string, units: Units): string {
     case "minutes":
       return minutes(value);
     case "kg":
-      return `${kilograms(value)} kg`;
+      return mass(value, units);
     case "N":
-      return `${value.toFixed(1)} N`;
+      return units === "imperial" ? mass(value / 9.81, units) : `${value.toFixed(1)} N`;
     case "A":
       return `${value.toFixed(1)} A`;
     case "W":

@@ -3,6 +3,7 @@ import { ASKED, bodyOf, textsOf, TEXTURES, TICKS, TITLES, type StyleKind } from 
 import { worst } from "../../src/bench/StepTabs";
 
 const KINDS = Object.keys(TITLES) as StyleKind[];
+const fresh = { style: undefined, units: "metric" } as const;
 const none = { breakable: false, keepsake: false, two_way: false };
 
 const slate = {
@@ -25,7 +26,7 @@ const slate = {
 
 describe("what is asked of a style", () => {
   test("of every kind is something, each once and kept under a name that is known", () => {
-    const known = Object.keys(textsOf(undefined));
+    const known = Object.keys(textsOf(undefined, "pick", "metric"));
     for (const kind of KINDS) {
       const names = ASKED[kind].map(({ name }) => name);
       expect(names.length).toBeGreaterThan(0);
@@ -44,7 +45,12 @@ describe("what is asked of a style", () => {
 
 describe("a style", () => {
   test("shown and kept without a change is the one it was", () => {
-    const body = bodyOf("ornament", textsOf(slate), { ...none, breakable: true }, slate);
+    const body = bodyOf(
+      "ornament",
+      textsOf(slate, "ornament", "metric"),
+      { ...none, breakable: true },
+      { style: slate, units: "metric" },
+    );
 
     expect(body).toMatchObject({
       name: "Slate glass",
@@ -61,8 +67,30 @@ describe("a style", () => {
     });
   });
 
+  test("shown in feet and kept without a change is the one it was", () => {
+    const roll = { ...(slate as object), kind: "ribbon", pack_size: 9.144, on_hand: 7.62 } as never;
+    const texts = textsOf(roll, "ribbon", "imperial");
+
+    expect([texts.pack_size, texts.on_hand, texts.mass_g]).toEqual(["30", "25", "2.2046"]);
+    expect(bodyOf("ribbon", texts, none, { style: roll, units: "imperial" })).toMatchObject({
+      pack_size: 9.144,
+      on_hand: 7.62,
+      price_cents: 1480,
+    });
+  });
+
+  test("left as it was keeps what reads only roughly in feet", () => {
+    const roll = { ...(slate as object), kind: "ribbon", pack_size: 10, on_hand: 3.3333333 } as never;
+    const texts = { ...textsOf(roll, "ribbon", "imperial"), on_hand: "11" };
+
+    expect(bodyOf("ribbon", texts, none, { style: roll, units: "imperial" })).toMatchObject({
+      pack_size: 10,
+      on_hand: 3.3528,
+    });
+  });
+
   test("that is new begins with one in a pack and none on hand", () => {
-    const body = bodyOf("pick", { ...textsOf(undefined), name: "Fern" }, none, undefined);
+    const body = bodyOf("pick", { ...textsOf(undefined, "pick", "metric"), name: "Fern" }, none, fresh);
 
     expect(body).toMatchObject({
       name: "Fern",
@@ -82,20 +110,25 @@ describe("a style", () => {
     ["  ", null],
     ["0", 0],
   ])("takes %j grams as %s", (typed, grams) => {
-    expect(bodyOf("stem", { ...textsOf(undefined), mass_g: typed }, none, undefined).mass_g).toBe(grams);
+    expect(bodyOf("stem", { ...textsOf(undefined, "pick", "metric"), mass_g: typed }, none, fresh).mass_g).toBe(grams);
   });
 
   test("takes a price in whole units and keeps it in cents", () => {
-    const cents = (price: string) => bodyOf("light", { ...textsOf(undefined), price }, none, undefined).price_cents;
+    const cents = (price: string) =>
+      bodyOf("light", { ...textsOf(undefined, "pick", "metric"), price }, none, fresh).price_cents;
 
     expect(["14.80", "14,8", "0.07", "", "1.005"].map(cents)).toEqual([1480, 1480, 7, null, 100]);
   });
 
-  test("sends what is no number as one the server refuses by its field, never as nothing", () => {
-    const body = bodyOf("fixing", { ...textsOf(undefined), rated_kg: "two", price: "cheap" }, none, undefined);
+  test("sends what is no number as it was typed, for the server to name, never as nothing", () => {
+    const body = bodyOf(
+      "fixing",
+      { ...textsOf(undefined, "pick", "metric"), rated_kg: "two", price: "cheap" },
+      none,
+      fresh,
+    );
 
-    expect(body.rated_kg).toBeLessThan(0);
-    expect(body.price_cents).toBeLessThan(0);
+    expect(body).toMatchObject({ rated_kg: "two", price_cents: "cheap" });
   });
 });
 

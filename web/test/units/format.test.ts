@@ -1,4 +1,5 @@
 import { describe, expect, test } from "vitest";
+import lengths from "../../../core/test/values/lengths.json";
 import {
   area,
   clockPosition,
@@ -8,9 +9,9 @@ import {
   daysToGo,
   depthWords,
   inMetres,
-  kilograms,
   length,
   likely,
+  mass,
   minutes,
   money,
   otherLength,
@@ -20,6 +21,10 @@ import {
   ratio,
   shortUnit,
 } from "../../src/units/format";
+
+test.each(lengths)("$metres m reads here as it is printed by the core", ({ metres, metric, imperial }) => {
+  expect([length(metres, "metric"), length(metres, "imperial")]).toEqual([metric, imperial]);
+});
 
 describe("lengths in metres", () => {
   test.each([
@@ -97,7 +102,8 @@ test("surfaces and counts", () => {
   expect(area(5.325, "metric")).toBe("5.3 m²");
   expect(area(5.325, "imperial")).toBe("57 ft²");
   expect(count(1234.4)).toBe("1,234");
-  expect(kilograms(2.5)).toBe("2.50");
+  expect(mass(2.5, "metric")).toBe("2.50 kg");
+  expect(mass(2.5, "imperial")).toBe("5.5 lb");
   expect(ratio(1.934)).toBe("1.93");
 });
 

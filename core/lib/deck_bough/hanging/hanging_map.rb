@@ -43,7 +43,7 @@ module DeckBough
 
       # What has no place, without placing anything: quick, for whoever only wants to know whether a wish can be met.
       #
-      # @return [Array<Hash>] style, count, reason ("reach", "reach_heavy", "room", "eye_level")
+      # @return [Array<Hash>] style, count, reason ("reach", "reach_heavy", "room")
       def unplaced
         placeable
         @unplaced.map { |(style, reason), count| { style: @ornaments[style].id, count: count, reason: reason } }
@@ -55,7 +55,6 @@ module DeckBough
       def placeable
         @placeable ||= begin
           groups = Groups.of(@pattern, @ornaments, @house)
-          groups = without(groups, "eye_level") { |group| group.keepsake && keepsakes.eye_band.nil? }
           room = @zones.allot(tally(groups)).each_with_object(Hash.new(0)) do |zone, sum|
             zone.each { |bearing, count| sum[bearing] += count }
           end
@@ -71,12 +70,6 @@ module DeckBough
         gone = {}.compare_by_identity
         others.each { |group| gone[group] = true }
         groups.reject { |group| gone[group] }
-      end
-
-      def without(groups, reason, &)
-        out, kept = groups.partition(&)
-        out.each { |group| group.items.each { |item| @unplaced[[item, reason]] += 1 } }
-        kept
       end
 
       def left_out(groups)
@@ -108,21 +101,9 @@ module DeckBough
 
         spots, taken = sites(groups)
         kept, rest = groups.partition(&:keepsake)
-        hung, free, refused = keepsakes.call(kept, spots, taken)
-        if refused.empty?
-          return hung +
-                 Deal.new(@flat, @zones.zones, @ornaments, pattern: @pattern, seed: @seed, house: @house)
-                     .call(rest, spots, taken, free)
-        end
-
-        # The rest is spread anew without those that found no place at eye level.
-        refused.each { |group| @unplaced[[group.items.first, "eye_level"]] += 1 }
-        @placeable = except(@placeable, refused)
-        hang
-      end
-
-      def keepsakes
-        @keepsakes ||= Keepsakes.new(@flat, @zones.zones, riser_m: @riser, house: @house)
+        hung, free = Keepsakes.new(@flat, @zones.zones, riser_m: @riser, house: @house).call(kept, spots, taken)
+        hung + Deal.new(@flat, @zones.zones, @ornaments, pattern: @pattern, seed: @seed, house: @house)
+                   .call(rest, spots, taken, free)
       end
 
       # @return [Array(Array, Array)] spots as [reach, turn, zone], and how many of each bearing go into each zone

@@ -2,9 +2,10 @@
 
 module DeckBough
   module Hanging
-    # Keepsakes choose first: at eye level in front, far from one another (handbook 30, rule 6).
+    # Keepsakes choose first: at eye level in front, far from one another (handbook 30, rule 6). Where there is no place
+    # left, they hang as near to it as may be.
     #
-    #   Keepsakes.new(flat, zones, riser_m: 0, house: house).eye_band # => 1.2..1.7, heights above the stand
+    #   Keepsakes.new(flat, zones, riser_m: 0, house: house).call(groups, spots, taken) # => [hung, free]
     class Keepsakes
       def initialize(flat, zones, riser_m:, house:)
         @flat = flat
@@ -14,44 +15,60 @@ module DeckBough
         @house = house
       end
 
-      # @return [Range, nil] heights above the stand of eye level on the foliage
-      def eye_band
-        low = [@house["ornaments.eye_low"] - @riser, @surface.hem].max
-        high = [@house["ornaments.eye_high"] - @riser, Zones.top(@surface, @house)].min
-        low < high ? (low..high) : nil
-      end
-
       # @param spots [Array<Array(Float, Float, Integer)>] reach, turn, zone
       # @param taken [Array<Hash>] how many of each bearing go into each zone; what keepsakes take is taken out of it
-      # @return [Array(Array, Array<Integer>, Array<Group>)] hung, the numbers of the sites left, and those without a
-      #   place
+      # @return [Array(Array, Array<Integer>)] hung, and the numbers of the sites left
       def call(groups, spots, taken)
         @spots = spots
         @taken = taken
         free = (0...spots.size).to_a
-        refused = []
-        hung = groups.filter_map do |group|
+        hung = groups.map do |group|
           site = best_for_keepsake(group, free)
-          next (refused << group) && nil unless site
-
           free -= [site]
           [@spots[site].first(2), group.items.first]
         end
-        [hung, free, refused]
+        [hung, free]
+      end
+
+      # Whether a place is in front at eye level.
+      #
+      # @param height [Float] above the stand
+      def self.seen?(height, angle_deg, riser_m:, house:)
+        angle_deg.abs <= house["ornaments.front"] &&
+          (height + riser_m).between?(house["ornaments.eye_low"], house["ornaments.eye_high"])
       end
 
       private
 
       def best_for_keepsake(group, free)
-        front = @flat.turn_of(@house["ornaments.front"])
-        seen = free.select do |i|
-          @spots[i][1].abs <= front && eye_band.cover?(@flat.height_at(@spots[i][0])) &&
-            make_room(@spots[i][2], group.bearing, try: true)
-        end
-        others = @spots.each_index.to_a - free
-        best = seen.max_by { |i| [others.map { |other| apart(i, other) }.min || (front - @spots[i][1].abs), -i] }
-        make_room(@spots[best][2], group.bearing) if best
+        lawful = free.select { |i| make_room(@spots[i][2], group.bearing, try: true) }
+        seen = lawful.select { |i| seen?(i) }
+        best = seen.empty? ? lawful.min_by { |i| [beside(i), i] } : farthest(seen, free)
+        make_room(@spots[best][2], group.bearing)
         best
+      end
+
+      def farthest(seen, free)
+        others = @spots.each_index.to_a - free
+        seen.max_by { |i| [others.map { |other| apart(i, other) }.min || (front - @spots[i][1].abs), -i] }
+      end
+
+      def seen?(site)
+        self.class.seen?(height(site), @flat.angle_deg(@spots[site][1]), riser_m: @riser, house: @house)
+      end
+
+      # How far a place lies from where it would be seen best.
+      def beside(site)
+        eye = (@house["ornaments.eye_low"] - @riser)..(@house["ornaments.eye_high"] - @riser)
+        Math.hypot(height(site) - height(site).clamp(eye), @spots[site][0] * [@spots[site][1].abs - front, 0].max)
+      end
+
+      def height(site)
+        @flat.height_at(@spots[site][0])
+      end
+
+      def front
+        @flat.turn_of(@house["ornaments.front"])
       end
 
       def apart(one, other)

@@ -79,6 +79,25 @@ module DeckBough
         Figure.print(number, digits)
       end
 
+      # A number of a sum that is a length (power 1), a surface (2) or so many to a surface (-2), in the person's units.
+      def long(number, power = 1)
+        jotting.long(number, power)
+      end
+
+      # One that is a mass.
+      def heavy(kilograms)
+        jotting.heavy(kilograms)
+      end
+
+      def jotting
+        @jotting ||= Jotting.new(units)
+      end
+
+      # A length in a sentence.
+      def read_off(metres)
+        Length.print(metres, units)
+      end
+
       def refuse(code, input, **values)
         raise InputError,
               [Fault.new(path: [input.to_s], code: code.to_s, message: Messages.error("input_#{code}", values))]

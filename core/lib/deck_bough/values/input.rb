@@ -151,12 +151,24 @@ module DeckBough
       given = said[input.name.to_s]
       return InputReading.new(input, given, path, faults).value unless given.nil?
 
-      faults << fault(:missing, path, title: input.title, unit: input.unit) if input.required?
-      input.required? ? nil : input.default
+      return input.default unless input.required?
+
+      faults << missing(input, path)
+      nil
+    end
+
+    def missing(input, path)
+      wanted = case input.names || input.kind
+               when :style then "one of the studio's styles"
+               when :number, :whole then MeasureSpan.new(input.range.begin, input.range.end, input.unit)
+               when :choice then "one of #{input.choices.join(', ')}"
+               else "it"
+               end
+      fault(:missing, path, title: input.title, wanted: wanted)
     end
 
     def fault(code, path, **values)
-      Fault.new(path: path, code: code.to_s, message: Messages.error("input_#{code}", { name: path.last, **values }))
+      Fault.new(path: path, code: code.to_s, values: values)
     end
   end
 
@@ -216,8 +228,7 @@ module DeckBough
     end
 
     def shown(number)
-      unit = { "m2" => "m²", "degrees" => "°" }.fetch(@input.unit, @input.unit)
-      "#{Figure.print(number)} #{unit}".strip
+      Measure.new(number, @input.unit)
     end
 
     def text

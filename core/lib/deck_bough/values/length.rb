@@ -24,6 +24,9 @@ module DeckBough
     NUMBER = %r{\d+/\d+|\d+(?:[.,]\d+)?(?:[ -]+\d+/\d+)?|[.,]\d+}
     TERM = /\G(?<number>#{NUMBER})\s*(?:(?<unit>#{UNIT})\.?)?\s*/
     EIGHTHS = 8
+    # Of eighths of an inch: nearer than this to one, somebody read it off a tape.
+    MEASURED = 0.002
+    SIGNS = [nil, "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"].freeze
 
     module_function
 
@@ -40,38 +43,39 @@ module DeckBough
     end
 
     # @param system [String] "metric" or "imperial"
-    # @return [String] as a person would say it: "2.28 m", "14 cm", "7 ft 6 in", "6 1/2 in"
+    # @return [String] as a person would say it: "2.28 m", "14 cm", "7 ft 6 in", "6½ in"
     def print(metres, system)
       system == "imperial" ? print_feet(metres) : print_metres(metres)
     end
 
     def print_metres(metres)
-      return "#{(metres * 1000).round} mm" if metres.abs < 0.00995 && !metres.zero?
+      size = metres.abs
+      sign = metres.negative? ? "−" : ""
+      return "#{sign}#{(size * 1000).round} mm" if size < 0.00995 && !size.zero?
 
       # Turns of lights and loops of ribbon differ by millimetres.
-      return "#{format('%.1f', metres * 100).delete_suffix('.0')} cm" if metres.abs < 0.0995
+      return "#{sign}#{format('%.1f', size * 100).delete_suffix('.0')} cm" if size < 0.0995
 
-      metres.abs < 0.995 ? "#{(metres * 100).round} cm" : format("%.2f m", metres)
+      sign + (size < 0.995 ? "#{(size * 100).round} cm" : format("%.2f m", size))
     end
 
     def print_feet(metres)
-      sign = metres.negative? ? "−" : ""
-      inches = metres.abs / INCH
-      # Past two feet nobody reads a tape to the eighth.
-      eighths = inches >= 24 ? inches.round * EIGHTHS : (inches * EIGHTHS).round
+      eighths = eighths_of(metres.abs / INCH)
       feet, rest = eighths.divmod(12 * EIGHTHS)
-      inches = print_inches(rest)
-      parts = [("#{feet} ft" if feet.positive?), ("#{inches} in" if inches || feet.zero?)].compact
-      sign + parts.join(" ").sub(/\A in\z/, "0 in")
+      parts = [("#{feet} ft" if feet.positive?), ("#{print_inches(rest)} in" if rest.positive? || feet.zero?)].compact
+      (metres.negative? ? "−" : "") + parts.join(" ")
+    end
+
+    # Past two feet nobody reads a tape to the eighth; what was measured so stays so.
+    def eighths_of(inches)
+      exact = inches * EIGHTHS
+      (exact - exact.round).abs < MEASURED || inches < 24 ? exact.round : inches.round * EIGHTHS
     end
 
     def print_inches(eighths)
       whole, part = eighths.divmod(EIGHTHS)
-      return nil if eighths.zero?
-      return whole.to_s if part.zero?
-
-      fraction = Rational(part, EIGHTHS)
-      [(whole if whole.positive?), "#{fraction.numerator}/#{fraction.denominator}"].compact.join(" ")
+      fraction = SIGNS[part]
+      whole.zero? && fraction ? fraction : "#{whole}#{fraction}"
     end
 
     def tidy(text)
@@ -127,6 +131,6 @@ module DeckBough
         units << (unit || (units.empty? ? bare : smaller.fetch(units.last, units.last)))
       end
     end
-    private_class_method :print_metres, :print_feet, :print_inches, :tidy, :terms, :number, :sum, :named
+    private_class_method :print_metres, :print_feet, :print_inches, :eighths_of, :tidy, :terms, :number, :sum, :named
   end
 end

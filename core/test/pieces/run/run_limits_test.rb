@@ -29,7 +29,9 @@ class RunLimitsTest < CoreTest
   def test_the_sentence_says_what_would_do
     error = assert_raises(InputError) { RUN_KIND.check(swags(30.0, 2)) }
 
-    assert_equal "A swag would span 15.00 m (49 ft 3 in). Divide the run into 3 swags or more.", error.message
+    assert_equal "A swag would span 15 m. Divide the run into 3 swags or more.", error.message
+    assert_equal "A swag would span 49 ft 3 in. Divide the run into 3 swags or more.",
+                 error.faults.first.told("imperial")
   end
 
   def test_a_shelf_is_no_longer_than_the_eye_takes_as_one

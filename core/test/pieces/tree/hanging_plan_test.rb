@@ -18,7 +18,7 @@ class HangingPlanTest < CoreTest
     less = plan(ornaments(missing: MISSING))
 
     assert_equal hung(whole).size - 9, hung(less).size
-    assert_equal [9, 9], less[:hanging].values_at(:crossed_out, :to_fill)
+    assert_equal [9, 9], less[:make_do].values_at(:crossed_out, :to_fill)
     velvet = ->(told) { told[:ledger].find { |line| line[:style] == "velvet" }[:need] }
 
     assert_equal velvet.call(whole) - 6, velvet.call(less)
@@ -31,7 +31,7 @@ class HangingPlanTest < CoreTest
     places = ->(told) { hung(told).map { |site| site.values_at(:style, :height_m, :angle_deg) } }
 
     assert_empty places.call(kept) - places.call(whole)
-    assert_equal 9, kept[:hanging][:to_fill]
+    assert_equal 9, kept[:make_do][:to_fill]
   end
 
   def test_empty_spots_are_filled_with_ribbon_or_picks_and_both_are_in_the_ledger
@@ -49,7 +49,78 @@ class HangingPlanTest < CoreTest
     none = plan(ornaments(missing: [{ style: "velvet", count: 500 }]))
 
     refute_includes hung(none).map { |site| site[:style] }, "velvet"
-    assert_equal plan(ornaments)[:ledger].find { |line| line[:style] == "velvet" }[:need], none[:hanging][:crossed_out]
+    assert_equal plan(ornaments)[:ledger].find { |line| line[:style] == "velvet" }[:need], none[:make_do][:crossed_out]
+  end
+
+  SHORT = [["plenty", 80, "glass", 400], ["some", 60, "velvet", 9], ["none", 45, "wood", 0]].freeze
+
+  def with_short_stock(measure: {}, **more)
+    stock = SHORT.map do |id, size, of, on_hand|
+      style(id, id.capitalize, size, of, on_hand: on_hand, breakable: of == "glass")
+    end
+    settings = dressed(measure: { height_m: 2.4, **measure }, ornaments: { styles: stock.map(&:id), **more })
+    plan(settings, with: stock)
+  end
+
+  def test_every_place_tells_the_same_number_whatever_is_done_about_what_is_short
+    cases = [{}, { cross_out_short: true }, { cross_out_short: true, make_do: "keep_places", fill: "picks" },
+             { missing: [{ style: "plenty", count: 15 }], pattern: "diamond" },
+             { count_by: "own", own_total: 900 }, { cross_out_short: true, pattern: "threes", fill: "ribbon" }]
+    cases.each do |ornaments|
+      told = with_short_stock(**ornaments)
+      needs = told[:ledger].select { |line| line[:kind] == "ornament" }.sum { |line| line[:need] }
+      task = told[:tasks].find { |one| one[:house_rule] == "minutes.ornament" }
+      picks = told[:ledger].select { |line| line[:kind] == "pick" }.sum { |line| line[:need] }
+      steps = told[:sheets]["ornaments_total"][:steps].select { |step| step[:gives] == "total" }
+
+      assert_equal [hung(told).size] * 4,
+                   [told[:figures][:ornaments][:value], needs, task[:count], steps.last[:value]], ornaments.inspect
+      assert_equal [told[:figures][:picks][:value]] * 2,
+                   [picks, told[:tasks].find { |one| one[:house_rule] == "minutes.pick" }[:count]], ornaments.inspect
+    end
+  end
+
+  def test_what_is_crossed_out_because_it_is_short_follows_the_size_of_the_tree
+    [1.8, 2.4, 3.0].each do |height|
+      bought = with_short_stock(measure: { height_m: height })
+      done = with_short_stock(measure: { height_m: height }, cross_out_short: true)
+      lacking = bought[:ledger].select { |line| line[:kind] == "ornament" }
+                               .sum { |line| line[:short] - line[:spares_short] }
+      short = done[:ledger].select { |line| line[:kind] == "ornament" && line[:short] > line[:spares_short] }
+
+      assert_equal lacking, done[:make_do][:crossed_out]
+      assert_empty short
+      assert(done[:make_do][:styles].all? { |one| one[:crossed_out] <= one[:planned] })
+    end
+  end
+
+  def test_spares_are_told_apart_from_what_the_tree_needs
+    glass = style("glass", "Glass", 80, "glass", on_hand: 12, breakable: true)
+    line = plan(dressed(ornaments: { styles: ["glass"], count_by: "own", own_total: 12 }), with: [glass])[:ledger]
+           .find { |one| one[:style] == "glass" }
+
+    assert_equal [12, 2, 2, 2], line.values_at(:need, :spares, :short, :spares_short)
+  end
+
+  def test_what_fills_empty_spots_takes_time_and_is_in_the_figure_of_picks
+    minutes = ->(told, rule) { told[:tasks].select { |one| one[:house_rule] == rule }.sum { |one| one[:count] } }
+    bare = plan(ornaments(missing: MISSING))
+
+    assert_equal 9, minutes.call(plan(ornaments(missing: MISSING, fill: "ribbon")), "minutes.tuck") -
+                    minutes.call(bare, "minutes.tuck")
+    assert_equal bare[:figures][:picks][:value] + 9,
+                 plan(ornaments(missing: MISSING, fill: "picks"))[:figures][:picks][:value]
+  end
+
+  def test_the_map_takes_the_minutes_the_plan_says_with_the_ladder_in_them
+    settings = dressed(measure: { height_m: 3.0 }, ornaments: { styles: styles.map(&:id) })
+    tree = TreePlan.new(settings: settings, surroundings: surroundings, styles: styles)
+    task = tree.reckoned[:tasks].find { |one| one[:house_rule] == "minutes.ornament" }
+    sheet = tree.hanging_sheet
+
+    assert_operator task[:high], :>, 0
+    assert_in_delta task[:minutes], sheet[:minutes_left], 1e-6
+    assert_in_delta task[:minutes], sheet[:styles].sum { |style| style[:minutes_left] }, 1e-6
   end
 
   def test_a_moved_ornament_hangs_where_it_was_moved_and_an_added_one_is_needed

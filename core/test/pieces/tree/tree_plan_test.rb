@@ -16,12 +16,41 @@ class TreePlanTest < CoreTest
 
     refute empty[:chosen]
     assert_in_delta 2.7, empty[:best_size][:height_m]
-    assert_equal 10, empty[:best_size][:sizes].size
+    assert_equal 17, empty[:best_size][:sizes].size
     assert_empty empty[:ledger]
   end
 
-  def test_offers_sizes_in_feet_to_a_studio_that_buys_in_feet
-    assert_in_delta 9 * 0.3048, plan({}, units: "imperial")[:best_size][:height_m]
+  def test_offers_sizes_as_trees_are_sold_where_the_studio_works_whatever_units_it_reads
+    %w[metric imperial].each do |units|
+      by_the_foot = plan({}, units: units, region: Region.of("north_america"))
+      by_centimetres = plan({}, units: units)
+
+      assert_in_delta 9 * 0.3048, by_the_foot[:best_size][:height_m]
+      assert_in_delta 2.7, by_centimetres[:best_size][:height_m]
+    end
+  end
+
+  def test_sizes_reach_as_high_by_the_foot_as_by_centimetres
+    hall = surroundings(ceiling: flat_ceiling(6.5), free_width_m: nil, free_depth_m: nil)
+    found = %w[europe north_america].map { |name| plan({}, place: hall, region: Region.of(name))[:best_size] }
+
+    assert_in_delta 6.0, found.first[:height_m]
+    assert_in_delta 20 * 0.3048, found.last[:height_m]
+    found.each { |best| assert_in_delta 6.5 - 0.2, best[:tallest_m] }
+  end
+
+  def test_the_mains_are_those_of_the_region_unless_the_tree_hangs_on_a_circuit_of_its_own
+    watts = { lights: { watts: 40.0, max_run: 50 } }
+    load = ->(figures) { %i[amps load_limit].map { |name| figures[name][:value] } }
+    europe, america = %w[europe north_america].map do |name|
+      load.call(plan(dressed(**watts), region: Region.of(name))[:figures])
+    end
+
+    assert_in_delta 230.0 / 120, america.first / europe.first, 1e-9
+    assert_in_delta 15.0 / 16, america.last / europe.last, 1e-9
+    own = plan(dressed(lights: { **watts[:lights], volts: 120, circuit_amps: 15 }))[:figures]
+
+    assert_equal america, load.call(own)
   end
 
   def test_under_a_slope_each_size_meets_the_ceiling_above_its_own_spread

@@ -141,13 +141,25 @@ class OrnamentsMapTest < CoreTest
 
     assert_equal((91..94).to_a, own.map { |site| site[:order] })
     assert(own.all? { |site| site[:height_m].between?(1.2, 1.7) && site[:angle_deg].abs <= 60 })
-    small = map([*styles_of(20, 2), kept], tree: { height_m: 0.9, spread_m: 0.5, arc_deg: 360 })
+  end
 
-    assert_equal [{ style: "kept", count: 4, reason: "eye_level" }], small[:unplaced]
+  def test_keepsakes_without_a_place_at_eye_level_hang_as_near_to_it_as_may_be
+    kept = { id: "kept", count: 4, diameter_mm: 60, mass_g: 30, colour: nil, breakable: false, keepsake: true }
+    small = map([*styles_of(20, 2), kept], tree: { height_m: 0.9, spread_m: 0.5, arc_deg: 360 })
+    highest = small[:sites].map { |site| site[:height_m] }.max(8)
+
+    assert_empty small[:unplaced]
+    assert_equal %w[keepsakes_aside], codes(small)
+    assert(small[:sites].select { |site| site[:style] == "kept" }.all? { |site| site[:height_m] >= highest.last })
     many = map([*styles_of(90, 6), kept.merge(count: 60)])
 
-    assert_operator many[:unplaced].sum { |one| one[:count] }, :>, 0
+    assert_equal 150, many[:sites].size
     assert_operator many[:evenness][:whole], :>=, 1.88
+    low = map([*styles_of(20, 2), kept.merge(count: 2, breakable: true)], reach_m: 2.0)
+
+    assert(low[:sites].select { |site| site[:style] == "kept" }.all? { |site| site[:height_m] >= 2.0 })
+    assert_includes low.findings.map(&:message).join,
+                    "2 keepsakes find no place in front at eye level, 1.20 m to 1.70 m, and hang as near"
   end
 
   def test_the_largest_come_first_and_deepest_and_the_small_ones_high

@@ -1,16 +1,27 @@
 import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
 import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
 import { Navigate, useNavigate } from "react-router";
-import { ask, asProblem, client, type Problem } from "../../api/client";
+import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
 import { useDoor } from "../../api/queries";
+import { useObjections } from "../../api/useObjections";
 import { ChoiceDial } from "../../parts/ChoiceDial";
-import { ProblemAlert } from "../../parts/ProblemAlert";
+import { FormAlert } from "../../parts/ProblemAlert";
 import type { Units } from "../../units/format";
 import { Doorway } from "../sign-in/Doorway";
 
+type Region = NonNullable<Schemas["Founding"]["region"]>;
+
+const REGIONS: Record<Region, string> = {
+  europe: "Europe",
+  british_isles: "Britain and Ireland",
+  north_america: "North America",
+  oceania: "Australia and New Zealand",
+  japan: "Japan",
+};
 const EMPTY = { studio: "", name: "", email: "", password: "" };
 const FIELDS = [
   { name: "studio", label: "Name of the studio", complete: "organization" },
@@ -24,14 +35,16 @@ export function Founding() {
   const door = useDoor();
   const [said, setSaid] = useState(EMPTY);
   const [units, setUnits] = useState<Units>("metric");
+  const [region, setRegion] = useState<Region>("europe");
   const [problem, setProblem] = useState<Problem | null>(null);
+  const objections = useObjections(problem, said);
   const navigate = useNavigate();
   const cache = useQueryClient();
 
   async function found(event: FormEvent) {
     event.preventDefault();
     try {
-      await ask(client.POST("/api/studios", { body: { ...said, units } }));
+      await ask(client.POST("/api/studios", { body: { ...said, units, region } }));
       await ask(client.POST("/api/login", { body: { email: said.email, password: said.password } }));
       cache.clear();
       await navigate("/", { replace: true });
@@ -44,7 +57,7 @@ export function Founding() {
   return (
     <Doorway title="Found your studio" lead="You become its owner and can let others in.">
       <form onSubmit={(event) => void found(event)} noValidate>
-        <ProblemAlert problem={problem && !problem.details.errors?.length ? problem : null} />
+        <FormAlert objections={objections} />
         <Stack spacing={2}>
           {FIELDS.map((field) => (
             <TextField
@@ -54,13 +67,26 @@ export function Founding() {
               autoComplete={field.complete}
               value={said[field.name]}
               onChange={(event) => setSaid({ ...said, [field.name]: event.target.value })}
-              error={Boolean(problem?.field(`/${field.name}`))}
+              error={Boolean(objections.field(`/${field.name}`))}
               helperText={
-                problem?.field(`/${field.name}`) ?? (field.name === "password" ? "10 to 72 characters" : undefined)
+                objections.field(`/${field.name}`) ?? (field.name === "password" ? "10 to 72 characters" : undefined)
               }
               required
             />
           ))}
+          <TextField
+            select
+            label="We work in"
+            value={region}
+            onChange={(event) => setRegion(event.target.value as Region)}
+            helperText={told(door.data?.regions?.find((one) => one.name === region))}
+          >
+            {Object.entries(REGIONS).map(([name, label]) => (
+              <MenuItem key={name} value={name}>
+                {label}
+              </MenuItem>
+            ))}
+          </TextField>
           <ChoiceDial
             label="We measure in"
             value={units}
@@ -74,4 +100,12 @@ export function Founding() {
       </form>
     </Doorway>
   );
+}
+
+/** What a region brings; each of it can be set otherwise under house rules. */
+function told(region: Schemas["Region"] | undefined): string {
+  if (!region) return "";
+  const paper = { a4: "A4", letter: "Letter" }[region.paper];
+  const sold = { cm: "centimetres", ft: "the foot" }[region.tree_sizes];
+  return `${region.currency}, ${region.mains_volts} V and ${region.circuit_amps} A, ${paper} paper, trees by ${sold}`;
 }

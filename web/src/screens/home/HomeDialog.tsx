@@ -4,7 +4,7 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { ConflictDialog } from "../../parts/ConflictDialog";
-import { ProblemAlert } from "../../parts/ProblemAlert";
+import { FormAlert } from "../../parts/ProblemAlert";
 import type { Schemas } from "../../api/client";
 import { HomeFields } from "./HomeFields";
 import { useHomeForm } from "./useHomeForm";
@@ -23,8 +23,8 @@ export function HomeDialog({ home, onClose }: { home?: Schemas["Home"]; onClose:
       >
         <DialogTitle>{home ? "Home and household" : "Add a home"}</DialogTitle>
         <DialogContent>
-          <ProblemAlert problem={form.problem} />
-          <HomeFields said={form.said} change={form.change} problem={form.problem} />
+          <FormAlert objections={form.objections} />
+          <HomeFields said={form.said} change={form.change} objections={form.objections} />
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>

@@ -3,7 +3,7 @@ import FormGroup from "@mui/material/FormGroup";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import type { Problem } from "../../api/client";
+import type { Objections } from "../../api/useObjections";
 import { useLooks } from "../../api/queries";
 import { Tick } from "../../parts/Tick";
 import type { HomeSaid } from "./useHomeForm";
@@ -17,31 +17,38 @@ const PETS = [
 interface Props {
   said: HomeSaid;
   change: (part: Partial<HomeSaid>) => void;
-  problem: Problem | null;
+  objections: Objections;
 }
 
-export function HomeFields({ said, change, problem }: Props) {
+export function HomeFields({ said, change, objections }: Props) {
   const looks = useLooks();
-  const ages = problem?.details.errors?.find((error) => error.pointer.startsWith("/children_ages"))?.message;
+  const ages = objections.field("/children");
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2, pt: 1 }}>
       <TextField
         label="Name of the home"
         value={said.name}
         onChange={(event) => change({ name: event.target.value })}
-        error={Boolean(problem?.field("/name"))}
-        helperText={problem?.field("/name")}
+        error={Boolean(objections.field("/name"))}
+        helperText={objections.field("/name")}
         required
         autoFocus
       />
-      <TextField label="Client" value={said.client} onChange={(event) => change({ client: event.target.value })} />
+      <TextField
+        label="Client"
+        value={said.client}
+        onChange={(event) => change({ client: event.target.value })}
+        error={Boolean(objections.field("/client"))}
+        helperText={objections.field("/client")}
+      />
       <TextField
         label="Visit"
         type="date"
         value={said.visit_on}
         onChange={(event) => change({ visit_on: event.target.value })}
         slotProps={{ inputLabel: { shrink: true } }}
-        helperText={problem?.field("/visit_on") ?? "The day it is dressed"}
+        error={Boolean(objections.field("/visit_on"))}
+        helperText={objections.field("/visit_on") ?? "The day it is dressed"}
       />
       <TextField
         label="Strike"
@@ -49,8 +56,8 @@ export function HomeFields({ said, change, problem }: Props) {
         value={said.strike_on}
         onChange={(event) => change({ strike_on: event.target.value })}
         slotProps={{ inputLabel: { shrink: true } }}
-        error={Boolean(problem?.field("/strike_on"))}
-        helperText={problem?.field("/strike_on") ?? "The day it is taken down"}
+        error={Boolean(objections.field("/strike_on"))}
+        helperText={objections.field("/strike_on") ?? "The day it is taken down"}
       />
       <TextField
         select
@@ -112,6 +119,8 @@ export function HomeFields({ said, change, problem }: Props) {
         rows={2}
         value={said.notes}
         onChange={(event) => change({ notes: event.target.value })}
+        error={Boolean(objections.field("/notes"))}
+        helperText={objections.field("/notes")}
         sx={{ gridColumn: "1 / -1" }}
       />
     </Box>

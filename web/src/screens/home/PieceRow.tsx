@@ -10,7 +10,7 @@ import { KINDS } from "../../kinds/registry";
 import { DeleteDialog } from "../../parts/DeleteDialog";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { useUndo } from "../../parts/undo";
-import { minutes, money } from "../../units/format";
+import { minutes, toBuy } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 
 export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; homeId: string }) {
@@ -82,7 +82,7 @@ function Shortage({ summary, currency }: { summary: Schemas["PieceSummary"]; cur
         {short ? `${summary.short_lines} ${summary.short_lines === 1 ? "thing" : "things"} short` : "all on the shelf"}
       </Typography>
       <Typography variant="body2" color="textSecondary">
-        {`${money(summary.buy_cents, currency)} · ${minutes(summary.minutes)}`}
+        {[short && toBuy(summary, currency), minutes(summary.minutes)].filter(Boolean).join(" · ")}
       </Typography>
     </>
   );

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
 import type { ConflictRow } from "../../parts/ConflictDialog";
 
@@ -98,7 +99,7 @@ export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => voi
 
   return {
     said,
-    problem,
+    objections: useObjections(problem, said, { "/children_ages": "/children" }),
     change: (part: Partial<HomeSaid>) => setSaid({ ...said, ...part }),
     keep: () => keep(),
     conflict: clash && differences(said, saidOf(clash.theirs)),

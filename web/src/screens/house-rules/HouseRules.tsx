@@ -7,6 +7,7 @@ import { ChoiceDial } from "../../parts/ChoiceDial";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Strip } from "../../shell/Strip";
+import { Region } from "./Region";
 import { RuleRow } from "./RuleRow";
 import { SampleTree } from "./SampleTree";
 import { Schools } from "./Schools";
@@ -57,6 +58,7 @@ export function HouseRules() {
       >
         <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
           <Schools mayChange={owner} />
+          <Region mayChange={owner} />
           <Box sx={{ mb: 2 }}>
             <ChoiceDial
               label="Chapter"

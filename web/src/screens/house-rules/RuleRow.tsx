@@ -4,6 +4,8 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { asProblem } from "../../api/client";
+import { numberReading } from "../../units/reading";
+import { useUnits } from "../../units/useUnits";
 import type { HouseRule } from "./useHouseRules";
 
 interface Props {
@@ -15,27 +17,20 @@ interface Props {
   onReset: () => Promise<unknown>;
 }
 
-function plain(value: number): string {
-  return String(Number(value.toFixed(4)));
-}
-
-function readNumber(text: string): number | null {
-  const value = Number(text.trim().replace(",", "."));
-  return text.trim() === "" || Number.isNaN(value) ? null : value;
-}
-
 export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
+  const units = useUnits();
+  const { unit, shown, read } = numberReading(rule.unit, units);
   const [said, setSaid] = useState<string | null>(null);
-  const typed = said ?? plain(rule.value);
+  const typed = said ?? shown(rule.value);
   const [wrong, setWrong] = useState<string | null>(null);
-  const value = readNumber(typed);
-  const range = `${plain(rule.low)} to ${plain(rule.high)}`;
+  const value = read(typed);
+  const range = `${shown(rule.low)} to ${shown(rule.high)}`;
   const outside = value === null || value < rule.low || value > rule.high;
 
   function type(text: string) {
     setSaid(text);
     setWrong(null);
-    const next = readNumber(text);
+    const next = read(text);
     onTry(next !== null && next >= rule.low && next <= rule.high && next !== rule.value ? next : null);
   }
 
@@ -50,7 +45,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
       const theirs = problem.details.current?.value;
       setWrong(
         problem.status === 409 && typeof theirs === "number"
-          ? `Someone set this to ${plain(theirs)} meanwhile. Press Enter to keep yours, or empty the field to take theirs.`
+          ? `Someone set this to ${shown(theirs)} meanwhile. Press Enter to keep yours, or empty the field to take theirs.`
           : problem.message,
       );
     }
@@ -63,8 +58,8 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
       onTry(null);
       return;
     }
-    if (typed === plain(rule.value)) return;
-    if (value === null || outside) setWrong(`Type a number from ${range} (${rule.unit}).`);
+    if (typed === shown(rule.value)) return;
+    if (value === null || outside) setWrong(`Type a number from ${range} (${unit}).`);
     else void keep(() => onSet(value));
   }
 
@@ -87,7 +82,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
         </Typography>
       </Box>
       <TextField
-        label={rule.unit}
+        label={unit}
         value={typed}
         disabled={!mayChange}
         onChange={(event) => type(event.target.value)}
@@ -95,12 +90,12 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
         onKeyDown={(event) => event.key === "Enter" && commit()}
         error={Boolean(wrong)}
         helperText={wrong}
-        slotProps={{ htmlInput: { inputMode: "decimal", "aria-label": `${rule.title}, ${rule.unit}` } }}
+        slotProps={{ htmlInput: { inputMode: "decimal", "aria-label": `${rule.title}, ${unit}` } }}
       />
       <Box sx={{ pt: 0.75 }}>
         {rule.changed ? (
           <Typography variant="body2">
-            <strong>Yours.</strong> Default {plain(rule.default)}.{" "}
+            <strong>Yours.</strong> It comes as {shown(rule.default)}.{" "}
             {mayChange && (
               <Button
                 size="small"
@@ -114,7 +109,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
           </Typography>
         ) : (
           <Typography variant="body2" color="textSecondary">
-            Default. {range}
+            As it comes; {range} can be set
           </Typography>
         )}
       </Box>

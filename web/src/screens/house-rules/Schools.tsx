@@ -1,35 +1,12 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useQueryClient } from "@tanstack/react-query";
-import { ask, client, type Schemas } from "../../api/client";
-import { keys, useMe } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
-import { useUndo } from "../../parts/undo";
-
-type Studio = Schemas["Studio"];
-type Schools = Pick<Studio, "topper_school" | "picks_school" | "light_school" | "greens_light_school">;
+import { useStudio } from "./useStudio";
 
 /** How the studio likes to work where a piece does not say otherwise; it decides the order of work. */
 export function Schools({ mayChange }: { mayChange: boolean }) {
-  const studio = useMe().data?.studio;
-  const cache = useQueryClient();
-  const { say } = useUndo();
+  const { studio, change } = useStudio(mayChange);
   if (!studio) return null;
-  const { version } = studio;
-
-  async function change(part: Partial<Schools>) {
-    if (!mayChange) {
-      say("An owner of the studio sets this.");
-      return;
-    }
-    try {
-      cache.setQueryData(keys.me, await ask(client.PATCH("/api/studio", { body: { version, ...part } })));
-    } catch (error) {
-      say(error instanceof Error ? error.message : String(error));
-      await cache.invalidateQueries({ queryKey: keys.me });
-    }
-  }
-
   return (
     <Box component="section" aria-label="Schools of the studio" sx={{ mb: 3 }}>
       <Typography variant="h3" component="h2" gutterBottom>

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
-import { kilograms, length } from "../../units/format";
+import { length, massUnit, plainMass } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 
 /** Where a run hangs: each anchor from the left end, what it carries, what it may, what lets go with it. */
@@ -16,7 +16,7 @@ export function AnchorTable({ plan }: { plan: Schemas["RunPlan"] }) {
           Where it hangs
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          half of rated load
+          {massUnit(units)}, half of rated load
         </Typography>
       </Box>
       <Box
@@ -53,9 +53,9 @@ export function AnchorTable({ plan }: { plan: Schemas["RunPlan"] }) {
                 <td>{length(anchor.x_m, units)}</td>
                 <td>{length(anchor.floor_m, units)}</td>
                 <Box component="td" sx={{ fontWeight: over ? 700 : 400, color: over ? "error.main" : "inherit" }}>
-                  {kilograms(anchor.kg)}
+                  {plainMass(anchor.kg, units)}
                 </Box>
-                <td>{kilograms(may)}</td>
+                <td>{plainMass(may, units)}</td>
               </tr>
             );
           })}

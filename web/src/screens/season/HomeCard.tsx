@@ -5,7 +5,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
-import { count, date, daysToGo, minutes, money } from "../../units/format";
+import { count, date, daysToGo, minutes, toBuy } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
 
 function plural(number: number, one: string, many = `${one}s`): string {
@@ -71,8 +71,7 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
           {shortage(totals)}
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          {totals.buy_cents > 0 ? `${money(totals.buy_cents, currency)} to buy` : ""}
-          {totals.unpriced > 0 ? `, ${totals.unpriced} without a price` : ""}
+          {totals.short_lines > 0 && `${toBuy(totals, currency)} to buy`}
         </Typography>
         {totals.minutes > 0 && (
           <Typography variant="body2" color="textSecondary">

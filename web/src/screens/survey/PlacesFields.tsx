@@ -15,7 +15,7 @@ const STANCES = { corner: "corner", wall: "wall", bay: "bay window", open: "open
 function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: SurveyForm }) {
   const hint = useHints();
   const change = (part: Partial<PlaceDraft>) => form.changePlace(place.key, part);
-  const wrong = (name: string) => form.problem?.field(`/places/${at}/${name}`);
+  const wrong = (name: string) => form.objections.field(`/places/${at}/${name}`);
   const title = place.name || `Place ${at + 1}`;
   return (
     <Paper variant="outlined" sx={{ p: 2, mb: 2 }} role="group" aria-label={title}>

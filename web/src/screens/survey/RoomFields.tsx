@@ -18,7 +18,7 @@ const HEAT: { value: RoomDraft["heat"]; label: string }[] = [
 
 /** Shape and measures of the room, each with why it is asked. */
 export function RoomFields({ form }: { form: SurveyForm }) {
-  const { draft, change, problem } = form;
+  const { draft, change, objections } = form;
   const hint = useHints();
   return (
     <Box component="section" aria-label="The room">
@@ -30,8 +30,8 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           label="Name of the room"
           value={draft.name}
           onChange={(event) => change({ name: event.target.value })}
-          error={Boolean(problem?.field("/name"))}
-          helperText={problem?.field("/name")}
+          error={Boolean(objections.field("/name"))}
+          helperText={objections.field("/name")}
           required
           sx={{ gridColumn: "1 / -1" }}
         />
@@ -40,7 +40,7 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           value={draft.width_m}
           onChange={(width_m) => change({ width_m })}
           help="Along the wall you face: a wide tree must not take it over"
-          error={problem?.field("/width_m")}
+          error={objections.field("/width_m")}
           required
           placeholder={6.4}
         />
@@ -49,7 +49,7 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           value={draft.depth_m}
           onChange={(depth_m) => change({ depth_m })}
           help="From that wall to the one behind you"
-          error={problem?.field("/depth_m")}
+          error={objections.field("/depth_m")}
           required
           placeholder={4.6}
         />
@@ -66,7 +66,7 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           value={draft.ceiling_left_m}
           onChange={(ceiling_left_m) => change({ ceiling_left_m })}
           help={draft.sloping ? "The lowest ceiling above the branches counts" : hint("survey/room/ceiling_left_m")}
-          error={problem?.field("/ceiling_left_m")}
+          error={objections.field("/ceiling_left_m")}
           required
           placeholder={3.1}
         />
@@ -76,7 +76,7 @@ export function RoomFields({ form }: { form: SurveyForm }) {
             value={draft.ceiling_right_m}
             onChange={(ceiling_right_m) => change({ ceiling_right_m })}
             help="Facing the same wall"
-            error={problem?.field("/ceiling_right_m")}
+            error={objections.field("/ceiling_right_m")}
             required
             placeholder={3.6}
           />

@@ -12,7 +12,7 @@ import { useMe } from "../../api/queries";
 import { ConflictDialog } from "../../parts/ConflictDialog";
 import { useLengthReadings } from "../../parts/lengthReadings";
 import { MoreMenu } from "../../parts/MoreMenu";
-import { ProblemAlert } from "../../parts/ProblemAlert";
+import { FormAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
 import { HouseholdFields } from "./HouseholdFields";
 import { PlacesFields } from "./PlacesFields";
@@ -79,7 +79,7 @@ export function SurveyDesk({ home, room, remove }: Props) {
         }}
       >
         <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
-          <ProblemAlert problem={form.problem} />
+          <FormAlert objections={form.objections} />
           {form.unread && (
             <Alert severity="error" variant="outlined" sx={{ mb: 2 }}>
               One length could not be read yet. Mend it below; nothing was kept and nothing is lost.

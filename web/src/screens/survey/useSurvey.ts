@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
 import type { ConflictRow } from "../../parts/ConflictDialog";
 
@@ -172,7 +173,7 @@ export function useSurveyForm(
 
   return {
     draft,
-    problem,
+    objections: useObjections(problem, draft),
     changed,
     busy,
     unread,

@@ -86,7 +86,7 @@ module DeckBough
       return answer.findings if said[:holder] == "rail"
 
       may = @house["garland.#{said[:holder]}"] * @house["garland.rated_share"]
-      [*answer.findings, (of(:stocking_heavy, kg: kg(said[:stocking_kg]), may: kg(may)) if said[:stocking_kg] > may),
+      [*answer.findings, (of(:stocking_heavy, weighs_kg: said[:stocking_kg], may_kg: may) if said[:stocking_kg] > may),
        (of(:stockings_fire) if @survey[:firebox] == "working"),
        (of(:shelf_holder) if said[:holder] == "shelf_weight" && @place.children.any?)]
     end

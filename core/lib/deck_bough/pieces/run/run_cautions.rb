@@ -33,10 +33,6 @@ module DeckBough
       Finding.of(code, units: @reckoning.units, **values)
     end
 
-    def kg(value)
-      format("%.2f", value)
-    end
-
     def measure
       [*fire, *rail, (of(:ring_power) if @survey[:kind] == "ring"), *heights,
        (of(:run_exit) if @survey[:kind] == "frame")]

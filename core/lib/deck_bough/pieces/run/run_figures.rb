@@ -83,7 +83,7 @@ module DeckBough
 
     def run_sheet
       parts = @reckoning.path.parts.map do |part|
-        step(part.name.capitalize, Figure.print(part.length), "part_m", part.length, "m")
+        step(part.name.capitalize, jotting.long(part.length), "part_m", part.length, "m")
       end
       swag = @reckoning.path.swags.empty? ? [] : [swag_rule]
       WorkingSheet.of("Length of the run", swag, @house,
@@ -111,25 +111,29 @@ module DeckBough
 
     def weight_sheet
       layers = @reckoning.bodies.map do |body|
-        step(body.style.name, "#{Figure.print(body.garland_m, 2)} m of it", "kg",
+        step(body.style.name, "#{jotting.long(body.garland_m, 1, 2)} #{jotting.unit} of it", "kg",
              body.item[:kg_per_m] * body.passes * (body.to_m - body.from_m), "kg")
       end +
                @reckoning.stems.map do |stems|
-                 step(stems.style.name, "#{stems.places.size} × #{Figure.print(stems.stem.kg)}", "kg",
+                 step(stems.style.name, "#{stems.places.size} × #{jotting.heavy(stems.stem.kg)}", "kg",
                       stems.places.size * stems.stem.kg, "kg")
                end
       more = [*layers,
-              step("Lights, accents and ribbon, even along the run", Figure.print(@reckoning.extras_kg), "kg",
+              step("Lights, accents and ribbon, even along the run", jotting.heavy(@reckoning.extras_kg), "kg",
                    @reckoning.extras_kg, "kg"),
               step("All together", "sum", "kg", @reckoning.kg, "kg")]
       WorkingSheet.of("Weight", [], @house, more: more)
     end
 
     def accent_step
-      step("Outlines of all accents over the outline of the greens", "#{@reckoning.accents.sum do |_, count|
-        count
-      end} pieces on #{Figure.print(@reckoning.greenery_area)} m²",
+      count = @reckoning.accents.sum { |_, each| each }
+      step("Outlines of all accents over the outline of the greens",
+           "#{count} pieces on #{jotting.long(@reckoning.greenery_area, 2)} #{jotting.unit}²",
            "accent_share", @reckoning.accent_share, "share")
+    end
+
+    def jotting
+      @reckoning.jotting
     end
   end
 end

@@ -58,7 +58,7 @@ module DeckBough
       worst = over.max_by(RunCautions::TOLD) { |anchor| anchor[:kg] }
       worst.sort_by { |anchor| anchor[:number] }.map do |anchor|
         of(drop_at?(anchor) ? :anchor_drop : :anchor_over,
-           number: anchor[:number], kg: kg(anchor[:kg]), may: kg(@reckoning.may_kg), fixings: anchor[:fixings])
+           number: anchor[:number], carries_kg: anchor[:kg], may_kg: @reckoning.may_kg, fixings: anchor[:fixings])
       end
     end
 
@@ -69,15 +69,15 @@ module DeckBough
     def rod(fixing)
       return [] unless fixing.name == "tension_rod"
 
-      @reckoning.kg > @reckoning.may_kg ? [of(:rod_over, kg: kg(@reckoning.kg), may: kg(@reckoning.may_kg))] : []
+      @reckoning.kg > @reckoning.may_kg ? [of(:rod_over, carries_kg: @reckoning.kg, may_kg: @reckoning.may_kg)] : []
     end
 
     # Flatter than a twelfth of its span a swag pulls more than its own weight at each end.
     def flat_swag
       pull = @reckoning.swag_pull
       if pull && pull[:horizontal_n] > 2 * pull[:vertical_n]
-        [of(:swag_flat, pull: kg(pull[:end_n] / Rules::Garland::SwagPull::NEWTON),
-                        weight: kg(pull[:middle_n] / Rules::Garland::SwagPull::NEWTON))]
+        [of(:swag_flat, pull_kg: pull[:end_n] / Rules::Garland::SwagPull::NEWTON,
+                        weight_kg: pull[:middle_n] / Rules::Garland::SwagPull::NEWTON)]
       else
         []
       end
@@ -86,7 +86,7 @@ module DeckBough
     def chain
       weak = @reckoning.anchors.find { |anchor| anchor[:if_it_fails].any? { |one| !one[:holds] } } or return []
       taker = weak[:if_it_fails].reject { |one| one[:holds] }.max_by { |one| one[:kg] }
-      [of(:anchor_chain, number: weak[:number], next: taker[:number], kg: kg(taker[:kg]))]
+      [of(:anchor_chain, number: weak[:number], next: taker[:number], carries_kg: taker[:kg])]
     end
   end
 end

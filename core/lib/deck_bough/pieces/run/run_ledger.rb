@@ -45,12 +45,13 @@ module DeckBough
     end
 
     def stretch(body)
-      "From #{figure(body.from_m)} to #{figure(body.to_m)} m#{", #{body.passes} passes" if body.passes > 1}"
+      passes = body.passes > 1 ? ", #{body.passes} passes" : ""
+      "From #{figure(body.from_m)} to #{figure(body.to_m)} #{@reckoning.jotting.unit}#{passes}"
     end
 
     def garland_sum(body)
       long = (body.to_m - body.from_m) * body.passes
-      "#{figure(long)} × #{figure(long.zero? ? 1.0 : body.garland_m / long)}"
+      "#{figure(long)} × #{Figure.print(long.zero? ? 1.0 : body.garland_m / long, 2)}"
     end
 
     def stems
@@ -104,8 +105,8 @@ module DeckBough
                       sheet: sheet)]
     end
 
-    def figure(number)
-      Figure.print(number, 2)
+    def figure(metres)
+      @reckoning.jotting.long(metres, 1, 2)
     end
   end
 end

@@ -35,15 +35,11 @@ module DeckBough
       Inputs.fault(code, path, **values)
     end
 
-    def both(metres)
-      "#{Length.print(metres, 'metric')} (#{Length.print(metres, 'imperial')})"
-    end
-
     def shelf
       return [] unless SHELVES.include?(@survey[:kind]) && @survey[:length_m] > MOST_SHELF_M
 
       [fault(:shelf_long, %w[survey length_m],
-             kind: @survey[:kind], shown: both(@survey[:length_m]), most: both(MOST_SHELF_M))]
+             kind: @survey[:kind], shown: Measure.new(@survey[:length_m], "m"), most: Measure.new(MOST_SHELF_M, "m"))]
     end
 
     # Rings are not hung in swags.
@@ -53,10 +49,11 @@ module DeckBough
       across = @survey[RunSettings.length_field(@settings)]
       span = across.fdiv(@length[:spans])
       if span < SPAN.begin
-        return [fault(:span_short, %w[length spans], span: both(span), most: [(across / SPAN.begin).floor, 1].max)]
+        return [fault(:span_short, %w[length spans], span: Measure.new(span, "m"),
+                                                     most: [(across / SPAN.begin).floor, 1].max)]
       end
       if chord > SPAN.end
-        return [fault(:span_long, %w[length spans], span: both(span), least: (across / SPAN.end.to_f).ceil)]
+        return [fault(:span_long, %w[length spans], span: Measure.new(span, "m"), least: (across / SPAN.end.to_f).ceil)]
       end
 
       []
@@ -76,7 +73,7 @@ module DeckBough
       return [] if path.length <= MOST_M
 
       [fault(:run_long, @length[:method] == "swags" ? %w[length sag_m] : %w[survey length_m],
-             shown: both(path.length), most: both(MOST_M))]
+             shown: Measure.new(path.length, "m"), most: Measure.new(MOST_M, "m"))]
     end
 
     # A stem that rises and trails lies in two layers.
@@ -90,7 +87,8 @@ module DeckBough
         @settings[group][list].each_with_index.filter_map do |entry, i|
           next if entry[:from_m] < path.length
 
-          fault(:lies_beyond, [group.to_s, list.to_s, i, "from_m"], from: both(entry[:from_m]), run: both(path.length))
+          fault(:lies_beyond, [group.to_s, list.to_s, i, "from_m"], from: Measure.new(entry[:from_m], "m"),
+                                                                    run: Measure.new(path.length, "m"))
         end
       end
     end

@@ -72,6 +72,11 @@ module DeckBough
         (ribbon_m * kg_of(ribbon_style))
     end
 
+    # How numbers of a sum are printed.
+    def jotting
+      @jotting ||= Jotting.new(units)
+    end
+
     def kg
       layers.kg + extras_kg
     end

@@ -146,13 +146,13 @@ module DeckBough
         settings[group][list].each_with_index do |entry, i|
           if entry[:to_m] && entry[:to_m] < entry[:from_m]
             faults << Inputs.fault(:ends_before_it_begins, [group.to_s, list.to_s, i, "to_m"],
-                                   from: Figure.print(entry[:from_m]))
+                                   from: Measure.new(entry[:from_m], "m"))
           end
         end
       end
       outline = settings[:rise_and_trail]
       if outline[:shape] == "free" && outline[:points].empty?
-        faults << Inputs.fault(:missing, %w[rise_and_trail points], title: "Points", unit: "list")
+        faults << Inputs.fault(:missing, %w[rise_and_trail points], title: "Points", wanted: "some")
       end
       drop_faults(settings[:survey], faults)
       faults.concat(RunLimits.new(settings).faults) if faults.empty? && measured?(settings)
@@ -164,7 +164,7 @@ module DeckBough
 
       %i[left_drop_m right_drop_m].each do |name|
         if survey[name] > survey[:height_m]
-          faults << Inputs.fault(:drop_below_floor, ["survey", name.to_s], height: Figure.print(survey[:height_m]))
+          faults << Inputs.fault(:drop_below_floor, ["survey", name.to_s], height: Measure.new(survey[:height_m], "m"))
         end
       end
     end

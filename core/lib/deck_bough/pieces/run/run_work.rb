@@ -12,14 +12,15 @@ module DeckBough
 
     def initialize(reckoning)
       @reckoning = reckoning
-      @work = Work.new(reckoning.house, high: above_ladder? ? 1 : 0)
+      @work = Work.new(reckoning.house, high: above_ladder? ? 1 : 0, units: reckoning.units)
     end
 
     def call
       garlands
       @work.add("rise_and_trail", "Stems layered in", @reckoning.stems.sum { |stems| stems.places.size },
                 "minutes.garland_layer")
-      @work.add("lights", "Lights, metres", @reckoning.lights ? @reckoning.path.length : 0, "minutes.garland_lights")
+      @work.add("lights", "Lights along the run", @reckoning.lights ? @reckoning.path.length : 0,
+                "minutes.garland_lights")
       @work.add("accents", "Accents", @reckoning.accents.sum { |_, count| count }, "minutes.ornament")
       @work.add("ribbon", "Ribbon", ribbon_parts, ribbon_rate)
       @work.add("step_back", "Step back and mend", 1, "minutes.step_back", high: 0)
@@ -30,9 +31,9 @@ module DeckBough
 
     def garlands
       bodies = @reckoning.bodies
-      @work.add("body", "Garland fluffed, metres", bodies.select(&:fluffed).sum(&:garland_m), "minutes.garland_fluff")
+      @work.add("body", "Garland fluffed", bodies.select(&:fluffed).sum(&:garland_m), "minutes.garland_fluff")
       @work.add("anchors", "Anchors", @reckoning.anchors.sum { |anchor| anchor[:fixings] }, "minutes.garland_anchor")
-      @work.add("body", "Garland hung, metres", bodies.sum(&:garland_m), "minutes.garland_hang")
+      @work.add("body", "Garland hung", bodies.sum(&:garland_m), "minutes.garland_hang")
     end
 
     # A woven ribbon goes in every arm's length.

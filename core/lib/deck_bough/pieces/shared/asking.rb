@@ -29,7 +29,7 @@ module DeckBough
     def unplannable(rule, fault)
       title = Catalogue.rule(rule).declaration.title
       told = Fault.new(path: self.class::POINTERS.fetch(rule, []), code: "unplannable",
-                       message: Messages.error(:input_unplannable, rule: title, says: fault.message))
+                       message: Messages.error(:input_unplannable, rule: title, says: fault.told(units)))
       UnplannableError.new(rule, [told])
     end
   end

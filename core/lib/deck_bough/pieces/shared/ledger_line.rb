@@ -4,7 +4,7 @@ module DeckBough
   # One line of a ledger: what is needed, what is on hand, what is short and what that costs.
   #
   #   LedgerLine.for(style, need: 16, spares: 2, sheet: "ornaments:glass").to_h
-  #   # => { …, need: 16, spares: 2, have: 12, short: 6, packs: 1, buy_cents: 1450, stock_cents: 2175 }
+  #   # => { …, need: 16, spares: 2, have: 12, short: 6, spares_short: 2, packs: 1, buy_cents: 1450, … }
   #
   # Quantities are pieces, ribbon metres. A line without a style is needed but not yet chosen: nothing is on hand, no
   # price.
@@ -32,13 +32,19 @@ module DeckBough
       [(need + spares - have).round(6), 0].max
     end
 
+    # How much of what is short are spares only: the piece can be dressed without them.
+    def spares_short
+      [short, spares].min
+    end
+
     def packs
       style ? (short / style.pack_size.to_f).ceil : nil
     end
 
     def to_h
       { kind: kind, step: step, style: style&.id, label: style&.name || label, colour: style&.colour,
-        unit: kind == "ribbon" ? "m" : "pieces", need: need, spares: spares, have: have, short: short, packs: packs,
+        unit: kind == "ribbon" ? "m" : "pieces", need: need, spares: spares, have: have, short: short,
+        spares_short: spares_short, packs: packs,
         pack_size: style&.pack_size, buy_cents: style&.price_cents ? packs * style.price_cents : nil,
         left_over: packs && short.positive? ? ((packs * style.pack_size) - short).round(6) : 0,
         stock_cents: style ? style.worth([need + spares, have].min) : 0, sheet: sheet }

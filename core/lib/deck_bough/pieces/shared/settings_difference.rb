@@ -42,7 +42,15 @@ module DeckBough
       return nil if before == after
       return changed_list(input, before, after, names) if input.kind == :list
 
-      "#{input.title} #{told(before, input, units, names)} → #{told(after, input, units, names)}"
+      was, is = [before, after].map { |value| told(value, input, units, names) }
+      # What reads alike and is not the same is told as fine as it was measured.
+      was, is = [before, after].map { |value| finely(value, units) } if was == is && input.unit == "m"
+      "#{input.title} #{was} → #{is}"
+    end
+
+    def finely(metres, units)
+      number = Figure.print(units == "imperial" ? metres / Length::INCH : metres * 100, 2)
+      "#{number} #{units == 'imperial' ? 'in' : 'cm'}"
     end
 
     # A style that came or went is named; else a list is counted.
@@ -69,6 +77,6 @@ module DeckBough
       words = input.items.map { |item| told(entry[item.name], item, units, names) }
       words.reject { |word| word == NOTHING }.first(MOST).join(" ")
     end
-    private_class_method :change, :changed_list, :listed, :in_words
+    private_class_method :change, :finely, :changed_list, :listed, :in_words
   end
 end

@@ -37,7 +37,9 @@ module DeckBough
       NAME, Input.number(:width_m, "Width", "m", 0.5..100, why: "A room has a width."),
       Input.number(:depth_m, "Depth", "m", 0.5..100, why: "A room has a depth."),
       Input.number(:ceiling_left_m, "Ceiling", "m", 0.5..20, why: "A room has a height.", hint: :ceiling),
-      Input.number(:ceiling_right_m, "Ceiling at the right", "m", 0.5..20, why: "A room has a height."),
+      Input.number(:ceiling_right_m, "Ceiling at the right", "m", 0.5..20, default: nil,
+                                                                           default_says: "as at the left",
+                                                                           why: "A room has a height."),
       Input.flag(:no_nails, "No nails", default: false), Input.choice(:heat, "Heating", HEAT, default: "none"), NOTES
     ].freeze
 
@@ -53,12 +55,13 @@ module DeckBough
       said = given.is_a?(Hash) ? given.transform_keys(&:to_s) : given
       places = said.is_a?(Hash) ? said.delete("places") || [] : []
       room = Inputs.collect(ROOM, said, path, faults)
+      places = no_list(places, path, faults) unless places.is_a?(Array)
       raise InputError, [too_many(places, path)] if places.size > MOST_PLACES
 
       checked = places.each_with_index.map { |place, i| place(place, room, [*path, "places", i], faults) }
       raise InputError, faults unless faults.empty?
 
-      room.merge(places: checked)
+      { **room, ceiling_right_m: room[:ceiling_right_m] || room[:ceiling_left_m], places: checked }
     end
 
     def place(given, room, path, faults)
@@ -70,6 +73,12 @@ module DeckBough
       checked.merge(id: id)
     end
 
+    def no_list(places, path, faults)
+      faults << Inputs.fault(:wrong_type, [*path, "places"], title: "Places", given: places.inspect[0, 80],
+                                                             wanted: "a list")
+      []
+    end
+
     def too_many(places, path)
       Inputs.fault(:places_many, [*path, "places"], count: places.size, most: MOST_PLACES)
     end
@@ -79,8 +88,8 @@ module DeckBough
       { from_left_m: :width_m, free_width_m: :width_m, free_depth_m: :depth_m }.each do |name, limit|
         next unless place[name] && room[limit] && place[name] > room[limit]
 
-        faults << Inputs.fault(:beyond_room, [*path, name.to_s], shown: "#{Figure.print(place[name])} m",
-                                                                 limit: "#{Figure.print(room[limit])} m",
+        faults << Inputs.fault(:beyond_room, [*path, name.to_s], shown: Measure.new(place[name], "m"),
+                                                                 limit: Measure.new(room[limit], "m"),
                                                                  title: title_of(name))
       end
     end
@@ -88,6 +97,6 @@ module DeckBough
     def title_of(name)
       PLACE.find { |input| input.name == name }.title
     end
-    private_class_method :place, :too_many, :beyond_room, :title_of
+    private_class_method :place, :no_list, :too_many, :beyond_room, :title_of
   end
 end

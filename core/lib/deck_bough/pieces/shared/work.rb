@@ -14,9 +14,11 @@ module DeckBough
     attr_reader :tasks
 
     # @param high [Numeric] share of the work that lies above the ladder line
-    def initialize(house, high: 0)
+    # @param units ["metric", "imperial"] how the sheet says lengths
+    def initialize(house, high: 0, units: "metric")
       @house = house
       @high = high
+      @jotting = Jotting.new(units)
       @tasks = []
     end
 
@@ -47,7 +49,19 @@ module DeckBough
     end
 
     def told(task)
-      step(task.title, "#{Figure.print(task.count, 2)} × #{Figure.print(task.rate)}", task.flat_minutes)
+      step(task.title, "#{count_of(task)} × #{rate_of(task)}", task.flat_minutes)
+    end
+
+    def count_of(task)
+      by_length?(task) ? "#{@jotting.long(task.count, 1, 2)} #{@jotting.unit}" : Figure.print(task.count, 2)
+    end
+
+    def rate_of(task)
+      by_length?(task) ? @jotting.long(task.rate, -1) : Figure.print(task.rate)
+    end
+
+    def by_length?(task)
+      HouseRules::CONSTANTS.fetch(task.house_rule).unit == "minutes per m"
     end
 
     def from_ladder

@@ -11,17 +11,18 @@ module DeckBough
       @reckoning = reckoning
     end
 
-    # @return [Hash] answer (Answer of tree.best_size, for its working), height_m or nil, limit, findings [Finding] and
-    #   sizes [{ height_m, spread_m, hem_m, height, floor, share }]
+    # @return [Hash] answer (Answer of tree.best_size, for its working), height_m or nil, limit, tallest_m (what goes
+    #   under the ceiling at the spread the tree has), findings [Finding] and sizes [{ height_m, spread_m, hem_m,
+    #   height, floor, share }]
     def call
-      { answer: answer, height_m: height, limit: passable.empty? ? "floor" : answer[:limit], findings: findings,
-        sizes: sizes.map { |size| shown(size) } }
+      { answer: answer, height_m: height, limit: passable.empty? ? "floor" : answer[:limit], tallest_m: tallest,
+        findings: findings, sizes: sizes.map { |size| shown(size) } }
     end
 
     private
 
     def sizes
-      Rules::Tree::BestSize.sizes_for(@reckoning.units)
+      Rules::Tree::BestSize.sizes_for(@reckoning.region.tree_sizes)
     end
 
     # Sizes that leave people their way.
@@ -44,6 +45,12 @@ module DeckBough
       return ask(candidates, candidates.first) unless found
 
       ask(candidates.select { |size| size <= found }, found)
+    end
+
+    def tallest
+      spread = @reckoning.chosen? ? @reckoning.spread : sizes.first * @reckoning.ratio
+      kept = Rules::Tree::BestSize.kept_above(@reckoning.topper_rise, @reckoning.house)
+      [@reckoning.ceiling_above(spread) - @reckoning.measure[:riser_m] - kept, 0].max
     end
 
     def ask(sizes, ceiling_for)

@@ -21,17 +21,39 @@ module DeckBough
       @house = reckoning.house
     end
 
-    # @return [Hash{String => Integer}] how many of each style hang, less what is crossed out, with what a mend added
+    # @return [Hash{String => Integer}] how many of each style hang: less what is crossed out or has no place, with what
+    #   a mend added
     def counts
-      added = mends("add").map { |mend| mend[:style] }.tally
-      @reckoning.shares.counts.to_h do |style, count|
-        [style, [count - missing.fetch(style, 0), 0].max + added.fetch(style, 0)]
+      @counts ||= placeable.to_h { |style, count| [style, count - gone_from(style, count) + added.fetch(style, 0)] }
+    end
+
+    # @return [Integer] how many hang
+    def total
+      counts.values.sum
+    end
+
+    # @return [Hash{String => Integer}] how many of each style are crossed out: what was said to be missing, and what is
+    #   not there when all that is short is crossed out; never more than are planned
+    def crossed
+      @crossed ||= @reckoning.shares.counts.to_h do |style, count|
+        absent = @said[:cross_out_short] ? [count - free_of(style), 0].max : 0
+        [style, missing.fetch(style, 0).clamp(absent, count)]
       end
     end
 
     # @return [Integer] how many are crossed out
     def crossed_out
-      @reckoning.shares.counts.sum { |style, count| [missing.fetch(style, 0), count].min }
+      crossed.values.sum
+    end
+
+    # @return [Integer] how many mends added
+    def added_count
+      added.values.sum
+    end
+
+    # @return [Integer] how many have no place
+    def without_place
+      unplaced_counts.values.sum
     end
 
     # @return [Integer] how many spots want something instead of what is crossed out
@@ -94,11 +116,11 @@ module DeckBough
       @answer ||= @reckoning.ask_once("ornaments.map", **question)
     end
 
-    # What has no place, as far as it shows without placing anything.
+    # What has no place, told without placing anything.
     #
     # @return [Array<Finding>]
     def wishes
-      hung_counts.values.sum.zero? ? [] : @reckoning.asked("ornaments.map", **question).wishes
+      rule ? rule.wishes : []
     end
 
     def flat
@@ -112,8 +134,38 @@ module DeckBough
         riser_m: @reckoning.measure[:riser_m] }
     end
 
+    def rule
+      return nil if hung_counts.values.sum.zero?
+
+      @rule ||= @reckoning.asked("ornaments.map", **question)
+    end
+
     def missing
       @missing ||= @said[:missing].each_with_object(Hash.new(0)) { |entry, sum| sum[entry[:style]] += entry[:count] }
+    end
+
+    def added
+      @added ||= mends("add").map { |mend| mend[:style] }.tally
+    end
+
+    # Whole pieces of a style that this tree may count on.
+    def free_of(style)
+      @reckoning.ornament_styles.find { |known| known.id == style }.for_piece.floor
+    end
+
+    def unplaced_counts
+      @unplaced_counts ||= (rule ? rule.unplaced : []).each_with_object(Hash.new(0)) do |one, sum|
+        sum[one[:style]] += one[:count]
+      end
+    end
+
+    def placeable
+      @placeable ||= hung_counts.to_h { |style, count| [style, count - unplaced_counts.fetch(style, 0)] }
+    end
+
+    # Kept places are left by what is crossed out; what is spread again never had one.
+    def gone_from(style, count)
+      @said[:make_do] == "keep_places" ? [crossed.fetch(style), count].min : 0
     end
 
     def mends(kind)
@@ -129,7 +181,7 @@ module DeckBough
     # What the map spreads: places kept for absent ones are spread with the rest and then left empty.
     def hung_counts
       @hung_counts ||= @reckoning.shares.counts.to_h do |style, count|
-        [style, @said[:make_do] == "keep_places" ? count : [count - missing.fetch(style, 0), 0].max]
+        [style, @said[:make_do] == "keep_places" ? count : count - crossed.fetch(style)]
       end
     end
 
@@ -160,7 +212,7 @@ module DeckBough
     def thinned
       @thinned ||= begin
         empty = mapped.group_by { |site| site[:style] }.flat_map do |style, own|
-          gone = [missing.fetch(style, 0), own.size].min
+          gone = gone_from(style, own.size)
           own.each_with_index.select { |_, i| ((i + 1) * gone / own.size) > (i * gone / own.size) }.map(&:first)
         end
         [mapped - empty, empty]

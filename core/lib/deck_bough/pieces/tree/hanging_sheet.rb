@@ -27,7 +27,7 @@ module DeckBough
       { flat: flat, sites: sites, styles: styles, evenness: @plan.evenness, unplaced: @plan.unplaced,
         findings: @plan.findings.map(&:to_h),
         up: sites.count { |site| site[:up] },
-        minutes_left: sites.count { |site| !site[:up] } * @house["minutes.ornament"] }
+        minutes_left: minutes(sites) }
     end
 
     # @return [String] "deep", "half way" or "tips"
@@ -117,8 +117,14 @@ module DeckBough
           breakable: style&.breakable || false, keepsake: style&.keepsake || false,
           count: own.size, up: own.count { |site| site[:up] }, nearest_m: nearest(own),
           evenness: @plan.evenness[:styles][id],
-          minutes_left: own.count { |site| !site[:up] } * @house["minutes.ornament"] }
+          minutes_left: minutes(own) }
       end
+    end
+
+    # What is not up yet, at what one takes on this tree: the ladder's share is in it, as in the plan's minutes.
+    def minutes(own)
+      task = @task ||= TreeWork.of(@reckoning).tasks.find { |one| one.house_rule == "minutes.ornament" }
+      task ? own.count { |site| !site[:up] } * task.minutes / task.count : 0
     end
 
     def nearest(own)

@@ -29,7 +29,9 @@ module DeckBough
       return nil unless watts && strings.positive?
 
       @answer ||= @reckoning.ask("lights.power", strings: [{ watts: watts, count: strings, max_run: max_run.to_i }],
-                                                 **@said.slice(:volts, :circuit_amps, :other_watts))
+                                                 volts: @said[:volts] || @reckoning.region.mains_volts,
+                                                 circuit_amps: @said[:circuit_amps] || @reckoning.region.circuit_amps,
+                                                 other_watts: @said[:other_watts])
     end
 
     # @return [Float, nil] the cord to take, m; nil when the way is not measured or longer than any cord

@@ -88,7 +88,7 @@ module DeckBough
       bears = @reckoning.house["tree.leader_bears"]
       return unless weight && weight > bears && @settings[:crown][:topper] != "none"
 
-      of(:topper_heavy, weight: Figure.print(weight, 0), bears: Figure.print(bears, 0))
+      of(:topper_heavy, weight_g: weight, bears_g: bears)
     end
 
     def ribbon

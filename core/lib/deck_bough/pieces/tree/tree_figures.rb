@@ -29,7 +29,7 @@ module DeckBough
         "fit" => WorkingSheet.of("Fit in its place", [@reckoning.fit], house),
         "bulbs" => WorkingSheet.of("Bulbs", [@reckoning.area, @reckoning.lights], house, others: [by_height]),
         "pitch" => WorkingSheet.of("Distance between turns", [@reckoning.pitch], house),
-        "ornaments_total" => ornaments_sheet, "picks_total" => WorkingSheet.of("Picks", [@reckoning.picks], house),
+        "ornaments_total" => ornaments_sheet, "picks_total" => picks_sheet,
         "minutes" => work.sheet, **optional_sheets }
     end
 
@@ -52,9 +52,10 @@ module DeckBough
         spare_strings: [@reckoning.lights[:spare_strings], "strings", "bulbs"],
         pitch: [@reckoning.pitch[:pitch_m], "m", "pitch"],
         turns: [@reckoning.pitch[:turns], "turns", "pitch"],
-        ornaments: [@reckoning.ornament_total, "pieces", "ornaments_total"],
+        ornaments: [@reckoning.hung_total, "pieces", "ornaments_total"],
+        ornaments_planned: [@reckoning.ornament_total, "pieces", "ornaments_total"],
         by_cover: [@reckoning.by_cover[:total], "pieces", "ornaments_total"],
-        picks: [@reckoning.picks[:total], "picks", "picks_total"],
+        picks: [@reckoning.picks_total, "picks", "picks_total"],
         skirt: [@reckoning.spread * @reckoning.settings[:foot][:cover_share], "m", "area"],
         minutes: [work.minutes, "minutes", "minutes"], **optional_entries }
     end
@@ -132,7 +133,7 @@ module DeckBough
       way = @reckoning.settings[:lights][:socket_way_m]
       slack = @reckoning.house["lights.cord_slack"]
       WorkingStep.new(says: "Way round the room and slack, next length that is sold",
-                      sum: "#{Figure.print(way)} × #{Figure.print(1 + slack)}", gives: "cord_m",
+                      sum: "#{@reckoning.jotting.long(way)} × #{Figure.print(1 + slack)}", gives: "cord_m",
                       value: @reckoning.power.cord_m, unit: "m")
     end
 
@@ -164,8 +165,8 @@ module DeckBough
       return [] unless bows?
 
       each = @reckoning.ribbon[:length_m]
-      [WorkingStep.new(says: "All bows", sum: "#{bows} × #{Figure.print(each)}", gives: "length_m", value: bows * each,
-                       unit: "m")]
+      [WorkingStep.new(says: "All bows", sum: "#{bows} × #{@reckoning.jotting.long(each)}", gives: "length_m",
+                       value: bows * each, unit: "m")]
     end
 
     # Both schools side by side, whichever is used, and why they part.
@@ -177,7 +178,39 @@ module DeckBough
         others << { says: "By the foot it would be", value: @reckoning.by_foot[:total], unit: "pieces" }
       end
       others << { says: "By cover it would be", value: @reckoning.by_cover[:total], unit: "pieces" } if used != "cover"
-      WorkingSheet.of("Ornaments", answers, @reckoning.house, others: others)
+      WorkingSheet.of("Ornaments", answers, @reckoning.house, others: others, more: [*planned_step, *changes])
+    end
+
+    def planned_step
+      return [] unless @reckoning.settings[:ornaments][:count_by] == "own"
+
+      [counted("As the person says", "own number", @reckoning.ornament_total)]
+    end
+
+    # What hangs differs from what was planned.
+    def changes
+      hanging = @reckoning.hanging
+      parts = { "crossed out" => -hanging.crossed_out, "without a place" => -hanging.without_place,
+                "added by mends" => hanging.added_count }.reject { |_, count| count.zero? }
+      return [] if parts.empty? || @reckoning.ornament_styles.empty?
+
+      sum = parts.map { |word, count| "#{count.negative? ? '−' : '+'} #{count.abs} #{word}" }.join(" ")
+      [counted("What hangs", "#{@reckoning.ornament_total} #{sum}", @reckoning.hung_total)]
+    end
+
+    def picks_sheet
+      filled = @reckoning.hanging.fill_count("picks")
+      more = if filled.zero?
+               []
+             else
+               [WorkingStep.new(says: "With those that fill empty spots", gives: "total", unit: "picks",
+                                sum: "#{@reckoning.picks[:total]} + #{filled}", value: @reckoning.picks_total)]
+             end
+      WorkingSheet.of("Picks", [@reckoning.picks], @reckoning.house, more: more)
+    end
+
+    def counted(says, sum, value)
+      WorkingStep.new(says: says, sum: sum, gives: "total", value: value, unit: "pieces")
     end
 
     def by_height

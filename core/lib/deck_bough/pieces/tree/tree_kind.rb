@@ -9,7 +9,8 @@ module DeckBough
     name: "tree", noun: "tree", declared: TreeSettings, upgrades: TreeUpgrades::FROM,
     plan: lambda do |brief|
       TreePlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles, house: brief.house,
-                   units: brief.units, picks: brief.schools.fetch(:picks_school, "after"), kept: brief.kept)
+                   units: brief.units, picks: brief.schools.fetch(:picks_school, "after"), region: brief.region,
+                   kept: brief.kept)
     end,
     measure: ->(settings) { { height_m: settings[:measure][:height_m], length_m: nil } },
     liked: { %w[crown topper] => :topper_school, %w[lights school] => :light_school },

@@ -21,6 +21,10 @@ module DeckBough
 
     private
 
+    def jotting
+      @reckoning.jotting
+    end
+
     def ornaments
       counts = @reckoning.hanging.counts
       return [unchosen_ornaments] if counts.empty?
@@ -49,7 +53,10 @@ module DeckBough
       says = even ? "#{style.name}: one for each foot" : "#{style.name}: its part of the #{@shares.size_of(style)} ones"
       shared = @shares.counts.fetch(style.id)
       more = [note(says, "#{shared} of #{@reckoning.ornament_total}", "need", shared)]
-      more << note("Crossed out or added since", "#{shared} → #{count}", "need", count) if count != shared
+      if count != shared
+        more << note("Less what is crossed out or has no place, with what was added", "#{shared} → #{count}", "need",
+                     count)
+      end
       if spares.positive?
         more << note("Spares, because it breaks", "#{Figure.print(@house['ornaments.spare_share'] * 100)} %, at " \
                                                   "least " \
@@ -79,8 +86,8 @@ module DeckBough
       each = style&.bulbs || 1
       count = (@reckoning.globes.to_f / each).ceil
       school = @reckoning.settings[:lights][:globes]
-      sum = "#{Figure.print(@house["lights.globe_#{school}"])} × #{Figure.print(@reckoning.area[:area_m2])}"
-      more = [note("Globes: per m² × visible surface", sum, "globes", @reckoning.globes, "bulbs"),
+      sum = "#{jotting.long(@house["lights.globe_#{school}"], -2)} × #{jotting.long(@reckoning.area[:area_m2], 2)}"
+      more = [note("Globes: to the #{jotting.unit}² × visible surface", sum, "globes", @reckoning.globes, "bulbs"),
               note("Strings, rounded up", "#{@reckoning.globes} ÷ #{each}", "need", count, "strings")]
       [LedgerLine.new(kind: "light", step: "lights", style: style, need: count, label: "Globes, loose",
                       sheet: keep("globes", "Globes", [@reckoning.area], more: more))]
@@ -117,12 +124,12 @@ module DeckBough
       style = @reckoning.crown_style
       uses = []
       if bow
-        uses << use(style, "crown", bow[:length_m], bow, "Bow for the crown", "1 × #{Figure.print(bow[:length_m])}",
+        uses << use(style, "crown", bow[:length_m], bow, "Bow for the crown", "1 × #{jotting.long(bow[:length_m])}",
                     "crown_m")
       end
       if long.positive?
         said = @reckoning.settings[:crown]
-        uses << use(style, "crown", long, nil, "Streamers", "#{said[:streamers]} × #{Figure.print(said[:streamer_m])}",
+        uses << use(style, "crown", long, nil, "Streamers", "#{said[:streamers]} × #{jotting.long(said[:streamer_m])}",
                     "streamers_m")
       end
       uses
@@ -134,7 +141,7 @@ module DeckBough
       return [] if count.zero?
 
       each = @reckoning.tuck_piece
-      sum = "#{count} × #{Figure.print(each[:piece_m])}"
+      sum = "#{count} × #{jotting.long(each[:piece_m])}"
       [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", sum,
            "fill_m")]
     end
@@ -151,7 +158,7 @@ module DeckBough
       styles.zip(@reckoning.ribbon_counts(units, each_m)).map do |style, count|
         length = units == 1 && styles.size > 1 ? each_m / styles.size : count * each_m
         use(style, "ribbon", length, answer, "This ribbon's part: #{count} of #{units} #{noun}",
-            "#{count} × #{Figure.print(each_m)}", "need_m")
+            "#{count} × #{jotting.long(each_m)}", "need_m")
       end
     end
 
@@ -165,7 +172,7 @@ module DeckBough
 
     def picks
       styles = @reckoning.pick_styles
-      total = @reckoning.picks[:total] + @reckoning.hanging.fill_count("picks")
+      total = @reckoning.picks_total
       if styles.empty?
         return [LedgerLine.new(kind: "pick", step: "picks", label: "Picks, no style chosen", need: total,
                                sheet: keep("picks", "Picks", [@reckoning.picks]))]

@@ -14,14 +14,15 @@ module DeckBough
     include Planned
 
     # @param picks ["before", "after"] the studio's school, where the settings do not say
+    # @param region [Region] sizes trees are sold in, and the mains
     # @param kept [#fetch, nil] keeps answers that take long
     def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", picks: "after",
-                   kept: nil)
+                   region: Region.default, kept: nil)
       @settings = TreeSettings.check(settings)
       @picks = picks
       @reckoning = TreeReckoning.new(settings: @settings, surroundings: surroundings,
                                      styles: styles.to_h { |style| [style.id, style] },
-                                     house: house, units: units, kept: kept)
+                                     house: house, units: units, region: region, kept: kept)
     end
 
     def chosen?
@@ -43,7 +44,7 @@ module DeckBough
       return nothing_chosen unless chosen?
 
       envelope(chosen: true, figures: figures.call, ledger: ledger,
-               cautions: cautions, tasks: figures.work.tasks,
+               cautions: cautions, tasks: figures.work.tasks, make_do: make_do,
                drawing: drawing.call)
     end
 
@@ -75,7 +76,7 @@ module DeckBough
     # The best size of its place.
     def best_size
       best = @reckoning.best_size
-      { height_m: best[:height_m], limit: best[:limit], findings: best[:findings].map(&:to_h), sizes: best[:sizes] }
+      { **best.slice(:height_m, :limit, :tallest_m, :sizes), findings: best[:findings].map(&:to_h) }
     end
 
     private
@@ -100,8 +101,16 @@ module DeckBough
 
     def hanging
       plan = @reckoning.hanging
-      { evenness: plan.evenness, unplaced: plan.unplaced, crossed_out: plan.crossed_out, to_fill: plan.to_fill,
-        findings: plan.findings.map(&:to_h) }
+      { evenness: plan.evenness, unplaced: plan.unplaced, findings: plan.findings.map(&:to_h) }
+    end
+
+    def make_do
+      plan = @reckoning.hanging
+      planned = @reckoning.shares.counts
+      { crossed_out: plan.crossed_out, to_fill: plan.to_fill,
+        styles: plan.crossed.map do |style, count|
+          { style: style, planned: planned.fetch(style), crossed_out: count }
+        end }
     end
 
     def cautions

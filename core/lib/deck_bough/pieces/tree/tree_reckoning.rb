@@ -29,18 +29,24 @@ module DeckBough
       "garland.pieces" => %w[ribbon garland_pitch_m]
     }.freeze
 
-    attr_reader :settings, :surroundings, :house, :units
+    attr_reader :settings, :surroundings, :house, :units, :region
 
     # @param settings [Hash] from TreeSettings.check, with a height
     # @param styles [Hash{String => Style}] by id
     # @param kept [#fetch] answers that took long, by what was asked; fetch(key) { answer }
-    def initialize(settings:, surroundings:, styles:, house:, units:, kept: nil)
+    def initialize(settings:, surroundings:, styles:, house:, units:, region: Region.default, kept: nil)
       @settings = settings
       @surroundings = surroundings
       @styles = styles
       @house = house
       @units = units
+      @region = region
       @kept = kept
+    end
+
+    # How numbers of a sum are printed.
+    def jotting
+      @jotting ||= Jotting.new(units)
     end
 
     def chosen?
@@ -196,6 +202,16 @@ module DeckBough
       when "cover" then by_cover[:total]
       when "own" then settings[:ornaments][:own_total]
       end
+    end
+
+    # How many hang: the planned number, less what is crossed out or has no place, with what mends added.
+    def hung_total
+      ornament_styles.empty? ? ornament_total : hanging.total
+    end
+
+    # Picks by cover, and those that fill empty spots.
+    def picks_total
+      picks[:total] + hanging.fill_count("picks")
     end
 
     def mix

@@ -57,8 +57,8 @@ module DeckBough
         Input.number(:watts, "Watts of a string", "W", 0.05..3_000, default: nil, why: "A string draws something."),
         Input.whole(:max_run, "Joined end to end, at most", "strings", 1..500,
                     default: nil, why: "One is always allowed."),
-        Input.number(:volts, "Volts", "V", 100..260, default: 230, why: "Mains are 100 to 260 V."),
-        Input.number(:circuit_amps, "Circuit", "A", 1..125, default: 16, why: "A circuit bears something."),
+        Input.number(:volts, "Volts", "V", 100..260, default: nil, why: "Mains are 100 to 260 V."),
+        Input.number(:circuit_amps, "Circuit", "A", 1..125, default: nil, why: "A circuit bears something."),
         Input.number(:other_watts, "What else is on the circuit", "W", 0..30_000, default: 0),
         Input.number(:socket_way_m, "Way round the room to the socket", "m", 0..200, default: nil),
         Input.whole(:battery_units, "Battery sets or candles", "pieces", 0..2_000, default: 0),
@@ -109,6 +109,7 @@ module DeckBough
         Input.whole(:own_total, "Own number", "pieces", 0..2_000, default: nil), STYLES,
         Input.choice(:pattern, "Pattern", PATTERNS, default: "scatter", hint: :hole),
         Input.whole(:seed, "Spread", "number", 0..2_147_483_647, default: 1),
+        Input.flag(:cross_out_short, "What is short is crossed out", default: false),
         Input.list(:missing, "Missing", MISSING, 0..60, default: [].freeze),
         Input.choice(:make_do, "Made do", %w[spread_again keep_places], default: "spread_again"),
         Input.choice(:fill, "Filled with", %w[none ribbon picks], default: "none")
@@ -156,8 +157,9 @@ module DeckBough
     end
 
     def hem_fault(measure)
-      height = Figure.print(measure[:height_m])
-      Inputs.fault(:hem_above_tree, %w[measure hem_m], hem: Figure.print(measure[:hem_m]), height: height, most: height)
+      height = Measure.new(measure[:height_m], "m")
+      Inputs.fault(:hem_above_tree, %w[measure hem_m], hem: Measure.new(measure[:hem_m], "m"), height: height,
+                                                       most: height)
     end
     private_class_method :cross_check, :hem_fault
   end

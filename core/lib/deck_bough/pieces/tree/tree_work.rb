@@ -18,7 +18,7 @@ module DeckBough
     def initialize(reckoning)
       @reckoning = reckoning
       @settings = reckoning.settings
-      @work = Work.new(reckoning.house, high: high)
+      @work = Work.new(reckoning.house, high: high, units: reckoning.units)
     end
 
     def call
@@ -27,8 +27,8 @@ module DeckBough
       @work.add("crown", "Bow for the crown", @reckoning.crown_bow ? 1 : 0, "minutes.bow")
       ribbon
       garland
-      @work.add("ornaments", "Ornaments", @reckoning.ornament_total, "minutes.ornament")
-      @work.add("picks", "Picks", @reckoning.picks[:total], "minutes.pick")
+      @work.add("ornaments", "Ornaments", @reckoning.hung_total, "minutes.ornament")
+      @work.add("picks", "Picks", @reckoning.picks_total, "minutes.pick")
       @work.add("foot", "Foot of the tree", @settings[:foot][:kind] == "none" ? 0 : 1, "minutes.foot")
       @work.add("step_back", "Step back and mend", 1, "minutes.step_back", high: 0)
       @work
@@ -54,6 +54,7 @@ module DeckBough
                                    "minutes.cascade")
       when "bows" then @work.add("ribbon", "Bows", @settings[:ribbon][:bows], "minutes.bow")
       end
+      @work.add("ribbon", "Tucks that fill empty spots", @reckoning.hanging.fill_count("ribbon"), "minutes.tuck")
     end
 
     # A garland goes on as a cascade does, slant by slant of its length.

@@ -23,10 +23,10 @@ module DeckBough
 
         def working(outputs)
           [between("Weight to the eye: outline × (0.5 + darkness)", given[:items].first(4).map do |item|
-            figure(weight(item))
+            long(weight(item), 2)
           end.join(" + "), :weight_m2, total, "m2"),
            step("Leverage about the middle, over weight × half the length",
-                "#{figure(leverage)} ÷ (#{figure(total)} × #{figure(half)})", :value, outputs),
+                "#{long(leverage, 3)} ÷ (#{long(total, 2)} × #{long(half)})", :value, outputs),
            step("Even up to #{figure(house['balance.mirrored'])}", figure(value), :side, outputs)]
         end
 

@@ -21,12 +21,12 @@ module DeckBough
         end
 
         def working(outputs)
-          spacing = figure(house["garland.anchor_spacing"])
+          spacing = long(house["garland.anchor_spacing"])
           share = figure(house["garland.rated_share"])
-          [step("One each #{spacing} m, both ends, each bend",
-                "⌈#{figure(given[:run_m])} ÷ #{spacing}⌉ + 1 + #{given[:bends]}", :by_spacing, outputs),
+          [step("One each #{spacing} #{jotting.unit}, both ends, each bend",
+                "⌈#{long(given[:run_m])} ÷ #{spacing}⌉ + 1 + #{given[:bends]}", :by_spacing, outputs),
            step("By load: only this share of the rated load is used",
-                "⌈#{figure(given[:mass_kg])} ÷ (#{share} × #{figure(given[:rated_kg])})⌉",
+                "⌈#{heavy(given[:mass_kg])} ÷ (#{share} × #{heavy(given[:rated_kg])})⌉",
                 :by_load, outputs),
            step("The larger", "max(#{by_spacing}, #{by_load})", :count, outputs)]
         end

@@ -22,7 +22,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("Bulbs per metre (#{given[:school]}) × run, rounded", "#{figure(per_metre)} × #{figure(given[:run_m])}",
+          [step("Bulbs to the #{jotting.imperial? ? 'foot' : 'metre'} (#{given[:school]}) × run, rounded",
+                "#{long(per_metre, -1)} × #{long(given[:run_m])}",
                 :need, outputs),
            step("Strings, rounded up", "#{need} ÷ #{given[:bulbs_per_string]}", :strings, outputs),
            step("One spare in #{figure(house['lights.spare_per'])}",

@@ -19,7 +19,7 @@ module DeckBough
 
         def working(outputs)
           [step("Cross-sections add: root of the sum of squares",
-                "√(#{lofts.map { |loft| "#{figure(loft)}²" }.join(' + ')})", :loft_m, outputs)]
+                "√(#{lofts.map { |loft| "#{long(loft)}²" }.join(' + ')})", :loft_m, outputs)]
         end
 
         private

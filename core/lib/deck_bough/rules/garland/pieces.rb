@@ -15,17 +15,17 @@ module DeckBough
 
         def call
           if join >= given[:piece_m]
-            refuse(:join_longer_than_piece, :join_m, join: figure(join), piece: figure(given[:piece_m]))
+            refuse(:join_longer_than_piece, :join_m, join: read_off(join), piece: read_off(given[:piece_m]))
           end
           { pieces: pieces, surplus_m: reached - given[:run_m] }
         end
 
         def working(outputs)
           [step("Pieces: run less one join, over what each adds, rounded up",
-                "(#{figure(given[:run_m])} − #{figure(join)}) ÷ (#{figure(given[:piece_m])} − #{figure(join)})",
+                "(#{long(given[:run_m])} − #{long(join)}) ÷ (#{long(given[:piece_m])} − #{long(join)})",
                 :pieces, outputs),
            step("Left over",
-                "#{pieces} × #{figure(given[:piece_m])} − #{pieces - 1} × #{figure(join)} − #{figure(given[:run_m])}",
+                "#{pieces} × #{long(given[:piece_m])} − #{pieces - 1} × #{long(join)} − #{long(given[:run_m])}",
                 :surplus_m, outputs)]
         end
 

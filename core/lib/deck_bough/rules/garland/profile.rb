@@ -58,10 +58,10 @@ module DeckBough
         def working(outputs)
           bodies, stems = given[:items].partition { |item| item[:kind] == "body" }
           stems_kg = stems.sum { |stem| stem[:kg] }
-          [step("Each 5 cm: bodies add by cross-section, stems lift the upper edge or drop the lower one",
+          [step("All along: bodies add by cross-section, stems lift the upper edge or drop the lower one",
                 "#{bodies.size} bodies, #{stems.size} stems", :samples, outputs),
-           step("Metres of body × their weight, and every stem",
-                "#{figure(profile.kg - stems_kg)} + #{figure(stems_kg)}", :kg, outputs),
+           step("Lengths of body × their weight, and every stem",
+                "#{heavy(profile.kg - stems_kg)} + #{heavy(stems_kg)}", :kg, outputs),
            step("How much of the wanted thickness is there, 1 at most, on average",
                 "#{comparison.samples.size} samples", :fullness, outputs),
            step("Under #{figure(house['garland.short_under'])} of the wanted", "#{outputs[:short].size} stretches",
@@ -97,7 +97,7 @@ module DeckBough
 
         def lacking(name, path)
           declared = ITEM.find { |input| input.name == name }
-          Inputs.fault(:missing, path, title: declared.title, unit: declared.unit)
+          Inputs.missing(declared, path)
         end
       end
     end

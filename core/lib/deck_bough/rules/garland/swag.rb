@@ -19,8 +19,8 @@ module DeckBough
 
         def working(outputs)
           [step("A swag: the arc of a parabola over its span",
-                "arc(#{figure(given[:span_m])}, #{figure(given[:sag_m])})", :arc_m, outputs),
-           step("All swags", "#{given[:spans]} × #{figure(arc)}", :length_m, outputs)]
+                "arc(#{long(given[:span_m])}, #{long(given[:sag_m])})", :arc_m, outputs),
+           step("All swags", "#{given[:spans]} × #{long(arc)}", :length_m, outputs)]
         end
 
         private

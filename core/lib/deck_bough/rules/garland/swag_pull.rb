@@ -24,20 +24,36 @@ module DeckBough
         end
 
         def working(outputs)
-          span = figure(given[:span_m])
-          sag = figure(given[:sag_m])
-          [between("Weight of one span", "#{figure(given[:kg_per_m])} × #{figure(arc)} × #{NEWTON}", :weight_n, weight,
+          span = long(given[:span_m])
+          sag = long(given[:sag_m])
+          [between("Weight of one span", weight_sum, :weight_n, weight,
                    "N"),
-           step("Straight down at each end", "#{figure(weight)} ÷ 2", :vertical_n, outputs),
-           step("Sideways: the flatter, the harder", "#{figure(weight)} × #{span} ÷ (8 × #{sag})", :horizontal_n,
+           step("Straight down at each end", "#{force(weight)} ÷ 2", :vertical_n, outputs),
+           step("Sideways: the flatter, the harder", "#{force(weight)} × #{span} ÷ (8 × #{sag})", :horizontal_n,
                 outputs),
-           step("An end anchor carries both", "√(#{figure(weight / 2)}² + #{figure(horizontal)}²)", :end_n, outputs),
-           step("Between equal neighbours", figure(weight), :middle_n, outputs),
+           step("An end anchor carries both", "√(#{force(weight / 2)}² + #{force(horizontal)}²)", :end_n, outputs),
+           step("Between equal neighbours", force(weight), :middle_n, outputs),
            step("Rated load an end anchor wants",
-                "#{figure(pull)} ÷ #{NEWTON} ÷ #{figure(house['garland.rated_share'])}", :end_rated_kg, outputs)]
+                "#{force(pull)} ÷ #{rated_divisor}", :end_rated_kg, outputs)]
         end
 
         private
+
+        # A pound is a force to whoever reads pounds; a kilogram is not.
+        def force(newtons)
+          jotting.imperial? ? heavy(newtons / NEWTON) : figure(newtons)
+        end
+
+        def weight_sum
+          return "#{heavy(given[:kg_per_m] * Length::FOOT)} × #{long(arc)}" if jotting.imperial?
+
+          "#{figure(given[:kg_per_m])} × #{figure(arc)} × #{NEWTON}"
+        end
+
+        def rated_divisor
+          share = figure(house["garland.rated_share"])
+          jotting.imperial? ? share : "#{NEWTON} ÷ #{share}"
+        end
 
         def arc
           Parabola.arc(given[:span_m], given[:sag_m])

@@ -18,8 +18,8 @@ module DeckBough
 
         def working(outputs)
           [step("Visible surface ÷ pitch, and what the swags between turns take",
-                "#{figure(house['garland.round_tree'])} × #{figure(given[:area_m2])} ÷ " \
-                "#{figure(given[:pitch_m])}", :length_m, outputs)]
+                "#{figure(house['garland.round_tree'])} × #{long(given[:area_m2], 2)} ÷ " \
+                "#{long(given[:pitch_m])}", :length_m, outputs)]
         end
       end
     end

@@ -22,7 +22,7 @@ module DeckBough
         end
 
         def working(outputs)
-          sum = "#{figure(given[:length_m])} × √(1 + (π × #{figure(given[:diameter_m])} ÷ #{figure(given[:pitch_m])})²)"
+          sum = "#{long(given[:length_m])} × √(1 + (π × #{long(given[:diameter_m])} ÷ #{long(given[:pitch_m])})²)"
           [step("Length of a helix: each turn goes round and along", sum, :length_m, outputs)]
         end
       end

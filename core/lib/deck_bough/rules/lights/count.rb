@@ -29,7 +29,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("By surface: bulbs per m² × visible surface", "#{figure(per_m2)} × #{figure(given[:area_m2])}",
+          [step("By surface: bulbs to the #{jotting.unit}² × visible surface",
+                "#{long(per_m2, -2)} × #{long(given[:area_m2], 2)}",
                 :by_surface, outputs),
            step("By the foot, the plain rule: bulbs per foot × height",
                 "#{figure(per_ft)} × #{figure(feet(given[:height_m]), 2)} ft",

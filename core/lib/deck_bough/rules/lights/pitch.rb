@@ -23,10 +23,10 @@ module DeckBough
 
         def working(outputs)
           [step("Pitch: visible surface over lit length",
-                "#{figure(given[:area_m2])} ÷ #{figure(given[:lit_length_m])}", :pitch_m,
+                "#{long(given[:area_m2], 2)} ÷ #{long(given[:lit_length_m])}", :pitch_m,
                 outputs),
-           step("Turns: slant over pitch", "#{figure(given[:slant_m])} ÷ #{figure(pitch)}", :turns, outputs),
-           step("Bare bands over #{figure(house['lights.bare_pitch'])} m", figure(pitch), :bare_bands, outputs)]
+           step("Turns: slant over pitch", "#{long(given[:slant_m])} ÷ #{long(pitch)}", :turns, outputs),
+           step("Bare bands over #{read_off(house['lights.bare_pitch'])}", read_off(pitch), :bare_bands, outputs)]
         end
 
         def findings(outputs)

@@ -19,8 +19,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("#{given[:cover].capitalize} cover: per m² × visible surface, rounded",
-                "#{figure(per_m2)} × #{figure(given[:area_m2])}", :total, outputs)]
+          [step("#{given[:cover].capitalize} cover: to the #{jotting.unit}² × visible surface, rounded",
+                "#{long(per_m2, -2)} × #{long(given[:area_m2], 2)}", :total, outputs)]
         end
 
         private

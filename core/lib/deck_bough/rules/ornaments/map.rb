@@ -13,8 +13,7 @@ module DeckBough
       # behind. It chooses no styles and no counts.
       class Map < Rule
         MOST = 2_000
-        FOUND = { "reach" => :unplaced_reach, "reach_heavy" => :unplaced_reach_heavy, "room" => :unplaced_room,
-                  "eye_level" => :unplaced_eye_level }.freeze
+        FOUND = { "reach" => :unplaced_reach, "reach_heavy" => :unplaced_reach_heavy, "room" => :unplaced_room }.freeze
         TREE = [Given::HEIGHT, Given::SPREAD,
                 Input.number(:hem_m, "Hem", "m", 0..5, default: nil, default_says: "a tenth of the height"),
                 Input.number(:arc_deg, "Dressed arc", "degrees", 10..360, why: "Some of the tree is seen."),
@@ -52,7 +51,7 @@ module DeckBough
           height = surface.height
           return if hem < height
 
-          refuse(:hem_above_tree, :tree, hem: figure(hem), height: figure(height), most: figure(height))
+          refuse(:hem_above_tree, :tree, hem: read_off(hem), height: read_off(height), most: read_off(height))
         end
 
         def call
@@ -66,34 +65,50 @@ module DeckBough
           [step("Near-even sites on the surface laid flat, closer at the top; every style dealt far from itself; " \
                 "largest first and deepest",
                 "#{placed} of #{wanted} placed, pattern #{given[:pattern]}, seed #{given[:seed]}", :sites, outputs),
-           step("Evenness: mean distance to the nearest over 0.5 ÷ √(#{placed} ÷ #{figure(surface.area)}); 1 is " \
+           step("Evenness: mean distance to the nearest over 0.5 ÷ √(#{placed} ÷ #{long(surface.area, 2)}); 1 is " \
                 "chance, 2.149 a honeycomb",
                 near ? figure(near) : "too few to say", :evenness, outputs),
            step("What has no place, and why", "#{wanted - placed} of #{wanted}", :unplaced, outputs)]
         end
 
         def findings(outputs)
-          told(outputs[:unplaced])
+          [*told(outputs[:unplaced]), *aside(outputs[:sites])]
         end
 
-        # What has no place, without placing anything: all but what only shows when keepsakes look for a place of their
-        # own.
+        # What has no place, without placing anything.
+        #
+        # @return [Array<Hash>] style, count, reason
+        def unplaced
+          map.unplaced
+        end
+
+        # The same as findings: all but where keepsakes hang.
         #
         # @return [Array<Finding>]
         def wishes
-          told(map.unplaced)
+          told(unplaced)
         end
 
         private
 
         def told(unplaced)
           unplaced.group_by { |one| one[:reason] }.map do |reason, all|
-            finding(FOUND.fetch(reason), count: all.sum { |one| one[:count] }, reach_m: given[:reach_m], **eye)
+            finding(FOUND.fetch(reason), count: all.sum { |one| one[:count] }, reach_m: given[:reach_m])
           end
         end
 
-        def eye
-          { eye_low_m: house["ornaments.eye_low"], eye_high_m: house["ornaments.eye_high"] }
+        # Keepsakes that hang as near to eye level as there was a place.
+        def aside(sites)
+          kept = given[:styles].select { |style| style[:keepsake] }.map { |style| style[:id] }
+          count = sites.count { |site| kept.include?(site[:style]) && !seen?(site) }
+          return [] if count.zero?
+
+          [finding(:keepsakes_aside, count: count, eye_low_m: house["ornaments.eye_low"],
+                                     eye_high_m: house["ornaments.eye_high"])]
+        end
+
+        def seen?(site)
+          Hanging::Keepsakes.seen?(site[:height_m], site[:angle_deg], riser_m: given[:riser_m], house: house)
         end
 
         def surface

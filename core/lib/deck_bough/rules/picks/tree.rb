@@ -21,8 +21,8 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("Body: #{given[:cover]}, per m² × visible surface, rounded",
-                "#{figure(per_m2)} × #{figure(given[:area_m2])}", :body,
+          [step("Body: #{given[:cover]}, to the #{jotting.unit}² × visible surface, rounded",
+                "#{long(per_m2, -2)} × #{long(given[:area_m2], 2)}", :body,
                 outputs),
            step("With the ring behind the topper", "#{body} + #{given[:crown]}", :total, outputs)]
         end

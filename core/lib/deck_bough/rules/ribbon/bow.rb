@@ -24,9 +24,9 @@ module DeckBough
 
         def working(outputs)
           [step("Loops out and back with a pinch, tails, and the knot",
-                "#{given[:loops]} × (2 × #{figure(given[:loop_m])} + #{figure(house['ribbon.bow_pinch'])}) + " \
+                "#{given[:loops]} × (2 × #{long(given[:loop_m])} + #{long(house['ribbon.bow_pinch'])}) + " \
                 "#{given[:tails]} × " \
-                "#{figure(given[:tail_m])} + #{figure(house['ribbon.bow_knot'])}", :length_m, outputs)]
+                "#{long(given[:tail_m])} + #{long(house['ribbon.bow_knot'])}", :length_m, outputs)]
         end
       end
     end

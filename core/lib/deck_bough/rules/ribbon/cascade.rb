@@ -24,7 +24,7 @@ module DeckBough
         end
 
         def working(outputs)
-          [step("Streams × billow × slant", "#{given[:streams]} × #{figure(billow)} × #{figure(given[:slant_m])}",
+          [step("Streams × billow × slant", "#{given[:streams]} × #{figure(billow)} × #{long(given[:slant_m])}",
                 :length_m, outputs)]
         end
 

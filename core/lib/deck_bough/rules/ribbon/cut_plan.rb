@@ -36,22 +36,21 @@ module DeckBough
         def working(outputs)
           total = given[:pieces_m].sum
           [step("No fewer new rolls can do: what part rolls cannot take, and what cannot share a roll",
-                "#{figure(total)} m in #{given[:pieces_m].size} pieces, #{figure(given[:part_rolls_m].sum)} m on " \
-                "part rolls, " \
-                "#{figure(given[:new_roll_m])} m a roll",
+                "#{long(total)} in #{given[:pieces_m].size} pieces, #{long(given[:part_rolls_m].sum)} on part rolls, " \
+                "#{long(given[:new_roll_m])} #{jotting.unit} a roll",
                 :lower_bound, outputs),
            step("Each roll filled as far as it goes, the longest first", "#{outputs[:rolls].size} rolls are cut",
                 :rolls, outputs),
            step("New rolls", "#{outputs[:new_rolls]} against at least #{outputs[:lower_bound]}", :new_rolls, outputs),
-           step("Ends under #{figure(house['ribbon.useless_end'])} m; longer ones go back to stock",
-                outputs[:rolls].map { |roll| figure(roll[:left_m]) }
+           step("Ends under #{read_off(house['ribbon.useless_end'])}; longer ones go back to stock",
+                outputs[:rolls].map { |roll| long(roll[:left_m]) }
                                .join(" + ").then { |sum| sum.empty? ? "none" : sum }, :useless_m, outputs)]
         end
 
         private
 
         def packing
-          @packing ||= Cutting::Packing.new(pieces: units(given[:pieces_m]), parts: units(given[:part_rolls_m]),
+          @packing ||= Cutting::Packing.new(pieces: in_units(given[:pieces_m]), parts: in_units(given[:part_rolls_m]),
                                             roll: (given[:new_roll_m] * UNIT).round,
                                             useless: (house["ribbon.useless_end"] * UNIT).round)
         end
@@ -60,21 +59,21 @@ module DeckBough
           @plan ||= begin
             longest = [given[:new_roll_m], *given[:part_rolls_m]].max
             over = given[:pieces_m].select { |piece| (piece * UNIT).round > (longest * UNIT).round }.max
-            refuse(:piece_too_long, :pieces_m, piece: figure(over), longest: figure(longest)) if over
+            refuse(:piece_too_long, :pieces_m, piece: read_off(over), longest: read_off(longest)) if over
             packing.call ||
               refuse(:piece_too_long, :pieces_m,
-                     piece: figure(given[:pieces_m].max), longest: figure(given[:new_roll_m]))
+                     piece: read_off(given[:pieces_m].max), longest: read_off(given[:new_roll_m]))
           end
         end
 
-        def units(lengths)
+        def in_units(lengths)
           lengths.map { |length| (length * UNIT).round }
         end
 
         def told(roll)
           cuts = roll.pieces.map { |i| given[:pieces_m][i] }
           { length_m: roll.length.fdiv(UNIT), new: roll.new, cuts_m: cuts,
-            left_m: (roll.length - units(cuts).sum).fdiv(UNIT) }
+            left_m: (roll.length - in_units(cuts).sum).fdiv(UNIT) }
         end
       end
     end

@@ -50,8 +50,8 @@ module DeckBough
         end
 
         def sum(side, run)
-          "#{figure(given[side])} ÷ #{figure(given[:strip_width_m])}, down × #{figure(given[run])} ÷ " \
-            "#{figure(given[:strip_length_m])}, down"
+          "#{long(given[side])} ÷ #{long(given[:strip_width_m])}, down × #{long(given[run])} ÷ " \
+            "#{long(given[:strip_length_m])}, down"
         end
       end
     end

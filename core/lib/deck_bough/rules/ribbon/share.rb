@@ -28,12 +28,12 @@ module DeckBough
         end
 
         def working(outputs)
-          [between("After the crown", "#{figure(given[:on_hand_m])} − #{figure(given[:crown_m])}", :rest_m, rest, "m"),
+          [between("After the crown", "#{long(given[:on_hand_m])} − #{long(given[:crown_m])}", :rest_m, rest, "m"),
            step("Whole pieces of the scarce one",
-                "#{figure(rest)} ÷ #{figure(given[:piece_m])}, down, at most #{given[:pieces]}", :scarce_pieces,
+                "#{long(rest)} ÷ #{long(given[:piece_m])}, down, at most #{given[:pieces]}", :scarce_pieces,
                 outputs),
            step("The plentiful one in between", "#{given[:pieces]} − #{scarce}", :other_pieces, outputs),
-           step("Left", "#{figure(rest)} − #{scarce} × #{figure(given[:piece_m])}", :left_m, outputs)]
+           step("Left", "#{long(rest)} − #{scarce} × #{long(given[:piece_m])}", :left_m, outputs)]
         end
 
         def findings(_outputs)

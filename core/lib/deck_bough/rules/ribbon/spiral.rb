@@ -20,7 +20,7 @@ module DeckBough
 
         def working(outputs)
           [step("Billow × visible surface ÷ pitch",
-                "#{figure(billow)} × #{figure(given[:area_m2])} ÷ #{figure(given[:pitch_m])}",
+                "#{figure(billow)} × #{long(given[:area_m2], 2)} ÷ #{long(given[:pitch_m])}",
                 :length_m, outputs)]
         end
 

@@ -27,15 +27,15 @@ module DeckBough
         end
 
         def working(outputs)
-          tuck = figure(house["ribbon.tuck"])
+          tuck = long(house["ribbon.tuck"])
           [between("A loop: the arc of a parabola over its width",
-                   "arc(#{figure(given[:chord_m])}, #{figure(given[:stand_m])})",
+                   "arc(#{long(given[:chord_m])}, #{long(given[:stand_m])})",
                    :loop_m, loop_length, "m"),
-           step("A piece: its loops and a tuck of #{tuck} m at each end and between",
-                "#{given[:loops]} × #{figure(loop_length)} + #{given[:loops] + 1} × #{tuck}", :piece_m, outputs),
+           step("A piece: its loops and a tuck of #{tuck} #{jotting.unit} at each end and between",
+                "#{given[:loops]} × #{long(loop_length)} + #{given[:loops] + 1} × #{tuck}", :piece_m, outputs),
            step("Pieces: visible surface ÷ surface per piece (#{given[:cover]}), rounded",
-                "#{figure(given[:area_m2])} ÷ #{figure(cell)}", :pieces, outputs),
-           step("All pieces", "#{pieces} × #{figure(piece)}", :length_m, outputs)]
+                "#{long(given[:area_m2], 2)} ÷ #{long(cell, 2)}", :pieces, outputs),
+           step("All pieces", "#{pieces} × #{long(piece)}", :length_m, outputs)]
         end
 
         private

@@ -17,12 +17,12 @@ module DeckBough
         end
 
         def working(outputs)
-          overlap = figure(house["ribbon.bow_overlap"])
-          [step("Strip of the tails: twice a tail and the tie", "2 × #{figure(given[:tail_m])} + #{overlap}",
+          overlap = long(house["ribbon.bow_overlap"])
+          [step("Strip of the tails: twice a tail and the tie", "2 × #{long(given[:tail_m])} + #{overlap}",
                 :tails_strip_m, outputs),
-           step("Strip of the ears: there and back twice, and the overlap", "4 × #{figure(given[:ear_m])} + #{overlap}",
+           step("Strip of the ears: there and back twice, and the overlap", "4 × #{long(given[:ear_m])} + #{overlap}",
                 :ears_strip_m, outputs),
-           step("Both", "#{figure(tails)} + #{figure(ears)}", :length_m, outputs)]
+           step("Both", "#{long(tails)} + #{long(ears)}", :length_m, outputs)]
         end
 
         private

@@ -28,11 +28,11 @@ module DeckBough
 
         def working(outputs)
           count = given[:count]
-          width = figure(given[:width_m])
+          width = long(given[:width_m])
           [step("What is left, shared over the gaps",
-                "(#{figure(given[:clear_m])} − #{count} × #{width}) ÷ #{count + 1}", :gap_m, outputs),
+                "(#{long(given[:clear_m])} − #{count} × #{width}) ÷ #{count + 1}", :gap_m, outputs),
            step("Centres from the left: gap and half a stocking, then one of each",
-                "#{figure(gap)} + #{width} ÷ 2 + i × (#{width} + #{figure(gap)})",
+                "#{long(gap)} + #{width} ÷ 2 + i × (#{width} + #{long(gap)})",
                 :centres_m, outputs)]
         end
 

@@ -10,8 +10,9 @@ module DeckBough
       # `limit` is what bit when no size fits, else "none"; what stops the next size up is told as a finding.
       # A spread that branches can give (squeezed) fits. It does not look at proportion.
       class BestSize < Rule
-        CATALOGUE_M = [0.6, 0.9, 1.2, 1.5, 1.8, 2.1, 2.25, 2.4, 2.7, 3.0].freeze
-        CATALOGUE_FT = [2, 3, 4, 4.5, 5, 6, 6.5, 7, 7.5, 9, 10, 12].freeze
+        # As trees are sold; both lists reach as high.
+        CATALOGUE_M = [0.6, 0.9, 1.2, 1.5, 1.8, 2.1, 2.25, 2.4, 2.7, 3.0, 3.3, 3.6, 3.9, 4.2, 4.5, 5.4, 6.0].freeze
+        CATALOGUE_FT = [2, 3, 4, 4.5, 5, 6, 6.5, 7, 7.5, 9, 10, 11, 12, 13, 14, 15, 18, 20].freeze
 
         declare id: "tree.best_size", title: "Best size for a place", handbook: "10 Fit",
                 inputs: [
@@ -25,8 +26,14 @@ module DeckBough
                 outputs: { height_m: "m", limit: "verdict" },
                 constants: %w[tree.tip_gap tree.air_gap tree.give]
 
-        def self.sizes_for(units)
-          units == "imperial" ? CATALOGUE_FT.map { |feet| feet * Length::FOOT } : CATALOGUE_M
+        # @param sold_in ["cm", "ft"] how trees are sold where the studio works
+        def self.sizes_for(sold_in)
+          sold_in == "ft" ? CATALOGUE_FT.map { |feet| (feet * Length::FOOT).round(4) } : CATALOGUE_M
+        end
+
+        # What stays free above the tip, or what a topper takes with its air.
+        def self.kept_above(topper_rise_m, house)
+          [house["tree.tip_gap"], topper_rise_m + house["tree.air_gap"]].max
         end
 
         def call
@@ -35,13 +42,13 @@ module DeckBough
 
         def working(outputs)
           [between("Room for tree and topper: ceiling less riser, less the free gap or the topper with its air",
-                   "#{figure(given[:ceiling_m])} − #{figure(given[:riser_m])} − #{figure(kept_above)}", :tallest_m,
+                   "#{long(given[:ceiling_m])} − #{long(given[:riser_m])} − #{long(kept_above)}", :tallest_m,
                    tallest, "m"),
            *floor_steps,
-           step("The largest of #{sizes.map { |size| figure(size) }.join(', ')} that goes in",
-                best ? figure(best) : "none",
+           step("The largest of #{sizes.map { |size| read_off(size) }.join(', ')} that goes in",
+                best ? read_off(best) : "none",
                 :height_m, outputs),
-           step("What stops even the smallest", best ? "nothing" : "#{figure(smallest)} m", :limit, outputs)]
+           step("What stops even the smallest", best ? "nothing" : read_off(smallest), :limit, outputs)]
         end
 
         def findings(outputs)
@@ -66,7 +73,7 @@ module DeckBough
         end
 
         def kept_above
-          [house["tree.tip_gap"], given[:topper_rise_m] + house["tree.air_gap"]].max
+          self.class.kept_above(given[:topper_rise_m], house)
         end
 
         def tallest
@@ -106,7 +113,7 @@ module DeckBough
 
           room = [given[:free_width_m], given[:free_depth_m]].compact.min
           [between("Widest spread the floor takes, branches giving #{figure(house['tree.give'] * 100)} %",
-                   "#{figure(room)} ÷ #{figure(1 - house['tree.give'])}", :widest_m, widest, "m")]
+                   "#{long(room)} ÷ #{figure(1 - house['tree.give'])}", :widest_m, widest, "m")]
         end
       end
     end

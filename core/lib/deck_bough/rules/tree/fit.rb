@@ -29,19 +29,19 @@ module DeckBough
         end
 
         def working(outputs)
-          stand = "#{figure(given[:ceiling_m])} − #{figure(given[:riser_m])} − #{figure(given[:height_m])}"
-          topped = "#{figure(given[:riser_m])} + #{figure(given[:height_m])} + #{figure(given[:topper_rise_m])}"
+          stand = "#{long(given[:ceiling_m])} − #{long(given[:riser_m])} − #{long(given[:height_m])}"
+          topped = "#{long(given[:riser_m])} + #{long(given[:height_m])} + #{long(given[:topper_rise_m])}"
           [step("Gap above the tip: ceiling less riser less height", stand, :tip_gap_m, outputs),
-           step("Air above the topper", "#{figure(tip_gap)} − #{figure(given[:topper_rise_m])}", :air_gap_m, outputs),
-           step("Proportion: riser, tree and topper over the ceiling", "(#{topped}) ÷ #{figure(given[:ceiling_m])}",
+           step("Air above the topper", "#{long(tip_gap)} − #{long(given[:topper_rise_m])}", :air_gap_m, outputs),
+           step("Proportion: riser, tree and topper over the ceiling", "(#{topped}) ÷ #{long(given[:ceiling_m])}",
                 :share, outputs),
-           step("Height: ok from #{figure(house['tree.tip_gap'])} m of gap and #{figure(house['tree.air_gap'])} m of " \
+           step("Height: ok from #{read_off(house['tree.tip_gap'])} of gap and #{read_off(house['tree.air_gap'])} of " \
                 "air, crowded " \
-                "from #{figure(house['tree.tip_gap_low'])} m", "#{figure(tip_gap)} and #{figure(air_gap)}", :height,
+                "from #{read_off(house['tree.tip_gap_low'])}", "#{long(tip_gap)} and #{long(air_gap)}", :height,
                 outputs),
            step("Floor: the spread within free width and depth, give #{figure(house['tree.give'] * 100)} %, walkway " \
                 "at least " \
-                "#{figure(house['tree.walkway'])} m", floor_sum, :floor, outputs)]
+                "#{read_off(house['tree.walkway'])}", floor_sum, :floor, outputs)]
         end
 
         def findings(outputs)
@@ -104,8 +104,8 @@ module DeckBough
         end
 
         def floor_sum
-          said = room ? "#{figure(given[:spread_m])} in #{figure(room)}" : "free width and depth not both given"
-          walkway_left ? "#{said}; walkway left #{figure(walkway_left)}" : said
+          said = room ? "#{long(given[:spread_m])} in #{long(room)}" : "free width and depth not both given"
+          walkway_left ? "#{said}; walkway left #{long(walkway_left)}" : said
         end
 
         def height_findings(outputs)

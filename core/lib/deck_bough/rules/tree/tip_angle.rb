@@ -25,9 +25,9 @@ module DeckBough
         def working(outputs)
           share = figure(house["tree.gravity"])
           [between("Height of the centre of gravity: riser + #{share} × height",
-                   "#{figure(given[:riser_m])} + #{share} × #{figure(given[:height_m])}", :gravity_m, gravity, "m"),
+                   "#{long(given[:riser_m])} + #{share} × #{long(given[:height_m])}", :gravity_m, gravity, "m"),
            step("Angle whose tangent is half the support over that height",
-                "atan(#{figure(given[:support_width_m] / 2.0)} ÷ #{figure(gravity)})", :tip_angle_deg, outputs),
+                "atan(#{long(given[:support_width_m] / 2.0)} ÷ #{long(gravity)})", :tip_angle_deg, outputs),
            step("Caution under #{figure(house['tree.tip_angle'])}°", "#{figure(angle, 1)}°", :caution, outputs)]
         end
 

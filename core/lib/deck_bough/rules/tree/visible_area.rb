@@ -26,9 +26,9 @@ module DeckBough
 
         def working(outputs)
           [hem_step(outputs),
-           step("Foliage: height less hem", "#{figure(given[:height_m])} − #{figure(surface.hem)}", :foliage_m,
+           step("Foliage: height less hem", "#{long(given[:height_m])} − #{long(surface.hem)}", :foliage_m,
                 outputs),
-           step("Slant: the side from crown to hem", "√(#{figure(surface.radius)}² + #{figure(surface.foliage)}²)",
+           step("Slant: the side from crown to hem", "√(#{long(surface.radius)}² + #{long(surface.foliage)}²)",
                 :slant_m,
                 outputs),
            step(*area_words, :area_m2, outputs)]
@@ -46,15 +46,15 @@ module DeckBough
           return hem if hem < given[:height_m]
 
           refuse(:hem_above_tree, :hem_m,
-                 hem: figure(hem), height: figure(given[:height_m]), most: figure(given[:height_m]))
+                 hem: read_off(hem), height: read_off(given[:height_m]), most: read_off(given[:height_m]))
         end
 
         def hem_step(outputs)
-          return step("Hem: as measured", "#{figure(given[:hem_m])} m", :hem_m, outputs) if given[:hem_m]
+          return step("Hem: as measured", read_off(given[:hem_m]), :hem_m, outputs) if given[:hem_m]
 
           share = figure(house["tree.hem_share"])
-          band = "#{figure(house['tree.hem_low'])} to #{figure(house['tree.hem_high'])}"
-          step("Hem: a share of the height, kept within #{band} m", "#{share} × #{figure(given[:height_m])}", :hem_m,
+          band = "#{read_off(house['tree.hem_low'])} to #{read_off(house['tree.hem_high'])}"
+          step("Hem: a share of the height, kept within #{band}", "#{share} × #{long(given[:height_m])}", :hem_m,
                outputs)
         end
 
@@ -62,13 +62,13 @@ module DeckBough
           arc = figure(surface.arc)
           if given[:p] == 1
             return ["Surface of the cone within #{figure(given[:arc_deg])}°: half the arc × radius × slant",
-                    "#{arc} ÷ 2 × #{figure(surface.radius)} × #{figure(surface.slant)}"]
+                    "#{arc} ÷ 2 × #{long(surface.radius)} × #{long(surface.slant)}"]
           end
 
           ["Surface of the rounded side within #{figure(given[:arc_deg])}°: the arc × the sum of r·√(1 + r′²) from " \
            "hem to tip",
-           "#{arc} × #{figure(surface.area / surface.arc)}, with r = #{figure(surface.radius)} × (1 − z ÷ " \
-           "#{figure(surface.foliage)}) to the power #{figure(given[:p])}"]
+           "#{arc} × #{long(surface.area / surface.arc, 2)}, with r = #{long(surface.radius)} × (1 − z ÷ " \
+           "#{long(surface.foliage)}) to the power #{figure(given[:p])}"]
         end
       end
     end

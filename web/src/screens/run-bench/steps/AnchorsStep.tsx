@@ -6,8 +6,9 @@ import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
-import { NumberField } from "../../../parts/NumberField";
-import { kilograms } from "../../../units/format";
+import { MassField } from "../../../parts/MassField";
+import { mass } from "../../../units/format";
+import { useUnits } from "../../../units/useUnits";
 import type { StepProps } from "./StepDials";
 import { StyleSelect } from "../../../bench/StyleSelect";
 
@@ -19,6 +20,7 @@ const HERE: Record<Schemas["FixingHere"]["here"], string> = {
 
 /** What one anchor would take with it. */
 function Failing({ plan }: { plan: StepProps["plan"] }) {
+  const units = useUnits();
   const told = plan.anchors.flatMap(({ number, if_it_fails }) =>
     if_it_fails.map((after) => ({ ...after, gone: number })),
   );
@@ -26,7 +28,7 @@ function Failing({ plan }: { plan: StepProps["plan"] }) {
   if (!worst) return null;
   return (
     <Typography variant="body2" className="whole-row">
-      If anchor {worst.gone} lets go, {worst.number} carries {kilograms(worst.kg)} kg{" "}
+      If anchor {worst.gone} lets go, {worst.number} carries {mass(worst.kg, units)}{" "}
       {worst.holds ? "and holds." : "and follows."}
     </Typography>
   );
@@ -63,8 +65,9 @@ export function AnchorsStep({ bench, plan, styles }: StepProps) {
             onChange={(style) => bench.dial("anchors", { style })}
             none="not chosen"
           />
-          <NumberField
-            label="Rated load on its label, kg"
+          <MassField
+            label="Rated load on its label"
+            unit="kg"
             value={anchors.rated_kg}
             onChange={(rated_kg) => bench.dial("anchors", { rated_kg })}
             help="Half of it is used"

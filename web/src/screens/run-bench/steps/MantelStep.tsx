@@ -6,6 +6,7 @@ import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
+import { MassField } from "../../../parts/MassField";
 import { NumberField } from "../../../parts/NumberField";
 import { Tick } from "../../../parts/Tick";
 import { AddEntry, Entries } from "./Entries";
@@ -39,8 +40,9 @@ function Stockings({ bench, plan }: Pick<StepProps, "bench" | "plan">) {
             value={mantel.stocking_length_m}
             onChange={(stocking_length_m) => stocking_length_m !== null && dial({ stocking_length_m })}
           />
-          <NumberField
-            label="Weight of a filled one, kg"
+          <MassField
+            label="Weight of a filled one"
+            unit="kg"
             value={mantel.stocking_kg}
             onChange={(stocking_kg) => stocking_kg !== null && dial({ stocking_kg })}
           />

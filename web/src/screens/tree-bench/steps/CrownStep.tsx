@@ -4,7 +4,7 @@ import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { LengthField } from "../../../parts/LengthField";
-import { NumberField } from "../../../parts/NumberField";
+import { MassField } from "../../../parts/MassField";
 import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 import { StyleChooser } from "../../../bench/StyleChooser";
@@ -44,8 +44,9 @@ export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
       )}
       <FigureValue label="Air under the ceiling" figure={plan.figures.air_gap} />
       {some && (
-        <NumberField
-          label="Weight of the topper, g"
+        <MassField
+          label="Weight of the topper"
+          unit="g"
           value={crown.weight_g}
           onChange={(weight_g) => bench.dial("crown", { weight_g })}
           help="Against a thin leader"

@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
@@ -10,27 +9,23 @@ export function MakeDo({ bench, plan, styles }: StepProps) {
   const { ornaments } = bench.draft.settings;
   const dial = (part: Partial<typeof ornaments>) => bench.dial("ornaments", part);
   const missing = new Map(ornaments.missing.map((entry) => [entry.style, entry.count]));
-  const lines = plan.ledger.filter((line) => line.kind === "ornament" && line.style);
-  const short = lines.filter((line) => line.need > line.have);
+  const told = new Map((plan.make_do?.styles ?? []).map((style) => [style.style, style]));
   const setMissing = (style: string, count: number) =>
     dial({
       missing: [...ornaments.missing.filter((entry) => entry.style !== style), { style, count }].filter(
         (entry) => entry.count > 0,
       ),
     });
-  const crossOut = () =>
-    dial({
-      missing: short.map((line) => ({
-        style: line.style ?? "",
-        count: (missing.get(line.style ?? "") ?? 0) + Math.ceil(line.need - line.have),
-      })),
-    });
-  const crossed = plan.hanging?.crossed_out ?? 0;
+  const crossed = plan.make_do?.crossed_out ?? 0;
   return (
     <>
-      <Button size="small" variant="outlined" disabled={short.length === 0} onClick={crossOut}>
-        {short.length === 0 ? "Nothing is short" : "Cross out what is short"}
-      </Button>
+      <ChoiceDial
+        label="What is short"
+        value={ornaments.cross_out_short ? "crossed_out" : "wanted"}
+        onChange={(choice) => dial({ cross_out_short: choice === "crossed_out" })}
+        choices={{ wanted: "is bought", crossed_out: "is crossed out" }}
+        help={shortHint(plan.ledger)}
+      />
       {crossed > 0 && (
         <>
           <ChoiceDial
@@ -47,7 +42,7 @@ export function MakeDo({ bench, plan, styles }: StepProps) {
           />
           <Typography variant="body2" role="status">
             <strong>{crossed} crossed out</strong>
-            {`; ${plan.hanging?.to_fill ?? 0} spots want something${ornaments.fill === "none" ? "" : ", and get it"}.`}
+            {`; ${plan.make_do?.to_fill ?? 0} spots want something${ornaments.fill === "none" ? "" : ", and get it"}.`}
           </Typography>
         </>
       )}
@@ -64,11 +59,21 @@ export function MakeDo({ bench, plan, styles }: StepProps) {
           <CountDial
             key={id}
             label={styles.find((style) => style.id === id)?.name ?? "A style"}
-            value={missing.get(id) ?? 0}
+            value={Math.min(missing.get(id) ?? 0, told.get(id)?.planned ?? Infinity)}
+            most={told.get(id)?.planned}
             onChange={(count) => setMissing(id, count)}
           />
         ))}
       </Box>
     </>
   );
+}
+
+/** What is short of the ornaments, spares told apart: a tree can be dressed without them. */
+function shortHint(ledger: StepProps["plan"]["ledger"]): string {
+  const lines = ledger.filter((line) => line.kind === "ornament");
+  const spares = lines.reduce((sum, line) => sum + line.spares_short, 0);
+  const short = lines.reduce((sum, line) => sum + line.short, 0) - spares;
+  if (short > 0) return `${short} short${spares > 0 ? `, and ${spares} spare${spares === 1 ? "" : "s"}` : ""}`;
+  return spares > 0 ? `Only ${spares} spare${spares === 1 ? "" : "s"} short` : "Nothing is short";
 }

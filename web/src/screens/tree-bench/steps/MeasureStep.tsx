@@ -137,7 +137,7 @@ export function MeasureStep(props: StepProps) {
         label="Height"
         value={measure.height_m}
         from={0.6}
-        to={3.6}
+        to={Math.max(plan.best_size.tallest_m, 0.9)}
         step={0.05}
         onChange={(height_m) => bench.dial("measure", { height_m })}
         error={wrong("height_m")}

@@ -4,6 +4,7 @@ import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { WordDial } from "../../../parts/WordDial";
+import { count } from "../../../units/format";
 import { MakeDo } from "./MakeDo";
 import { Spread } from "./Spread";
 import { Dials } from "../../../bench/Dials";
@@ -36,20 +37,21 @@ function HowMany({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { ornaments } = bench.draft.settings;
   const { figures } = plan;
   const used = ornaments.styles.length;
-  const total = Number(figures.ornaments?.value ?? 0);
+  const hung = Number(figures.ornaments?.value ?? 0);
+  const planned = Number(figures.ornaments_planned?.value ?? 0);
   const apart = Math.abs(Number(figures.by_foot?.value ?? 0) - Number(figures.by_cover?.value ?? 0));
   return (
     <>
       <ChoiceDial
         label="Counted"
         value={ornaments.count_by}
-        onChange={(count_by) => bench.dial("ornaments", { count_by, own_total: ornaments.own_total ?? total })}
+        onChange={(count_by) => bench.dial("ornaments", { count_by, own_total: ornaments.own_total ?? planned })}
         choices={{ foot: "by the foot", cover: "by cover", own: "own" }}
       />
       {ornaments.count_by === "own" ? (
         <CountDial
           label="Own number"
-          value={ornaments.own_total ?? total}
+          value={ornaments.own_total ?? planned}
           step={5}
           onChange={(own_total) => bench.dial("ornaments", { own_total })}
         />
@@ -65,6 +67,7 @@ function HowMany({ bench, plan, piece, styles, onNewStyle }: StepProps) {
         label="On the tree"
         figure={figures.ornaments}
         after={`of ${used} ${used === 1 ? "style" : "styles"}`}
+        note={hung === planned ? undefined : `${count(planned)} planned`}
       />
       <FigureValue label="By the foot" figure={figures.by_foot} after="" size="small" />
       <FigureValue

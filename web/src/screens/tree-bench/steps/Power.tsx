@@ -1,3 +1,4 @@
+import { useMe } from "../../../api/queries";
 import { FigureValue } from "../../../bench/FigureValue";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
@@ -16,6 +17,8 @@ const VERDICTS: Record<string, string> = {
 export function Power({ bench, plan, styles }: StepProps) {
   const { lights } = bench.draft.settings;
   const { figures } = plan;
+  const studio = useMe().data?.studio;
+  const wrong = (name: string) => bench.problem?.field(`/settings/lights/${name}`);
   const label = styles.find((style) => style.id === lights.style);
   const dial = (part: Partial<typeof lights>) => bench.dial("lights", part);
   const share = figures.load_share ? percent(Number(figures.load_share.value)) : "";
@@ -34,6 +37,7 @@ export function Power({ bench, plan, styles }: StepProps) {
           label="Watts of a string"
           value={lights.watts}
           onChange={(watts) => dial({ watts })}
+          error={wrong("watts")}
           help="From its label, or test one"
         />
       )}
@@ -42,15 +46,24 @@ export function Power({ bench, plan, styles }: StepProps) {
           label="Joined end to end, at most"
           value={lights.max_run}
           onChange={(max_run) => dial({ max_run })}
+          error={wrong("max_run")}
           help="From its label"
         />
       )}
       <NumberField
         label="Circuit, A"
         value={lights.circuit_amps}
-        onChange={(amps) => amps && dial({ circuit_amps: amps })}
+        onChange={(circuit_amps) => dial({ circuit_amps })}
+        placeholder={studio && String(studio.circuit_amps)}
+        error={wrong("circuit_amps")}
       />
-      <NumberField label="Mains, V" value={lights.volts} onChange={(volts) => volts && dial({ volts })} />
+      <NumberField
+        label="Mains, V"
+        value={lights.volts}
+        onChange={(volts) => dial({ volts })}
+        placeholder={studio && String(studio.mains_volts)}
+        error={wrong("volts")}
+      />
       <CountDial
         label="Else on it, W"
         value={Math.round(lights.other_watts)}

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # Prints a mass as a person reads it off a label.
+  #
+  #   DeckBough::Mass.print(2.5, "metric")    # => "2.50 kg"
+  #   DeckBough::Mass.print(0.25, "imperial") # => "8.8 oz"
+  module Mass
+    POUND = 0.45359237
+    OUNCES = 16
+
+    module_function
+
+    # @param units ["metric", "imperial"]
+    # @return [String] grams or ounces below half a kilogram or a pound
+    def print(kilograms, units)
+      return print_pounds(kilograms / POUND) if units == "imperial"
+
+      kilograms.abs < 0.4995 ? "#{(kilograms * 1000).round} g" : format("%.2f kg", kilograms)
+    end
+
+    def print_pounds(pounds)
+      pounds.abs < 0.9995 ? format("%.1f oz", pounds * OUNCES).sub(".0 ", " ") : format("%.1f lb", pounds)
+    end
+    private_class_method :print_pounds
+  end
+end

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+require_relative "../core_test"
+
+class MassTest < CoreTest
+  def test_prints_as_a_label_does
+    assert_equal(["0 g", "250 g", "499 g", "0.50 kg", "12.35 kg"],
+                 [0, 0.25, 0.4992, 0.4996, 12.346].map { |kilograms| Mass.print(kilograms, "metric") })
+    assert_equal(["0 oz", "8.8 oz", "1.0 lb", "27.2 lb"],
+                 [0, 0.25, 0.4536, 12.345].map { |kilograms| Mass.print(kilograms, "imperial") })
+  end
+end

@@ -1,0 +1,56 @@
+import type { Units } from "./format";
+
+interface Reading {
+  factor: number;
+  unit: string;
+}
+
+const INCHES_A_METRE = 1 / 0.0254;
+const FEET_A_METRE = 1 / 0.3048;
+const POUNDS_A_KILOGRAM = 1 / 0.45359237;
+
+/** How a number in a unit is read in feet and pounds: by what it is multiplied, and what the unit is called then. */
+const IMPERIAL: Record<string, Reading> = {
+  m: { factor: INCHES_A_METRE, unit: "in" },
+  "m apart": { factor: INCHES_A_METRE, unit: "in apart" },
+  "m between turns": { factor: INCHES_A_METRE, unit: "in between turns" },
+  mm: { factor: INCHES_A_METRE / 1000, unit: "in" },
+  "m² each": { factor: FEET_A_METRE ** 2, unit: "ft² each" },
+  "per m²": { factor: FEET_A_METRE ** -2, unit: "per ft²" },
+  "bulbs per m²": { factor: FEET_A_METRE ** -2, unit: "bulbs per ft²" },
+  "bulbs per m": { factor: 1 / FEET_A_METRE, unit: "bulbs per ft" },
+  "minutes per m": { factor: 1 / FEET_A_METRE, unit: "minutes per ft" },
+  kg: { factor: POUNDS_A_KILOGRAM, unit: "lb" },
+  "kg rated": { factor: POUNDS_A_KILOGRAM, unit: "lb rated" },
+  g: { factor: (POUNDS_A_KILOGRAM * 16) / 1000, unit: "oz" },
+};
+/** Rolls and pieces of garland are longer than anyone counts in inches. */
+const LONG: Reading = { factor: FEET_A_METRE, unit: "ft" };
+
+/** A number in a unit, as the person reads and types it. */
+export interface NumberReading {
+  unit: string;
+  shown: (value: number) => string;
+  /** What was typed, in the unit it is kept in; null when it is no number. */
+  read: (text: string) => number | null;
+}
+
+/**
+ * How a number that is kept in a metric unit reads in the person's own.
+ *
+ *   numberReading("m", "imperial").shown(0.3048) // "12"
+ *   numberReading("m", "imperial", "long").unit // "ft"
+ */
+export function numberReading(unit: string, units: Units, size?: "long"): NumberReading {
+  const imperial = size === "long" && unit === "m" ? LONG : IMPERIAL[unit];
+  const { factor, unit: called } = (units === "imperial" && imperial) || { factor: 1, unit };
+  return {
+    unit: called,
+    shown: (value) => String(Number((value * factor).toFixed(4))),
+    read: (text) => {
+      const value = Number(text.trim().replace(",", "."));
+      if (text.trim() === "" || Number.isNaN(value)) return null;
+      return factor === 1 ? value : Number((value / factor).toFixed(9));
+    },
+  };
+}
