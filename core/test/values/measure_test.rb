@@ -20,11 +20,13 @@ class MeasureTest < CoreTest
   end
 
   def test_other_units_are_told_as_they_are_read
-    assert_equal(["5.3 m²", "120°", "4.90", "3 bulbs"],
-                 [[5.3, "m2"], [120, "degrees"], [490, "cents"], [3, "bulbs"]].map { |of|
- Measure.new(*of).told("metric") })
-    assert_equal(["57.049 ft²", "120°", "4.90", "3 in", "1.1 lb"],
-                 [[5.3, "m2"], [120, "degrees"], [490, "cents"], [76.2, "mm"], [0.5, "kg"]]
-                   .map { |of| Measure.new(*of).told("imperial") })
+    told = lambda do |units, *measures|
+      measures.map { |number, unit| Measure.new(number, unit).told(units) }
+    end
+
+    assert_equal ["5.3 m²", "120°", "4.90", "3 bulbs"],
+                 told.call("metric", [5.3, "m2"], [120, "degrees"], [490, "cents"], [3, "bulbs"])
+    assert_equal ["57.049 ft²", "120°", "4.90", "3 in", "1.1 lb"],
+                 told.call("imperial", [5.3, "m2"], [120, "degrees"], [490, "cents"], [76.2, "mm"], [0.5, "kg"])
   end
 end
