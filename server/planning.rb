@@ -138,6 +138,7 @@ module DeckBough
         place = room[:places].find { |candidate| candidate[:id] == place_id } || { stance: "wall", near_socket: true }
         Surroundings.new(
           ceiling: Ceiling.new(left_m: room[:ceiling_left_m], right_m: room[:ceiling_right_m], width_m: room[:width_m]),
+          room_depth_m: room[:depth_m],
           children: home[:children_ages], pets: home[:pets], conifer_allergy: home[:conifer_allergy], heat: room[:heat],
           no_nails: room[:no_nails] || home[:rented],
           **place.slice(:stance, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m, :near_heat,

@@ -126,7 +126,7 @@ class DressingTest < SystemTest
   def test_making_do_crosses_out_what_is_short_and_fills_the_spots
     open_tree
     click_button "make do"
-    click_button "Cross out what is short"
+    click_button "is crossed out"
 
     assert_text "5 crossed out; 5 spots want something."
     assert_no_selector "[aria-label='Ledger'] tr", text: /Eucalyptus ball.*buy/m

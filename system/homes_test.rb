@@ -118,7 +118,7 @@ class HomesTest < SystemTest
     assert_field "Lush picks, per m²", with: "10"
     find_field("Lush picks, per m²").send_keys(:enter)
 
-    assert_text "Yours. Default 8."
+    assert_text "Yours. It comes as 8."
     page.driver.wait_for_network_idle
 
     assert_in_delta 10, DATABASE[:house_rule_values].get(:value)

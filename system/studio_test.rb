@@ -15,7 +15,7 @@ class StudioTest < SystemTest
     within("aside") { assert_selector "tr", text: /Ornaments, by cover\s*87 pieces\s*174 pieces/ }
     find_field("Balanced cover, per m²").send_keys(:enter)
 
-    assert_text "Yours. Default 20."
+    assert_text "Yours. It comes as 20."
     open_tree
 
     assert_figure "On the tree", "200"

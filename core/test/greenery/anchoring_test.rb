@@ -12,7 +12,7 @@ class AnchoringTest < CoreTest
 
   def path(survey, length = {})
     settings = RunSettings.check("survey" => survey.transform_keys(&:to_s), "length" => length.transform_keys(&:to_s))
-    Greenery::RunPath.of(survey: settings[:survey], length: settings[:length])
+    Greenery::RunPath.of(survey: RunSurvey.of(settings[:survey]), length: settings[:length])
   end
 
   def anchors(way, kg_per_m: 1.0, may_kg: 1.0)

@@ -4,7 +4,8 @@ require_relative "../core_test"
 
 class FixingsTest < CoreTest
   def allowed(surface, kind: "mantel", nails: true)
-    Greenery::Fixings.allowed(surface: surface, kind: kind, nails: nails, house: HouseRules.default)
+    Greenery::Fixings.allowed(surface: surface, kind: kind, place: surroundings(no_nails: !nails),
+                              house: HouseRules.default)
   end
 
   def test_what_each_surface_takes
@@ -19,7 +20,9 @@ class FixingsTest < CoreTest
     Greenery::Fixings::SURFACES.each do |surface|
       allowed(surface, nails: false).each do |name|
         refute_equal "never", Greenery::Fixings.verdict(name, surface)
-        refute Greenery::Fixings::BY_NAME.fetch(name).nails
+        fixing = Greenery::Fixings::BY_NAME.fetch(name)
+
+        refute fixing.nails || fixing.adhesive, name
       end
     end
   end

@@ -6,7 +6,7 @@ class RunPathTest < CoreTest
   def path(survey = {}, length = {})
     settings = RunSettings.check("survey" => { "length_m" => 1.5 }.merge(survey.transform_keys(&:to_s)),
                                  "length" => length.transform_keys(&:to_s))
-    Greenery::RunPath.of(survey: settings[:survey], length: settings[:length])
+    Greenery::RunPath.of(survey: RunSurvey.of(settings[:survey]), length: settings[:length])
   end
 
   def test_drops_go_up_and_down_beside_the_shelf

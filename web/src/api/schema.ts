@@ -1923,10 +1923,19 @@ export interface components {
             tasks: components["schemas"]["Task"][];
             anchors: components["schemas"]["Anchor"][];
             fixings: components["schemas"]["FixingHere"][];
+            assumed: components["schemas"]["RunAssumed"];
             layers: components["schemas"]["RunLayer"][];
             closing: components["schemas"]["ThinStretch"][];
             offcuts: components["schemas"]["Offcut"][];
             drawing: components["schemas"]["RunDrawing"];
+        };
+        RunAssumed: {
+            height_m: number;
+            /** @enum {string} */
+            firebox: "none" | "cold" | "working";
+            fixing: string;
+            /** @enum {string} */
+            holder: "shelf_weight" | "large_hook" | "nail" | "rail";
         };
         RunBuilt: {
             bodies: components["schemas"]["RunSettings"]["body"]["bodies"];
@@ -1934,6 +1943,7 @@ export interface components {
             fullness: number;
             kg: number;
             most_kg: number | null;
+            wishes: string[];
         };
         OffcutsKept: {
             styles: components["schemas"]["Style"][];
@@ -2504,10 +2514,12 @@ export interface components {
                 kind: "mantel" | "ledge" | "rail" | "frame" | "mirror" | "rod" | "ring" | "opening" | "table";
                 length_m: number | null;
                 depth_m: number | null;
-                height_m: number;
+                height_m: number | null;
                 left_drop_m: number;
                 right_drop_m: number;
                 side_m: number;
+                /** @enum {string} */
+                stair_by: "flight" | "tread";
                 going_m: number | null;
                 rise_m: number;
                 steps: number | null;
@@ -2516,8 +2528,8 @@ export interface components {
                 edge: "square" | "rounded" | "moulded";
                 /** @enum {string} */
                 surface: "painted" | "fresh_paint" | "wallpaper" | "brick" | "stone" | "tile" | "wood" | "plaster" | "glass" | "metal";
-                /** @enum {string} */
-                firebox: "none" | "cold" | "working";
+                /** @enum {string|null} */
+                firebox: "none" | "cold" | "working" | null;
                 firebox_width_m: number;
                 firebox_height_m: number;
                 dressed_lit: boolean;
@@ -2540,8 +2552,8 @@ export interface components {
                 direction: "from_middle" | "to_right" | "to_left";
             };
             anchors: {
-                /** @enum {string} */
-                fixing: "small_hook" | "medium_hook" | "large_hook" | "large_strip" | "nail" | "padded_tie" | "cable_tie" | "suction_hook" | "putty" | "tension_rod" | "shelf_weight" | "none";
+                /** @enum {string|null} */
+                fixing: "small_hook" | "medium_hook" | "large_hook" | "large_strip" | "nail" | "padded_tie" | "cable_tie" | "suction_hook" | "putty" | "tension_rod" | "shelf_weight" | "freestanding_frame" | "none" | null;
                 style: string | null;
                 rated_kg: number | null;
                 more: number;
@@ -2613,8 +2625,8 @@ export interface components {
                 stocking_width_m: number;
                 stocking_length_m: number;
                 stocking_kg: number;
-                /** @enum {string} */
-                holder: "shelf_weight" | "large_hook" | "nail" | "rail";
+                /** @enum {string|null} */
+                holder: "shelf_weight" | "large_hook" | "nail" | "rail" | null;
             };
             step_back: {
                 looked: ("door" | "day" | "dusk" | "balance")[];

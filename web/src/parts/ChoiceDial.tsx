@@ -12,7 +12,7 @@ interface ChoiceDialProps<T extends string | number> {
   choices: Readonly<Record<NoInfer<T>, string>> | { value: T; label: string }[];
   onChange: (value: T) => void;
   /** Said under it. */
-  help?: string;
+  help?: string | undefined;
 }
 
 function positions<T extends string | number>(choices: ChoiceDialProps<T>["choices"], like: T) {

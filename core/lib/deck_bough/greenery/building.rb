@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "mixing"
+
 module DeckBough
   module Greenery
     # Builds a wanted outline from what is there: a base, second garlands where it is thin, then stem by stem where one
@@ -10,10 +12,14 @@ module DeckBough
     #   # => { bodies: [{ style: "fir", from_m: 0, to_m: 2.7, passes: 1 }], stems: [{ style: "cedar", at_m: 0.6 }],
     #   #      kg: 2.9 }
     #
-    # Greedy and deterministic: the same stock gives the same layers. It chooses no colours and no accents.
+    # Greedy and deterministic: the same stock gives the same layers. Of places that are as good, the one farthest from
+    # what is there is taken, so that few stems are spread. It chooses no colours and no accents.
     class Building
+      include Mixing
+
       # style, loft_m, kg_per_m (per metre of run); lengths of a piece, its join and its stem joints as metres of run
-      Garland = Struct.new(:style, :loft_m, :kg_per_m, :piece_m, :pieces, :join_m, :joint_m, keyword_init: true) do
+      Garland = Struct.new(:style, :loft_m, :kg_per_m, :piece_m, :pieces, :join_m, :joint_m, :texture,
+                           keyword_init: true) do
         def supply
           Supply.new(piece_m: piece_m, pieces: pieces, join_m: join_m, joint_m: joint_m)
         end
@@ -30,14 +36,21 @@ module DeckBough
       EVERYWHERE = 0.5
       # Fuller than this share of the wanted is not liked.
       FULL = 1.1
+      # Places whose gain comes this near to the best are as good.
+      AS_GOOD = 0.9
 
-      def initialize(run_m:, wanted:, garlands:, stems:, most_kg: Float::INFINITY)
+      # @param allowed [#call] stem and place → whether it may sit there
+      # @param mix [Hash] greens: so many of them at least, textures: so many of all
+      def initialize(run_m:, wanted:, garlands:, stems:, most_kg: Float::INFINITY, allowed: ->(_, _) { true },
+                     mix: { greens: 2, textures: 3 })
         @places = Profile.places(run_m)
         @run = run_m
         @wanted = @places.map { |place| wanted.at(place) }
         @garlands = garlands
         @stems = stems
         @most = most_kg
+        @allowed = allowed
+        @mix = mix
       end
 
       # @return [Hash] bodies [{ style:, from_m:, to_m:, passes: }], stems [{ style:, at_m: }], kg
@@ -52,6 +65,7 @@ module DeckBough
         lay_base
         nil while @bodies.size < MOST_ITEMS / 4 && lay_more
         set_stems
+        nil while @put.size + @bodies.size < MOST_ITEMS && add_to_mix
         { bodies: @bodies, stems: @put, kg: @kg }
       end
 
@@ -138,7 +152,8 @@ module DeckBough
       def set_stems
         @counts = Hash.new(0)
         kernels = @stems.to_h { |stem| [stem, kernel(stem)] }
-        gains = @stems.to_h { |stem| [stem, @places.each_index.map { |i| gain(stem, kernels[stem], i) }] }
+        @kernels = kernels
+        gains = @gains = @stems.to_h { |stem| [stem, @places.each_index.map { |i| gain(stem, kernels[stem], i) }] }
         while @put.size + @bodies.size < MOST_ITEMS
           stem, at = best_stem(gains) || break
           set(stem, at, kernels[stem])
@@ -150,10 +165,37 @@ module DeckBough
         worth = @stems.filter_map do |stem|
           next if @counts[stem] >= stem.on_hand || @kg + stem.kg > @most
 
-          gain, at = gains[stem].each_with_index.max_by { |value, i| [value, -i] }
-          [gain * liking(stem), stem, at] if gain > LEAST_GAIN
+          gain = lawful(stem).map { |i| gains[stem][i] }.max
+          [gain * liking(stem), stem] if gain && gain > LEAST_GAIN
         end
-        worth.max_by(&:first)&.drop(1)
+        stem = worth.max_by(&:first)&.last
+        stem && [stem, farthest(stem, gains[stem])]
+      end
+
+      # Places where a stem may sit.
+      def lawful(stem)
+        @lawful ||= @stems.to_h do |one|
+          [one, @places.each_index.select { |i| @places[i] < @run && @allowed.call(one, @places[i]) }]
+        end
+        @lawful.fetch(stem)
+      end
+
+      # Of the places as good as the best, that which lies farthest from what was put already; the first in the middle.
+      def farthest(stem, gains)
+        best = lawful(stem).map { |i| gains[i] }.max
+        good = lawful(stem).select { |i| gains[i] >= best - ((1 - AS_GOOD) * best.abs) }
+        freest(good)
+      end
+
+      def freest(places)
+        return places.min_by { |i| [(@places[i] - (@run / 2)).abs, i] } if @put.empty?
+
+        places.max_by { |i| [free_round(@places[i]).round(6), -i] }
+      end
+
+      # How far it is to the next stem; half a gap is enough at the ends.
+      def free_round(place)
+        [*@put.map { |one| (one[:at_m] - place).abs }, 2 * place, 2 * (@run - place)].min
       end
 
       def liking(stem)

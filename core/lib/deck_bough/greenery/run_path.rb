@@ -19,16 +19,20 @@ module DeckBough
 
       # Kinds whose garland goes up one side, over the head and down the other.
       FRAMES = %w[frame mirror].freeze
+      LOW_STEPS = 16
 
       attr_reader :parts
 
       # @param survey, length [Hash] the groups of checked run settings
       def self.of(survey:, length:)
-        new(Layout.new(survey, length).courses)
+        layout = Layout.new(survey, length)
+        new(layout.courses, climb: layout.climb)
       end
 
       # @param courses [Array<Array(String, String, Course)>] name, holds, course
-      def initialize(courses)
+      # @param climb [Float] how much the floor one stands on rises to the metre, on a stair
+      def initialize(courses, climb: 0)
+        @climb = climb
         at = 0.0
         @parts = courses.map do |name, holds, course|
           Part.new(name: name, holds: holds, from_m: at, to_m: at += course.length, course: course).freeze
@@ -65,6 +69,17 @@ module DeckBough
         part.course.at(along_m - part.from_m)
       end
 
+      # How high a place is above what one stands on there: the floor, or the treads of a stair.
+      def above_standing(along_m)
+        x, y = at(along_m)
+        y - (@climb * x)
+      end
+
+      # The least of that along a part.
+      def lowest(part)
+        (0..LOW_STEPS).map { |i| above_standing(part.from_m + (part.length * i / LOW_STEPS)) }.min
+      end
+
       def outward(along_m)
         part = part_at(along_m)
         part.course.outward(along_m - part.from_m)
@@ -91,6 +106,10 @@ module DeckBough
 
           [*drop("left drop", :left_drop_m) { |long| [[0, height - long], [0, height]] }, *main,
            *drop("right drop", :right_drop_m) { |long| [[across, height + up], [across, height + up - long]] }]
+        end
+
+        def climb
+          across.to_f.zero? ? 0 : up / across.to_f
         end
 
         private

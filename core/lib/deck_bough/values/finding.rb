@@ -17,7 +17,7 @@ module DeckBough
     def self.printed(name, value, units)
       if name.end_with?("_m") then Length.print(value, units)
       elsif name.end_with?("_kg") then Mass.print(value, units)
-      elsif name.end_with?("_g") then Mass.print(value / 1000.0, units)
+      elsif name.end_with?("_g") then Measure.new(value, "g").told(units)
       else value
       end
     end

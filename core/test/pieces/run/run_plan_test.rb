@@ -141,6 +141,55 @@ class RunPlanTest < CoreTest
     assert(plan[:ledger].select { |one| %w[garland stem].include?(one[:kind]) }.all? { |one| one[:short].zero? })
   end
 
+  # Of every household and way to hold it: what is built adds no stop the empty run did not have.
+  def test_what_is_built_is_never_stopped_by_the_plan
+    fire = { firebox: "working", firebox_width_m: 0.5, firebox_height_m: 0.85, right_drop_m: 0 }
+    places = [PLACE, RENTED, Surroundings.new(stance: "wall", ceiling: PLACE.ceiling, children: [1], pets: ["cat"]),
+              Surroundings.new(stance: "wall", ceiling: PLACE.ceiling, conifer_allergy: true, no_nails: true)]
+    places.product([fire, { right_drop_m: 0 }, { surface: "brick" }, { kind: "table", right_drop_m: 0 }],
+                   %w[level crest ends waterfall]).each do |place, survey, shape|
+      groups = { place: place, survey: survey, rise_and_trail: { shape: shape, low_m: 0.14, high_m: 0.34 } }
+      bare = planned(**groups, body: { bodies: [] })
+      built = bare.build
+      full = run_plan(**groups, body: { bodies: built[:bodies] },
+                                rise_and_trail: { **groups[:rise_and_trail], stems: built[:stems] })
+
+      assert_empty stops(full) - stops(bare.call), [survey, shape].inspect
+    end
+  end
+
+  def stops(plan)
+    plan[:cautions].select { |caution| caution[:severity] == "stop" }.map { |caution| caution[:code] }
+  end
+
+  def test_two_greens_and_three_textures_are_used_when_they_are_there_and_few_stems_are_spread
+    level = { shape: "level", low_m: 0.1, high_m: 0.18 }
+    built = planned(survey: { right_drop_m: 0 }, body: { bodies: [] }, rise_and_trail: level).build
+    plan = run_plan(survey: { right_drop_m: 0 }, body: { bodies: built[:bodies] },
+                    rise_and_trail: { **level, stems: built[:stems] })
+
+    refute_includes warned(plan), "greens_few"
+    refute_includes warned(plan), "textures_few"
+    places = plan[:drawing][:stems].map { |stem| stem[:at_m] }.sort
+    widest = [0, *places, 1.52].each_cons(2).map { |from, to| to - from }.max
+
+    assert_operator widest, :<, 0.62
+  end
+
+  def test_says_which_wish_it_could_not_keep
+    alone = RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL.merge(body: { bodies: [] }))),
+                        surroundings: PLACE, styles: [FIR], stock: [FIR]).build
+
+    assert_equal ["Only one green is there; two at least read rich.",
+                  "Only 1 texture is there; three make it rich."], alone[:wishes].first(2)
+    fire = { firebox: "working", firebox_width_m: 1.4, firebox_height_m: 1.0, right_drop_m: 0 }
+
+    assert_includes planned(survey: fire).build[:wishes], "Nothing trails into the zone kept clear of the firebox."
+    nothing = RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: [FIR], stock: [])
+
+    assert_equal ["Nothing of the shelf may be used here, or none is there."], nothing.build[:wishes]
+  end
+
   def test_fire_keeps_its_distance
     fire = { firebox: "working", firebox_width_m: 0.9 }
     codes = warned(run_plan(survey: fire))
@@ -153,7 +202,7 @@ class RunPlanTest < CoreTest
   end
 
   def test_fixings_by_surface_and_leave
-    assert_includes warned(run_plan(survey: { surface: "brick" })), "fixing_never"
+    assert_includes warned(run_plan(survey: { surface: "brick" }, anchors: { fixing: "large_hook" })), "fixing_never"
     rented = Surroundings.new(stance: "wall", ceiling: PLACE.ceiling, no_nails: true)
     told = run_plan(place: rented, survey: { surface: "wood" }, anchors: { fixing: "nail" })
 
@@ -161,6 +210,96 @@ class RunPlanTest < CoreTest
     assert_equal "never", told[:fixings].find { |fixing| fixing[:name] == "nail" }[:here]
     assert_equal "goes",
                  run_plan(survey: { surface: "wood" })[:fixings].find { |fixing| fixing[:name] == "nail" }[:here]
+  end
+
+  RENTED = Surroundings.new(stance: "wall", ceiling: PLACE.ceiling, no_nails: true)
+
+  def test_no_nails_or_glue_forbids_both_and_offers_what_needs_neither
+    %w[nail large_hook small_hook large_strip putty].each do |fixing|
+      told = run_plan(place: RENTED, survey: { surface: "wood" }, anchors: { fixing: fixing })
+
+      assert_includes warned(told), "fixing_no_nails", fixing
+      refute_match(/hook|strip|nail|putty/, told[:cautions].find { |one| one[:code] == "fixing_no_nails" }[:message]
+                                                           .split(": ", 2).last, fixing)
+    end
+    offered = ->(kind) { open_to(RENTED, kind: kind) }
+
+    assert_equal %w[tension_rod freestanding_frame none], offered.call("frame")
+    assert_equal %w[padded_tie cable_tie none], offered.call("rail")
+    assert_equal %w[shelf_weight none], offered.call("mantel")
+    %w[large_hook nail].each do |holder|
+      assert_includes warned(run_plan(place: RENTED, mantel: { stockings: 2, holder: holder })), "holder_no_nails"
+    end
+    refute_includes warned(run_plan(place: RENTED, mantel: { stockings: 2 })), "holder_no_nails"
+  end
+
+  def open_to(place, **survey)
+    told = run_plan(place: place, survey: { right_drop_m: 0, going_m: 3.0, surface: "wood", **survey })[:fixings]
+    told.reject { |fixing| fixing[:here] == "never" }.map { |fixing| fixing[:name] }
+  end
+
+  def test_what_nobody_says_fits_the_kind_the_wall_and_the_household
+    toddler = Surroundings.new(stance: "wall", ceiling: PLACE.ceiling, no_nails: true, children: [2])
+    assumed = ->(place = PLACE, **survey) { run_plan(place: place, survey: { going_m: 3.0, **survey })[:assumed] }
+
+    assert_equal ["large_hook", 1.2], assumed.call.values_at(:fixing, :height_m)
+    { "rail" => ["padded_tie", 0.9], "table" => ["none", 0.75] }.each do |kind, wanted|
+      assert_equal wanted, assumed.call(kind: kind, right_drop_m: 0, height_m: nil).values_at(:fixing, :height_m)
+    end
+    assert_equal "nail", assumed.call(surface: "plaster")[:fixing]
+    assert_equal "shelf_weight", assumed.call(RENTED)[:fixing]
+    assert_equal %w[none rail], assumed.call(toddler).values_at(:fixing, :holder)
+    assert_equal "Laid, nothing holds it",
+                 run_plan(place: toddler)[:fixings].find { |one| one[:name] == "none" }[:title]
+    assert_empty(run_plan(place: toddler)[:ledger].select { |line| line[:kind] == "fixing" })
+  end
+
+  def test_a_mantel_in_a_room_with_a_fire_stands_over_it_until_somebody_says_otherwise
+    warm = Surroundings.new(stance: "wall", ceiling: PLACE.ceiling, heat: "fireplace")
+
+    assert_includes warned(run_plan(place: warm)), "fire_unlit"
+    refute_includes warned(run_plan(place: warm, survey: { firebox: "none" })), "fire_unlit"
+    refute_includes warned(run_plan(place: warm, survey: { kind: "ledge" })), "fire_unlit"
+    shallow = { survey: { depth_m: 0.1 } }
+
+    assert_includes warned(run_plan(**shallow)), "shelf_shallow"
+    assert_includes warned(run_plan(place: warm, **shallow)), "shelf_shallow_clear"
+  end
+
+  def test_a_stair_is_measured_by_its_flight_or_by_one_tread
+    flight = run_plan(survey: { kind: "rail", right_drop_m: 0, going_m: 3.0, rise_m: 2.16, steps: 12 })
+    tread = run_plan(survey: { kind: "rail", right_drop_m: 0, stair_by: "tread", going_m: 0.25, rise_m: 0.18,
+                               steps: 12 })
+
+    assert_in_delta Math.hypot(3.0, 2.16), flight[:figures][:run][:value]
+    assert_equal flight[:figures][:run][:value], tread[:figures][:run][:value]
+    assert_equal flight[:drawing][:stair], tread[:drawing][:stair]
+    assert_in_delta 3.0, RUN_KIND.measure.call(RUN_KIND.check(tread[:settings]))[:length_m]
+  end
+
+  def test_heights_on_a_stair_count_from_the_tread_one_stands_on
+    rail = run_plan(survey: { kind: "rail", right_drop_m: 0, going_m: 3.0, rise_m: 2.7, height_m: 0.9 })
+
+    refute_includes warned(rail), "ladder"
+    assert(rail[:anchors].all? { |anchor| (anchor[:floor_m] - 0.9).abs < 1e-6 })
+    assert(rail[:tasks].all? { |task| task[:high].zero? })
+  end
+
+  def test_nothing_hangs_through_the_floor_or_out_of_the_room
+    deep = { survey: { kind: "rail", right_drop_m: 0, going_m: 3.0, rise_m: 2.7, height_m: 0.9 },
+             length: { method: "swags", spans: 2, sag_m: 1.4 } }
+
+    assert_raises(InputError) { run_plan(**deep) }
+    assert_raises(InputError) do
+      run_plan(survey: { right_drop_m: 0, height_m: 0.5 }, length: { method: "swags", sag_m: 0.6 })
+    end
+    small = Surroundings.new(stance: "wall", ceiling: Ceiling.new(left_m: 2.4, right_m: 2.4, width_m: 2.0))
+    deeper = Surroundings.new(stance: "wall", ceiling: small.ceiling, room_depth_m: 3.5)
+
+    assert_includes warned(run_plan(place: small, survey: { length_m: 3.0 })), "run_beyond_room"
+    assert_includes warned(run_plan(place: small, survey: { height_m: 2.6, right_drop_m: 0 })), "run_beyond_ceiling"
+    refute_includes warned(run_plan(place: small)), "run_beyond_room"
+    refute_includes warned(run_plan(place: deeper, survey: { length_m: 3.0 })), "run_beyond_room"
   end
 
   def test_an_anchor_over_its_half_says_how_many_it_takes
@@ -212,7 +351,7 @@ class RunPlanTest < CoreTest
   end
 
   def test_stockings_hang_evenly_and_not_over_a_fire
-    plan = run_plan(mantel: { stockings: 4 }, survey: { firebox: "working" })
+    plan = run_plan(mantel: { stockings: 4, holder: "shelf_weight" }, survey: { firebox: "working" })
 
     assert_equal 4, plan[:drawing][:stockings].size
     assert_includes warned(plan), "stockings_fire"

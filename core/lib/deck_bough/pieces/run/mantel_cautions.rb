@@ -42,7 +42,7 @@ module DeckBough
 
     def stockings_in?(zone)
       answer = @reckoning.stockings or return false
-      return false if @settings[:mantel][:holder] == "rail"
+      return false if @reckoning.holder == "rail"
 
       foot = @survey[:height_m] - @settings[:mantel][:stocking_length_m]
       answer[:centres_m].any? { |x| inside?(zone, [x, foot]) }
@@ -83,12 +83,14 @@ module DeckBough
     def stockings
       answer = @reckoning.stockings or return []
       said = @settings[:mantel]
-      return answer.findings if said[:holder] == "rail"
+      holder = @reckoning.holder
+      return answer.findings if holder == "rail"
 
-      may = @house["garland.#{said[:holder]}"] * @house["garland.rated_share"]
+      may = @house["garland.#{holder}"] * @house["garland.rated_share"]
       [*answer.findings, (of(:stocking_heavy, weighs_kg: said[:stocking_kg], may_kg: may) if said[:stocking_kg] > may),
        (of(:stockings_fire) if @survey[:firebox] == "working"),
-       (of(:shelf_holder) if said[:holder] == "shelf_weight" && @place.children.any?)]
+       (of(:shelf_holder) if holder == "shelf_weight" && @place.children.any?),
+       (of(:holder_no_nails) unless Greenery::Fixings::BY_NAME.fetch(holder).permitted?(@place))]
     end
   end
 end

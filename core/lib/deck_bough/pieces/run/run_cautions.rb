@@ -34,21 +34,32 @@ module DeckBough
     end
 
     def measure
-      [*fire, *rail, (of(:ring_power) if @survey[:kind] == "ring"), *heights,
+      [*fire, *rail, (of(:ring_power) if @survey[:kind] == "ring"), *heights, *room,
        (of(:run_exit) if @survey[:kind] == "frame")]
     end
 
     def heights
       high = @reckoning.path.parts.any? do |part|
-        [part.from_m, part.to_m].any? { |place| @reckoning.path.at(place)[1] > @house["tree.ladder"] }
+        [part.from_m, part.to_m].any? { |place| @reckoning.path.above_standing(place) > @house["tree.ladder"] }
       end
       [(of(:ladder, ladder_m: @house["tree.ladder"]) if high), (of(:ladder_stairs) if @survey[:kind] == "rail"), *drops]
     end
 
     def drops
-      low = @reckoning.path.drops.map { |part| @reckoning.path.at(part.from_m.zero? ? 0 : part.to_m)[1] }.min
+      low = @reckoning.path.drops.map { |part| @reckoning.path.lowest(part) }.min
       least = @house["garland.off_floor"]
       low && low < least && @survey[:kind] != "rail" ? [of(:drop_on_floor, off_m: low, least_m: least)] : []
+    end
+
+    # What is longer or higher than the room cannot be in it.
+    def room
+      long = RunSettings.length(@settings)
+      wide = [@place.ceiling.width_m, @place.room_depth_m].compact.max
+      ends = @reckoning.path.parts.flat_map { |part| [part.from_m, part.to_m] }
+      top = ends.map { |at| @reckoning.path.at(at)[1] }.max
+      low = [@place.ceiling.left_m, @place.ceiling.right_m].max
+      [(of(:run_beyond_room, length_m: long, room_m: wide) if long && long > wide),
+       (of(:run_beyond_ceiling, top_m: top, ceiling_m: low) if top > low && @survey[:kind] != "rail")]
     end
 
     def rail
@@ -74,7 +85,10 @@ module DeckBough
 
       wants = @reckoning.bodies.map { |one| one.item[:loft_m] }.max +
               (@settings[:mantel][:things].map { |thing| thing[:depth_m] }.max || 0)
-      depth < wants ? [of(:shelf_shallow, depth_m: depth, wants_m: wants)] : []
+      return [] unless depth < wants
+
+      candles = @place.climbers.nil? && @survey[:firebox] != "working"
+      [of(candles ? :shelf_shallow : :shelf_shallow_clear, depth_m: depth, wants_m: wants)]
     end
 
     def rise_and_trail

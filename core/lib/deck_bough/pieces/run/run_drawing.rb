@@ -162,7 +162,7 @@ module DeckBough
     def stockings
       answer = @reckoning.stockings or return []
       said = @reckoning.settings[:mantel]
-      return [] if said[:holder] == "rail"
+      return [] if @reckoning.holder == "rail"
 
       answer[:centres_m].map do |x|
         { x_m: x, top_m: @survey[:height_m] - SHELF, width_m: said[:stocking_width_m],

@@ -44,7 +44,7 @@ module DeckBough
                                       kg_per_m: kg_per_m(style) * takes_on_average,
                                       piece_m: (style.length_m || PLAIN.length_m) / takes_on_average,
                                       pieces: style.on_hand.floor, join_m: house["garland.join"] / takes_on_average,
-                                      joint_m: house["garland.joint"] / takes_on_average)
+                                      joint_m: house["garland.joint"] / takes_on_average, texture: style.texture)
     end
 
     # What is left of each garland of the stock once this run's own are laid, in metres of run.

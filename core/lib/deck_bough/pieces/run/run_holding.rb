@@ -6,7 +6,24 @@ module DeckBough
   # Part of RunReckoning, which gives it settings, house rules, the path and the weight along it.
   module RunHolding
     def fixing
-      Greenery::Fixings::BY_NAME.fetch(settings[:anchors][:fixing])
+      @fixing ||= Greenery::Fixings::BY_NAME.fetch(settings[:anchors][:fixing] || fitting)
+    end
+
+    # What stockings hang from: weighted holders, but not where children pull or over a fire.
+    def holder
+      settings[:mantel][:holder] ||
+        (surroundings.children.any? || survey[:firebox] == "working" ? "rail" : "shelf_weight")
+    end
+
+    # What is taken where the settings leave it open.
+    #
+    # @return [Hash] height_m, firebox, fixing, holder
+    def assumed
+      { **survey.slice(:height_m, :firebox), fixing: fixing.name, holder: holder }
+    end
+
+    def fitting
+      Greenery::Fixings.fitting(kind: survey[:kind], surface: survey[:surface], place: surroundings)
     end
 
     def held?

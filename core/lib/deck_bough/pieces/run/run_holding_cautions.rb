@@ -35,7 +35,7 @@ module DeckBough
       there = { fixing: fixing.title, surface: @survey[:surface].tr("_", " ") }
       [(of(:fixing_never, **there, instead: instead) if verdict == "never"),
        (of(:fixing_label, **there) if verdict == "label"),
-       (of(:fixing_no_nails, instead: instead) if fixing.nails && @place.no_nails)]
+       (of(:fixing_no_nails, instead: instead) unless fixing.permitted?(@place))]
     end
 
     def verdict
@@ -44,7 +44,7 @@ module DeckBough
 
     # What would be right: the strongest that may be used here.
     def instead
-      kinds = Greenery::Fixings.allowed(surface: @survey[:surface], kind: @survey[:kind], nails: !@place.no_nails,
+      kinds = Greenery::Fixings.allowed(surface: @survey[:surface], kind: @survey[:kind], place: @place,
                                         house: @house)
       if kinds.empty?
         "lay it, or ask the owner"

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "run_survey"
 require_relative "run_settings"
 
 module DeckBough
@@ -11,7 +12,7 @@ module DeckBough
                   units: brief.units, lights: brief.schools.fetch(:greens_light_school, "after"), stock: brief.stock,
                   elsewhere: brief.elsewhere)
     end,
-    measure: ->(settings) { { height_m: nil, length_m: settings[:survey][RunSettings.length_field(settings)] } },
+    measure: ->(settings) { { height_m: nil, length_m: RunSettings.length(settings) } },
     gives: %i[run_sheet build offcuts]
   )
 end

@@ -17,7 +17,7 @@ module DeckBough
     # @param settings [Hash] of a measured run, each value right by itself
     def initialize(settings)
       @settings = settings
-      @survey = settings[:survey]
+      @survey = RunSurvey.of(settings[:survey])
       @length = settings[:length]
     end
 
@@ -26,7 +26,8 @@ module DeckBough
       spans = [*shelf, *span]
       return spans unless spans.empty?
 
-      [*run_length, *layers, *beyond]
+      long = run_length
+      [*long, *(sag if long.empty?), *layers, *beyond]
     end
 
     private
@@ -74,6 +75,14 @@ module DeckBough
 
       [fault(:run_long, @length[:method] == "swags" ? %w[length sag_m] : %w[survey length_m],
              shown: Measure.new(path.length, "m"), most: Measure.new(MOST_M, "m"))]
+    end
+
+    # What hangs below the floor, or below the tread one stands on, lies on it.
+    def sag
+      low = path.swags.map { |part| path.lowest(part) }.min
+      return [] unless low&.negative?
+
+      [fault(:sag_below_floor, %w[length sag_m], over: Measure.new(-low, "m"))]
     end
 
     # A stem that rises and trails lies in two layers.

@@ -57,7 +57,7 @@ module DeckBough
 
     def envelope(**told)
       PlanEnvelope.of(kind: "run", settings: @settings, steps: RunLayers.steps(@settings, lights: @lights), sheets: nil,
-                      fixings: fixings, **told)
+                      fixings: fixings, assumed: @reckoning.assumed, **told)
     end
 
     def unmeasured
@@ -83,13 +83,13 @@ module DeckBough
 
     # Every kind of fixing with what may be said of it here.
     def fixings
-      survey = @settings[:survey]
+      survey = @reckoning.survey
       fitting = Greenery::Fixings::ALL.select do |fixing|
         fixing.name == "none" || Greenery::Fixings.fits?(fixing.name, survey[:kind])
       end
       fitting.map do |fixing|
         here = Greenery::Fixings.verdict(fixing.name, survey[:surface])
-        here = "never" if fixing.nails && @surroundings.no_nails
+        here = "never" unless fixing.permitted?(@surroundings)
         { name: fixing.name, title: fixing.title, here: here,
           rated_kg: fixing.name == "none" ? nil : @house["garland.#{fixing.name}"] }
       end

@@ -22,7 +22,7 @@ module DeckBough
       "balance.mantel" => %w[survey length_m]
     }.freeze
 
-    GREENS = %w[needle scale broadleaf fern].freeze
+    GREENS = Greenery::Building::GREENS
     GRAMS = 1_000.0
 
     attr_reader :settings, :surroundings, :house, :units, :styles, :elsewhere
@@ -40,7 +40,7 @@ module DeckBough
     end
 
     def survey
-      settings[:survey]
+      @survey ||= RunSurvey.of(settings[:survey], heat: surroundings.heat)
     end
 
     def path

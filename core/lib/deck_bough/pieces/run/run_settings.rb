@@ -15,6 +15,7 @@ module DeckBough
     DIRECTIONS = %w[from_middle to_right to_left].freeze
     # Where the garland may go by the other methods of handbook 50.
     WOUND = %w[rail rod opening ring].freeze
+    HOLDERS = %w[shelf_weight large_hook nail rail].freeze
     LOOKS = %w[door day dusk balance].freeze
 
     STYLE = Input.style(:style, "Style")
@@ -40,17 +41,20 @@ module DeckBough
         Input.choice(:kind, "Kind of run", KINDS, default: "mantel"),
         Input.number(:length_m, "Length", "m", 0.2..60, default: nil, why: "A run has a length."),
         Input.number(:depth_m, "Depth", "m", 0.01..5, default: nil, why: "A shelf has a depth."),
-        Input.number(:height_m, "Height above the floor", "m", 0..8, default: 1.2),
+        Input.number(:height_m, "Height above the floor", "m", 0..8, default: nil,
+                                                                     default_says: "by its kind"),
         Input.number(:left_drop_m, "Drop at the left", "m", 0..6, default: 0),
         Input.number(:right_drop_m, "Drop at the right", "m", 0..6, default: 0),
         Input.number(:side_m, "Height of the sides", "m", 0..6, default: 0),
+        Input.choice(:stair_by, "Stair measured", %w[flight tread], default: "flight"),
         Input.number(:going_m, "Going", "m", 0.2..30, default: nil, why: "A stair goes forward."),
         Input.number(:rise_m, "Rise", "m", 0..15, default: 0),
         Input.whole(:steps, "Steps", "steps", 1..80, default: nil, why: "A stair has a step."),
         Input.number(:diameter_m, "Diameter", "m", 0.005..5, default: 0.05, why: "A rail or ring is round."),
         Input.choice(:edge, "Edge", %w[square rounded moulded], default: "square"),
         Input.choice(:surface, "Surface", Greenery::Fixings::SURFACES, default: "painted"),
-        Input.choice(:firebox, "Firebox", %w[none cold working], default: "none"),
+        Input.choice(:firebox, "Firebox", %w[none cold working], default: nil,
+                                                                 default_says: "as the room is heated"),
         Input.number(:firebox_width_m, "Width of the firebox", "m", 0.1..5,
                      default: 0.75, why: "An opening has a width."),
         Input.number(:firebox_height_m, "Height of the firebox", "m", 0.1..4,
@@ -73,7 +77,8 @@ module DeckBough
         Input.choice(:direction, "Runs", DIRECTIONS, default: "from_middle")
       ],
       anchors: [
-        Input.choice(:fixing, "Fixing", Greenery::Fixings::NAMES, default: "large_hook"), MAYBE_STYLE,
+        Input.choice(:fixing, "Fixing", Greenery::Fixings::NAMES, default: nil, default_says: "what fits here"),
+        MAYBE_STYLE,
         Input.number(:rated_kg, "Rated load on its label", "kg", 0.01..100,
                      default: nil, why: "Its label names a load."),
         Input.whole(:more, "Anchors more", "anchors", 0..60, default: 0)
@@ -108,7 +113,7 @@ module DeckBough
         Input.number(:stocking_length_m, "Length of a stocking", "m", 0.1..1.5,
                      default: 0.45, why: "A stocking has a length."),
         Input.number(:stocking_kg, "Weight of a filled one", "kg", 0..10, default: 0.5),
-        Input.choice(:holder, "Hung from", %w[shelf_weight large_hook nail rail], default: "shelf_weight")
+        Input.choice(:holder, "Hung from", HOLDERS, default: nil, default_says: "what fits here")
       ],
       step_back: [Input.list(:looked, "Looked at", Input.choice(:look, "Look", LOOKS), 0..4, default: [].freeze)]
     }.freeze
@@ -128,6 +133,11 @@ module DeckBough
     # @return [Boolean] whether the run has the measures its kind needs
     def measured?(settings)
       MEASURED.fetch(settings[:survey][:kind], %i[length_m]).all? { |name| settings[:survey][name] }
+    end
+
+    # @return [Float, nil] how long the run is, a rail along the floor
+    def length(settings)
+      RunSurvey.of(settings[:survey])[length_field(settings)]
     end
 
     # @return [Symbol] the field of the survey that says how long a run is, a rail along the floor
@@ -162,10 +172,11 @@ module DeckBough
     def drop_faults(survey, faults)
       return if survey[:kind] == "rail"
 
+      height = RunSurvey.of(survey)[:height_m]
       %i[left_drop_m right_drop_m].each do |name|
-        if survey[name] > survey[:height_m]
-          faults << Inputs.fault(:drop_below_floor, ["survey", name.to_s], height: Measure.new(survey[:height_m], "m"))
-        end
+        next unless survey[name] > height
+
+        faults << Inputs.fault(:drop_below_floor, ["survey", name.to_s], height: Measure.new(height, "m"))
       end
     end
     private_class_method :cross_check, :drop_faults

@@ -53,7 +53,9 @@ module DeckBough
 
     def above_ladder?
       @reckoning.path.parts.any? do |part|
-        [part.from_m, part.to_m].any? { |place| @reckoning.path.at(place)[1] > @reckoning.house["tree.ladder"] }
+        [part.from_m, part.to_m].any? do |place|
+          @reckoning.path.above_standing(place) > @reckoning.house["tree.ladder"]
+        end
       end
     end
   end

@@ -9,7 +9,8 @@ module DeckBough
   # Lengths in metres, ages in years. What the survey does not know is nil or empty.
   Surroundings = Struct.new(:place, :stance, :ceiling, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m,
                             :children,
-                            :pets, :near_heat, :near_socket, :no_nails, :heat, :conifer_allergy, keyword_init: true) do
+                            :pets, :near_heat, :near_socket, :no_nails, :heat, :conifer_allergy, :room_depth_m,
+                            keyword_init: true) do
     def initialize(stance:, ceiling:, children: [], pets: [], from_left_m: nil, **)
       super
       self.from_left_m ||= ceiling.width_m / 2.0

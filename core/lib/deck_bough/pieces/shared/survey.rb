@@ -85,11 +85,13 @@ module DeckBough
 
     # A place stands inside its room.
     def beyond_room(place, room, path, faults)
-      { from_left_m: :width_m, free_width_m: :width_m, free_depth_m: :depth_m }.each do |name, limit|
-        next unless place[name] && room[limit] && place[name] > room[limit]
+      longest = [room[:width_m], room[:depth_m]].compact.max
+      { from_left_m: room[:width_m], free_width_m: room[:width_m], free_depth_m: room[:depth_m], walkway_m: longest,
+        wall_m: longest }.each do |name, limit|
+        next unless place[name] && limit && place[name] > limit
 
         faults << Inputs.fault(:beyond_room, [*path, name.to_s], shown: Measure.new(place[name], "m"),
-                                                                 limit: Measure.new(room[limit], "m"),
+                                                                 limit: Measure.new(limit, "m"),
                                                                  title: title_of(name))
       end
     end

@@ -12,6 +12,9 @@ import { useUnits } from "../../../units/useUnits";
 import type { StepProps } from "./StepDials";
 import { StyleSelect } from "../../../bench/StyleSelect";
 
+/** Nobody says: the core takes what fits kind, wall and household. */
+const FITTING = "fitting";
+
 const HERE: Record<Schemas["FixingHere"]["here"], string> = {
   goes: "",
   label: ", its label decides",
@@ -42,12 +45,19 @@ export function AnchorsStep({ bench, plan, styles }: StepProps) {
       <TextField
         select
         label="Fixing"
-        value={anchors.fixing}
+        value={anchors.fixing ?? FITTING}
         onChange={(event) =>
-          bench.dial("anchors", { fixing: event.target.value as typeof anchors.fixing, style: null, rated_kg: null })
+          bench.dial("anchors", {
+            fixing: event.target.value === FITTING ? null : (event.target.value as typeof anchors.fixing),
+            style: null,
+            rated_kg: null,
+          })
         }
         sx={{ minWidth: 230 }}
       >
+        <MenuItem value={FITTING}>
+          What fits here: {plan.fixings.find((fixing) => fixing.name === plan.assumed.fixing)?.title.toLowerCase()}
+        </MenuItem>
         {plan.fixings.map(({ name, title, here }) => (
           <MenuItem key={name} value={name}>
             {title}
@@ -55,7 +65,7 @@ export function AnchorsStep({ bench, plan, styles }: StepProps) {
           </MenuItem>
         ))}
       </TextField>
-      {anchors.fixing !== "none" && (
+      {(anchors.fixing ?? plan.assumed.fixing) !== "none" && (
         <>
           <StyleSelect
             label="From stock"

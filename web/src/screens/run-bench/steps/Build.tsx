@@ -20,6 +20,11 @@ export function Build({ bench, piece, plan }: Pick<StepProps, "bench" | "piece" 
         {built &&
           `${percent(built.fullness)} of the outline, ${mass(built.kg, units)}${built.most_kg === null ? "" : ` of ${mass(built.most_kg, units)} the anchors may carry`}.`}
       </Typography>
+      {built && built.wishes.length > 0 && (
+        <Typography variant="body2" color="textSecondary" sx={{ flexBasis: "100%" }}>
+          {built.wishes.join(" ")}
+        </Typography>
+      )}
       <ProblemAlert problem={problem} />
     </Box>
   );

@@ -25,7 +25,7 @@ function Stockings({ bench, plan }: Pick<StepProps, "bench" | "plan">) {
         <>
           <ChoiceDial
             label="Hung from"
-            value={mantel.holder}
+            value={mantel.holder ?? plan.assumed.holder}
             choices={{ shelf_weight: "weighted holders", large_hook: "hooks", nail: "nails", rail: "elsewhere" }}
             onChange={(holder) => dial({ holder })}
           />

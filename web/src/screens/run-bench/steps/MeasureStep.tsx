@@ -9,10 +9,11 @@ import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { LengthField } from "../../../parts/LengthField";
 import { Tick } from "../../../parts/Tick";
+import { Stairs } from "./Stairs";
+import { surveyField, type Survey } from "./surveyField";
 import { KIND_NAMES } from "../RunPane";
 import type { StepProps } from "./StepDials";
 
-type Survey = Schemas["RunSettings"]["survey"];
 type Kind = Survey["kind"];
 
 const SURFACES: Record<Survey["surface"], string> = {
@@ -36,13 +37,6 @@ const METHODS: Record<Schemas["RunSettings"]["length"]["method"], string> = {
 };
 const WOUND: Kind[] = ["rail", "rod", "opening", "ring"];
 const ON_A_SHELF: Kind[] = ["mantel", "ledge", "table"];
-
-function said(survey: Survey, problem: StepProps["bench"]["problem"]) {
-  return (name: keyof Survey) => ({
-    value: survey[name] as number | null,
-    error: problem?.field(`/settings/survey/${name}`),
-  });
-}
 
 /** How the garland goes along the run. */
 function Way({ bench, plan }: StepProps) {
@@ -90,19 +84,21 @@ function Way({ bench, plan }: StepProps) {
 }
 
 /** The firebox under a mantel and what hangs above it. */
-function Round({ bench }: StepProps) {
+function Round({ bench, plan }: StepProps) {
   const { survey } = bench.draft.settings;
-  const of = said(survey, bench.problem);
+  const firebox = survey.firebox ?? plan.assumed.firebox;
+  const of = surveyField(survey, bench.problem);
   const dial = (part: Partial<Survey>) => bench.dial("survey", part);
   return (
     <>
       <ChoiceDial
         label="Firebox"
-        value={survey.firebox}
+        value={firebox}
         choices={{ none: "none", cold: "never lit", working: "works" }}
+        help={survey.firebox === null && firebox === "working" ? "As the room's survey says" : undefined}
         onChange={(firebox) => dial({ firebox })}
       />
-      {survey.firebox !== "none" && (
+      {firebox !== "none" && (
         <>
           <LengthField
             label="Firebox, width"
@@ -116,7 +112,7 @@ function Round({ bench }: StepProps) {
           />
         </>
       )}
-      {survey.firebox === "working" && (
+      {firebox === "working" && (
         <Tick
           label="Lit while dressed"
           checked={survey.dressed_lit}
@@ -137,34 +133,9 @@ function Round({ bench }: StepProps) {
   );
 }
 
-function Stairs({ bench }: StepProps) {
-  const { survey } = bench.draft.settings;
-  const of = said(survey, bench.problem);
-  const dial = (part: Partial<Survey>) => bench.dial("survey", part);
-  return (
-    <>
-      <LengthField label="Going" {...of("going_m")} onChange={(going_m) => dial({ going_m })} help="Along the floor" />
-      <LengthField
-        label="Rise"
-        {...of("rise_m")}
-        onChange={(rise_m) => dial({ rise_m: rise_m ?? 0 })}
-        help="From first to last tread"
-      />
-      <CountDial label="Steps" value={survey.steps ?? 1} min={1} onChange={(steps) => dial({ steps })} />
-      <LengthField
-        label="Rail, thickness"
-        {...of("diameter_m")}
-        onChange={(diameter_m) => diameter_m !== null && dial({ diameter_m })}
-      />
-      <Tick label="One side free to grasp" checked={survey.free_side} onChange={(free_side) => dial({ free_side })} />
-      <Tick label="Newel posts" checked={survey.newel} onChange={(newel) => dial({ newel })} />
-    </>
-  );
-}
-
 function Shelf({ bench }: StepProps) {
   const { survey } = bench.draft.settings;
-  const of = said(survey, bench.problem);
+  const of = surveyField(survey, bench.problem);
   const dial = (part: Partial<Survey>) => bench.dial("survey", part);
   return (
     <>
@@ -187,7 +158,7 @@ function Shelf({ bench }: StepProps) {
 export function MeasureStep(props: StepProps) {
   const { bench } = props;
   const { survey } = bench.draft.settings;
-  const of = said(survey, bench.problem);
+  const of = surveyField(survey, bench.problem);
   const dial = (part: Partial<Survey>) => bench.dial("survey", part);
   return (
     <Dials>
@@ -217,7 +188,8 @@ export function MeasureStep(props: StepProps) {
       <LengthField
         label={survey.kind === "rail" ? "Rail above the tread" : "Above the floor"}
         {...of("height_m")}
-        onChange={(height_m) => height_m !== null && dial({ height_m })}
+        onChange={(height_m) => dial({ height_m })}
+        placeholder={props.plan.assumed.height_m}
       />
       <Way {...props} />
       {!["ring", "frame", "mirror", "rail"].includes(survey.kind) && (
