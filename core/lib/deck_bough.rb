@@ -17,7 +17,7 @@ require_relative "deck_bough/house_rules"
 %w[values shapes].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
-%w[ornament zones even_sites dealing gap_search evenness order groups diamond_sites keepsakes deal
+%w[ornament zones even_sites balance dealing gap_search evenness order groups diamond_sites keepsakes deal
    hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end

@@ -1806,7 +1806,7 @@ export interface components {
         };
         OfferedMend: {
             label: string;
-            mend: components["schemas"]["Mend"];
+            mends: components["schemas"]["Mend"][];
         };
         Mend: {
             /** @enum {string} */

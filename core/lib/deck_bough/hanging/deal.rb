@@ -22,9 +22,12 @@ module DeckBough
       # @param spots [Array<Array(Float, Float, Integer)>] reach, turn, zone
       # @param taken [Array<Hash>] how many of each bearing go into each zone
       # @param free [Array<Integer>] numbers of the spots that are free
+      # @param hung [Array<Array(Array(Float, Float), Integer)>] what hangs already
       # @return [Array<Array(Array(Float, Float), Integer)>] spot and style number of every ornament
-      def call(groups, spots, taken, free)
+      def call(groups, spots, taken, free, hung: [])
         return [] if groups.empty?
+
+        @hung = hung
 
         @spots = spots
         @taken = taken
@@ -68,7 +71,8 @@ module DeckBough
         zone_of = spots.map(&:last)
         colours = kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].colour : nil }
         dealing = Dealing.new(@flat, spots.map { |spot| spot.first(2) }, dealt,
-                              seed: @seed, leaning: leaning(kinds, spots), colours: colours) do |kind, site|
+                              seed: @seed, leaning: leaning(kinds, spots), colours: colours,
+                              balance: kinds.all?(Integer) ? balance(spots, kinds) : nil) do |kind, site|
           lawful[kind][zone_of[site]]
         end
         dealing.call
@@ -86,11 +90,36 @@ module DeckBough
         kinds = slots.map { |_, item, slot| [item, slot] }.uniq
         given = slots.map { |_, item, slot| kinds.index([item, slot]) }
         colours = kinds.map { |item, _| @ornaments[item].colour || item }
-        dealing = Dealing.new(@flat, slots.map(&:first), given, seed: @seed, colours: colours) do |kind, site|
+        balance = balance(slots.map(&:first), kinds.map(&:first))
+        dealing = Dealing.new(@flat, slots.map(&:first), given, seed: @seed, colours: colours,
+                                                                balance: balance) do |kind, site|
           kinds[kind].last == slots[site].last
         end
         dealt = dealing.call
         slots.each_with_index.map { |(spot, _, _), i| [spot, kinds[dealt[i]].first] }
+      end
+
+      # A net is denser above by its own nature; top and bottom are weighed on what is spread.
+      def balance(spots, items)
+        fixed = @hung.map { |spot, item| [seen(*spot), eyed(item)] }
+        Balance.new(spots.map { |spot| seen(*spot) }, items.map { |item| eyed(item) },
+                    house: @house, fixed: fixed, weighed: @pattern != "diamond")
+      end
+
+      def seen(reach, turn, *)
+        height = @flat.height_at(reach)
+        surface = @flat.surface
+        third = ((height - surface.hem) / surface.foliage * Balance::THIRDS).floor.clamp(0, Balance::THIRDS - 1)
+        Balance::Site.new(turn.positive?, third, height > middle)
+      end
+
+      def eyed(item)
+        ornament = @ornaments[item]
+        Balance::Kind.new(ornament.colour, ornament.diameter_mm**2, ornament.size.to_s == "hero")
+      end
+
+      def middle
+        @middle ||= @flat.surface.height_at_share(0.5)
       end
 
       # Side by side; three with the first above the other two.

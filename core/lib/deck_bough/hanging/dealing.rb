@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "evening"
+
 module DeckBough
   module Hanging
     # Deals kinds to sites so that each kind lies far from itself and, less strictly, from its own colour.
@@ -13,6 +15,8 @@ module DeckBough
     # colour, and what the site itself costs it. A swap is then judged by a few additions, and only a swap that is made
     # costs more.
     class Dealing
+      include Evening
+
       # Rounds over all sites, as long as so many pairs are looked at in all; none helps long before that, but on the
       # fullest trees.
       MOST_ROUNDS = 30
@@ -30,13 +34,15 @@ module DeckBough
       # @param dealt [Array<Integer>] a lawful deal: the number of the kind at each site
       # @param colours [Array<Object>] the colour of each kind, nil for none
       # @param leaning [Array<Array<Float>>] for each kind what each site costs it; 0 where it is at home
+      # @param balance [Balance, nil] what the deal is evened out by at last
       # @yield [kind, site] whether the kind may hang there
-      def initialize(flat, spots, dealt, colours:, seed:, leaning: nil)
+      def initialize(flat, spots, dealt, colours:, seed:, leaning: nil, balance: nil)
         @flat = flat
         @spots = spots
         @dealt = dealt.dup
         @colours = colours
         @leaning = leaning
+        @balance = balance
         @may = Array.new(colours.size) { |kind| Array.new(spots.size) { |site| yield kind, site } }
         @chance = Random.new(seed)
       end
@@ -50,6 +56,7 @@ module DeckBough
         weigh
         (MOST_PAIRS / (@size * @size)).clamp(1, MOST_ROUNDS).times { break unless better_round }
         part_twins
+        even_out
         @dealt
       end
 
@@ -58,7 +65,7 @@ module DeckBough
       # How much every two sites weigh upon each other: one over the fourth power of their distance.
       def nearness
         near = Array.new(@size) { Array.new(@size, 0.0) }
-        xs, ys, far_xs, far_ys = laid_flat
+        xs, ys, far_xs, far_ys = @flat.plane(@spots)
         @size.times do |one|
           x = xs[one]
           y = ys[one]
@@ -76,20 +83,6 @@ module DeckBough
           end
         end
         near
-      end
-
-      # Where sites lie on the flat sheet and, on a closed surface, where they lie once more across its edge.
-      def laid_flat
-        here = @spots.map { |reach, turn| [reach * Math.sin(turn), reach * Math.cos(turn)] }.transpose
-        return here unless @flat.closed?
-
-        # Seen from a site, another may be nearer round the back, over either edge; the nearer edge is the other site's
-        # own side.
-        across = @spots.map do |reach, turn|
-          copy = turn - ((turn.positive? ? 2 : -2) * @flat.half)
-          [reach * Math.sin(copy), reach * Math.cos(copy)]
-        end
-        here + across.transpose
       end
 
       def weigh

@@ -103,7 +103,7 @@ module DeckBough
         kept, rest = groups.partition(&:keepsake)
         hung, free = Keepsakes.new(@flat, @zones.zones, riser_m: @riser, house: @house).call(kept, spots, taken)
         hung + Deal.new(@flat, @zones.zones, @ornaments, pattern: @pattern, seed: @seed, house: @house)
-                   .call(rest, spots, taken, free)
+                   .call(rest, spots, taken, free, hung: hung)
       end
 
       # @return [Array(Array, Array)] spots as [reach, turn, zone], and how many of each bearing go into each zone

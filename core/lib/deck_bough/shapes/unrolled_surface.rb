@@ -65,6 +65,21 @@ module DeckBough
       (reach * reach) + (other_reach * other_reach) - (2 * reach * other_reach * Math.cos(apart))
     end
 
+    # Points laid flat, in columns; on a closed surface once more across the edge of their own side, where others may
+    # see them nearer.
+    #
+    # @return [Array<Array<Float>>] x and y; on a closed surface x and y across the edge as well
+    def plane(points)
+      here = points.map { |reach, turn| [reach * Math.sin(turn), reach * Math.cos(turn)] }.transpose
+      return here unless closed?
+
+      across = points.map do |reach, turn|
+        copy = turn - ((turn.positive? ? 2 : -2) * half)
+        [reach * Math.sin(copy), reach * Math.cos(copy)]
+      end
+      here + across.transpose
+    end
+
     # Points with, on a closed surface, copies of those near the edge laid where they continue across it.
     #
     # @param points [Array<Array(Float, Float)>] reach, turn

@@ -21,6 +21,18 @@ class OrnamentSharesTest < CoreTest
     assert_empty shares(100).missing
   end
 
+  def test_where_a_cat_lives_what_breaks_is_few_unless_all_of_it_does
+    cat = plan(dressed, place: surroundings(pets: ["cat"]))
+    glass = ->(told) { told[:ledger].find { |line| line[:style] == "slate" }[:need] }
+
+    assert_operator glass.call(cat), :<, 0.6 * glass.call(plan(dressed))
+    assert_equal plan(dressed)[:figures][:ornaments][:value], cat[:figures][:ornaments][:value]
+    only = dressed(ornaments: { styles: ["slate"] })
+
+    assert_equal plan(only)[:figures][:ornaments][:value],
+                 plan(only, place: surroundings(pets: ["cat"]))[:figures][:ornaments][:value]
+  end
+
   def test_even_shares_ignore_size
     assert_equal [8] * 5, shares(40, even: true).counts.values
     assert_empty shares(40, even: true).missing

@@ -33,8 +33,8 @@ class StepBackTest < CoreTest
 
     assert_in_delta 55, hole[:spots].first[:angle_deg], 25
     assert_match(/tier [1-3] at (half past )?[345]/, hole[:message])
-    assert_equal(%w[add tuck pick], hole[:mends].map { |offered| offered[:mend][:kind] })
-    filled = up + [{ **hole[:mends].first[:mend].slice(:style, :height_m, :angle_deg), number: 99 }]
+    assert_equal(%w[add tuck pick], hole[:mends].map { |offered| offered[:mends].first[:kind] })
+    filled = up + [{ **hole[:mends].first[:mends].first.slice(:style, :height_m, :angle_deg), number: 99 }]
 
     refute_equal hole[:message], found(tree.step_back(up: filled), "hole").first&.fetch(:message)
   end
@@ -47,7 +47,7 @@ class StepBackTest < CoreTest
     clump = found(tree.step_back(up: up), "clump").first
 
     assert_includes clump[:message], "Plum velvet"
-    assert_equal "move", clump[:mends].first[:mend][:kind]
+    assert_equal "move", clump[:mends].first[:mends].first[:kind]
   end
 
   def test_pairs_hung_on_purpose_are_no_clumps
@@ -76,7 +76,7 @@ class StepBackTest < CoreTest
 
     assert_equal "within_reach", told[:findings].first[:code]
     assert_equal "stop", told[:findings].first[:severity]
-    assert(told[:findings].first[:mends].all? { |offered| offered[:mend][:height_m] >= 1.0 })
+    assert(told[:findings].first[:mends].all? { |offered| offered[:mends].all? { |mend| mend[:height_m] >= 1.0 } })
   end
 
   def test_nothing_up_is_said_and_no_tree_finds_nothing
@@ -90,6 +90,90 @@ class StepBackTest < CoreTest
 
     assert_operator left.sum { |spot| spot[:empty] } / left.size, :>,
                     1.5 * right.sum { |spot| spot[:empty] } / right.size
+  end
+
+  # What is up after a mend was applied to it.
+  def mended(up, offered)
+    offered[:mends].reduce(up) do |sites, mend|
+      place = mend.slice(:height_m, :angle_deg)
+      if mend[:kind] == "move"
+        whose = mend.values_at(:style, :number)
+        sites.map { |site| site.values_at(:style, :number) == whose ? site.merge(place) : site }
+      else
+        [*sites, { style: mend[:style], number: 900 + sites.size, **place }]
+      end
+    end
+  end
+
+  def spots_of(told, code)
+    found(told, code).map do |finding|
+      [finding[:message][/\A[^:]*/], finding[:spots].map { |spot| spot.slice(:height_m, :angle_deg) }]
+    end
+  end
+
+  # Trees hung without any plan: everything where it fell.
+  def test_an_offered_mend_brings_what_was_found_below_its_limit
+    offered = Hash.new(0)
+    random = Random.new(11)
+    24.times do |i|
+      low, high = [[0.3, 2.1], [0.3, 1.2], [1.0, 2.1]][i % 3]
+      turns = [[-170, 170], [-170, 40], [-30, 170]][i / 3 % 3]
+      up = Array.new(40 + random.rand(40)) do |n|
+        { style: styles[random.rand(styles.size)].id, number: n, height_m: low + (random.rand * (high - low)),
+          angle_deg: turns.first + (random.rand * (turns.last - turns.first)) }
+      end
+      told = tree.step_back(up: up)
+      %w[one_sided top_heavy bottom_heavy hole clump].each do |code|
+        finding = found(told, code).first
+        mend = finding && finding[:mends].first or next
+        after = tree.step_back(up: mended(up, mend))
+        offered[code] += 1
+        spotted = %w[hole clump].include?(code)
+        left = spotted ? spots_of(after, code) & [spots_of(told, code).first] : same(after, finding)
+
+        assert_empty left, "#{code}: #{finding[:message]} #{mend[:label]}"
+      end
+    end
+
+    %w[one_sided hole clump].each { |code| assert_operator offered[code], :>, 3, code }
+    assert_operator offered["top_heavy"] + offered["bottom_heavy"], :>, 1
+  end
+
+  # The same colour on the same side, or the same half.
+  def same(told, finding)
+    found(told, finding[:code]).map { |one| one[:message][/\A[^:]*/] } & [finding[:message][/\A[^:]*/]]
+  end
+
+  # Styles of many colours and sizes, on trees of all shapes: the eye finds the plan even.
+  def test_a_plan_is_not_what_step_back_calls_lopsided
+    random = Random.new(3)
+    colours = %w[#6d2f45 #5b7083 #b8863b #e8e2d6]
+    12.times do |i|
+      kinds = Array.new(4 + random.rand(6)) do |n|
+        style("s#{n}", "S#{n}", [40, 60, 80, 100, 150][random.rand(5)], "felt", colour: colours[n % 4], on_hand: 99)
+      end
+      measure = { height_m: [1.5, 2.1, 2.7][i % 3], shape: %w[slim classic full half][i % 4] }
+      ornaments = { styles: kinds.map(&:id), seed: i, pattern: %w[scatter diamond][i % 2] }
+      made = TreePlan.new(settings: { measure: measure, ornaments: ornaments }, surroundings: surroundings,
+                          styles: kinds)
+
+      assert_empty made.step_back[:findings].map { |one| one[:code] } & %w[one_sided top_heavy bottom_heavy],
+                   made.step_back[:findings].map { |one| one[:message] }.join(" ")
+      every_third(made, kinds)
+    end
+  end
+
+  # Wherever there are as many places as colours.
+  def every_third(made, kinds)
+    sites = made.places[:drawing][:ornaments]
+    hem = made.reckoned[:figures][:hem][:value]
+    top = made.reckoned[:settings][:measure][:height_m]
+    third = ->(site) { ((site[:height_m] - hem) / (top - hem) * 3).floor.clamp(0, 2) }
+    colour = kinds.to_h { |kind| [kind.id, kind.colour] }
+    roomy = sites.map(&third).tally.select { |_, count| count >= colour.values.uniq.size }.keys
+    sites.group_by { |site| colour[site[:style]] }.each_value do |own|
+      assert_empty roomy - own.map(&third) if own.size >= Hanging::Balance::FOR_THIRDS
+    end
   end
 
   # On a riser of 60 cm the line of 1 m meets the tree at 40 cm.

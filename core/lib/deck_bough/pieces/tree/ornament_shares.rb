@@ -9,12 +9,14 @@ module DeckBough
   # Keepsakes hang each once, as many as there are; the others share the rest. A class without a style
   # gives its share to the classes that have one. The counts always sum to the total.
   class OrnamentShares
-    def initialize(total:, mix:, styles:, house:, even: false)
+    # @param wary [Boolean] breakables are kept few, where others can hang instead
+    def initialize(total:, mix:, styles:, house:, even: false, wary: false)
       @total = total
       @mix = mix
       @styles = styles
       @house = house
       @even = even
+      @wary = wary
     end
 
     # @return [Hash{String => Integer}] by style id, in the order of the styles
@@ -57,7 +59,11 @@ module DeckBough
 
     def weights
       wanted = sharing.map { |style| @mix[size_of(style)].fdiv(by_size.fetch(size_of(style)).size) }
-      @even || wanted.sum.zero? ? sharing.map { 1 } : wanted
+      weights = @even || wanted.sum.zero? ? sharing.map { 1 } : wanted
+      return weights unless @wary && sharing.any? { |style| !style.breakable }
+
+      few = @house["ornaments.wary_share"]
+      weights.zip(sharing).map { |weight, style| style.breakable ? weight * few : weight }
     end
   end
 end

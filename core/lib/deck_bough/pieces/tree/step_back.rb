@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "step_back_balance"
+
 module DeckBough
   # The look from the door: holes, clumps, one-sided colours, top- or bottom-heavy, and what hangs within reach, with
   # mends.
@@ -9,18 +11,16 @@ module DeckBough
   # It looks at what is really up, or at the plan. A mend is what a person would do about it; applying it is a change of
   # settings. Source: handbook 30, Step-back check.
   class StepBack
+    include StepBackBalance
+
     MOST_HOLES = 5
     # Among so many of the emptiest spots a place for what is moved is looked for.
     SPOTS = 30
     MOST_CLUMPS = 4
     HEAT_ROWS = 14
     FULL_HEAT = 1.4
-    # Half of the surface lies below this share of it.
-    HALF = 0.5
-    # Fewer of a colour say nothing about its sides.
-    FEWEST = 4
-    # A ring round one ornament.
-    DOT = 0.05
+    # Of fewer than these it is too early to speak of gaps.
+    FEWEST_SPREAD = 6
 
     # @param up [Array<Hash>] style, number, height_m, angle_deg of every ornament that hangs
     def initialize(reckoning, up:)
@@ -64,10 +64,17 @@ module DeckBough
     end
 
     def empty_spots
-      @empty_spots ||= Hanging::Evenness.new(@flat).emptiest(points, crown_reach, SPOTS)
+      @empty_spots ||= Hanging::Evenness.new(@flat).emptiest(points + filled, crown_reach, SPOTS)
+    end
+
+    # What ribbon and picks fill is no gap.
+    def filled
+      @reckoning.hanging.fills.values.flatten(1).map { |height, angle| [@flat.reach_at(height), @flat.turn_of(angle)] }
     end
 
     def holes
+      return [told(:few_up, [], [], count: @up.size)] if @up.size < FEWEST_SPREAD
+
       wide = empty_spots.select { |spot| spot[:over_spacing] > @house["tree.hole"] }.first(MOST_HOLES)
       wide.map do |spot|
         height, angle = at(spot)
@@ -83,9 +90,9 @@ module DeckBough
     # Add from stock, fill with a tuck, or a pick; a lawful style the spot sees least of.
     def fill(height, angle)
       style = style_for(height, angle)
-      added = style ? [mend("Add #{style.name} from stock", "add", height, angle, style: style.id)] : []
-      [*added, mend("Fill it with a ribbon tuck", "tuck", height, angle),
-       mend("Fill it with a pick", "pick", height, angle)]
+      added = style ? [offered("Add #{style.name} from stock", "add", height, angle, style: style.id)] : []
+      [*added, offered("Fill it with a ribbon tuck", "tuck", height, angle),
+       offered("Fill it with a pick", "pick", height, angle)]
     end
 
     def style_for(height, angle)
@@ -116,14 +123,17 @@ module DeckBough
       Math.sqrt([square, 0].max)
     end
 
-    def mend(label, kind, height, angle, style: nil, number: nil)
-      { label: label,
-        mend: { kind: kind, style: style, number: number, height_m: height.round(3), angle_deg: angle.round(1) } }
+    def mend(kind, height, angle, style: nil, number: nil)
+      { kind: kind, style: style, number: number, height_m: height.round(3), angle_deg: angle.round(1) }
+    end
+
+    def offered(label, *mend, **whose)
+      { label: label, mends: [mend(*mend, **whose)] }
     end
 
     def moved(site, height, angle)
-      mend("Move #{name(site)} to #{where(height, angle)}", "move", height, angle,
-           style: site[:style], number: site[:number])
+      offered("Move #{name(site)} to #{where(height, angle)}", "move", height, angle,
+              style: site[:style], number: site[:number])
     end
 
     def name(site)
@@ -152,48 +162,6 @@ module DeckBough
     def lawful_site?(site, height)
       style = @styles[site[:style]]
       style.nil? || lawful?(style, height)
-    end
-
-    # A colour of which most hangs at one side; one of them goes to the other.
-    def one_sided
-      coloured = @up.group_by { |site| @styles[site[:style]]&.colour }.except(nil)
-      coloured.filter_map do |_, sites|
-        next if sites.size < FEWEST
-
-        right = sites.count { |site| site[:angle_deg].positive? }.fdiv(sites.size)
-        share, side = right >= HALF ? [right, "right"] : [1 - right, "left"]
-        lopsided(sites, share, side) if share > @house["tree.lopsided"]
-      end
-    end
-
-    def lopsided(sites, share, side)
-      names = sites.map { |site| @styles[site[:style]].name }.uniq
-      there, = sites.partition { |site| site[:angle_deg].positive? == (side == "right") }
-      spot = empty_spots.map { |empty| at(empty) }.find { |_, angle| angle.positive? != (side == "right") }
-      mover =
-        spot &&
-        there.select { |site| lawful_site?(site, spot.first) }
-             .max_by { |site| apart(site[:height_m], site[:angle_deg], *spot) }
-      spots = there.map { |site| [site[:height_m], site[:angle_deg], DOT] }
-      told(:one_sided, spots, mover ? [moved(mover, *spot)] : [], name: names.join(" and "),
-                                                                  percent: (share * 100).round, side: side)
-    end
-
-    # Ornaments weighed by their size: what the eye sees of them.
-    def balance
-      middle = @surface.height_at_share(HALF)
-      weights = @up.map do |site|
-        [(@styles[site[:style]]&.diameter_mm || HangingPlan::COMMON_MM)**2, site[:height_m] > middle]
-      end
-      upper = weights.sum { |weight, above| above ? weight : 0 }.fdiv(weights.sum(&:first))
-      return [] if (upper - HALF).abs <= @house["tree.heavy_half"]
-
-      spot = empty_spots.map { |empty| at(empty) }.find { |height, _| (height > middle) != (upper > HALF) }
-      mends = spot ? fill(*spot) : []
-      above = (upper * 100).round
-      return [told(:top_heavy, [], mends, percent: above)] if upper > HALF
-
-      [told(:bottom_heavy, [], mends, percent: 100 - above)]
     end
 
     def within_reach

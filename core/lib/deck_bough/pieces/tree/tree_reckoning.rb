@@ -239,7 +239,8 @@ module DeckBough
 
     def shares
       @shares ||= OrnamentShares.new(total: ornament_total, mix: mix, styles: ornament_styles, house: house,
-                                     even: settings[:ornaments][:count_by] == "foot")
+                                     even: settings[:ornaments][:count_by] == "foot",
+                                     wary: surroundings.pets.include?("cat"))
     end
 
     def hanging

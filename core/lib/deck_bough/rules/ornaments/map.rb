@@ -39,7 +39,7 @@ module DeckBough
                               ornaments.deep_depth_low ornaments.deep_depth_high ornaments.medium_depth_low
                               ornaments.medium_depth_high ornaments.small_depth_low ornaments.small_depth_high
                               ornaments.eye_low ornaments.eye_high ornaments.front ornaments.widening ornaments.pair_low
-                              ornaments.pair_high ornaments.closest ornaments.crown_band]
+                              ornaments.pair_high ornaments.closest ornaments.crown_band tree.lopsided tree.heavy_half]
 
         def initialize(...)
           super

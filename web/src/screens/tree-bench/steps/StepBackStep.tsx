@@ -27,7 +27,7 @@ function FoundRow({
 }: {
   finding: Finding;
   number: number;
-  onMend: (mend: Schemas["Mend"]) => void;
+  onMend: (mends: Schemas["Mend"][]) => void;
 }) {
   return (
     <Box component="li" sx={{ mb: 1 }}>
@@ -35,7 +35,7 @@ function FoundRow({
       {finding.mends.length > 0 && (
         <Box sx={{ display: "flex", gap: 0.75, flexWrap: "wrap", mt: 0.5, pl: 1.5 }}>
           {finding.mends.map((offered) => (
-            <Button key={offered.label} size="small" variant="outlined" onClick={() => onMend(offered.mend)}>
+            <Button key={offered.label} size="small" variant="outlined" onClick={() => onMend(offered.mends)}>
               {offered.label}
             </Button>
           ))}
@@ -66,8 +66,8 @@ export function StepBackStep({ bench, look }: StepProps) {
         />
       )}
       {mends.length > 0 && (
-        <Button size="small" onClick={() => bench.dial("step_back", { mends: mends.slice(0, -1) })}>
-          Take the last of {mends.length} {mends.length === 1 ? "mend" : "mends"} back
+        <Button size="small" onClick={() => bench.dial("step_back", { mends: [] })}>
+          {mends.length === 1 ? "Take the mend back" : `Take all ${mends.length} mends back`}
         </Button>
       )}
       <Box className="whole-row" aria-live="polite">
@@ -83,9 +83,9 @@ export function StepBackStep({ bench, look }: StepProps) {
               key={finding.message}
               finding={finding}
               number={i + 1}
-              onMend={(mend) => {
+              onMend={(more) => {
                 look.setMoment("after");
-                bench.dial("step_back", { mends: [...mends, mend] });
+                bench.dial("step_back", { mends: [...mends, ...more] });
               }}
             />
           ))}
