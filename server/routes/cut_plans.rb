@@ -12,6 +12,7 @@ module DeckBough
         KIND = "ribbon_cut"
         # Rolls of all ribbons together: so many a person lays out on a table.
         MOST_ROLLS = 200
+        ROLL = Input.number(:roll, "A roll at hand", "m", 0.01..500, why: "An empty roll is none.")
 
         def read
           answer(cut_plan({}))
@@ -40,11 +41,24 @@ module DeckBough
 
         def part_rolls
           rolls = said.fetch("part_rolls_m", {})
+          refuse_absurd(rolls)
           return rolls if rolls.sum { |_, lengths| lengths.size } <= MOST_ROLLS
 
           raise Problem.invalid([{ pointer: "/part_rolls_m", code: "too_many",
                                    message: "That is more than #{MOST_ROLLS} rolls. Leave out those that will not be " \
                                             "cut." }])
+        end
+
+        # Told at the field of its ribbon, not as a plan that came to nothing.
+        def refuse_absurd(rolls)
+          faults = rolls.flat_map do |style, lengths|
+            lengths.each_with_index.flat_map { |length, i| faults_of(length, ["part_rolls_m", style, i]) }
+          end
+          raise Problem.of_faults(faults) unless faults.empty?
+        end
+
+        def faults_of(length, path)
+          [].tap { |faults| InputReading.new(ROLL, length, path, faults).value }
         end
 
         def sheets(rolls)

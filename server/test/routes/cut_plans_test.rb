@@ -38,6 +38,10 @@ class CutPlansRoutesTest < ServerTest
     bad = ask(:post, path, { part_rolls_m: { style => [-2] } }, status: 422)
 
     assert_includes bad["detail"], "cannot be negative"
+    absurd = ask(:post, path, { part_rolls_m: { style => [4.0, 99_999] } }, status: 422)
+
+    assert_equal ["/part_rolls_m/#{style}/1"], pointers(absurd)
+    assert_equal "A roll at hand is 99999 m. Nobody dresses that. Enter 500 m or less.", absurd["detail"]
   end
 
   def keep_ends(ribbon, status: 201, key: SecureRandom.uuid, **more)

@@ -25,10 +25,34 @@ class CutSheetsTest < CoreTest
     end
   end
 
-  def test_tucked_pieces_vary_by_a_fifth
-    lengths = tree.cut_sheets.last[:rolls].flat_map { |roll| roll[:cuts] }.map { |cut| cut[:length_m] }
+  def cut_of(sheet, what)
+    sheet[:rolls].flat_map { |roll| roll[:cuts] }.select { |cut| cut[:for] == what }.map { |cut| cut[:length_m] }
+  end
+
+  def test_tucked_pieces_vary_by_a_fifth_in_few_lengths_one_reads_off_a_tape
+    lengths = cut_of(tree.cut_sheets.last, "tucked piece")
 
     assert_in_delta 1.5, lengths.max / lengths.min, 0.15
+    assert_includes 3..4, lengths.map { |length| length.round(4) }.uniq.size
+    assert(lengths.all? { |length| ((length / 0.05) - (length / 0.05).round).abs < 1e-6 })
+    assert_operator lengths.sum, :>=, lengths.size * tree.call[:sheets]["ribbon"][:steps][1][:value] * 0.99
+  end
+
+  def test_where_trees_are_sold_by_the_foot_one_cuts_by_whole_inches
+    american = TreePlan.new(settings: dressed(ribbon: { styles: %w[plum gauze] }), surroundings: surroundings,
+                            styles: [*styles, *RIBBONS], region: Region.of("north_america"))
+    inches = cut_of(american.cut_sheets.last, "tucked piece").map { |length| length / 0.0254 }
+
+    assert(inches.all? { |length| (length - length.round).abs < 1e-6 && length.round.even? })
+  end
+
+  def test_the_ledger_tells_the_same_lengths_as_the_cut_plan
+    line = tree.call[:ledger].find { |one| one[:style] == "gauze" }
+    sheet = tree.cut_sheets.find { |one| one[:style] == "gauze" }
+    told = tree.call[:sheets][line[:sheet]][:steps].last[:sum].scan(/(\d+) × ([\d.]+)/)
+    cut = cut_of(sheet, "tucked piece").map { |length| length.round(3) }.tally
+
+    assert_equal(cut, told.to_h { |count, length| [length.to_f, count.to_i] })
   end
 
   def test_a_scarce_ribbon_takes_the_crown_first_and_as_many_pieces_as_it_allows

@@ -131,10 +131,9 @@ class TreePlanTest < CoreTest
     end
 
     assert_equal 1, lines.size
-    crown = Catalogue.answer("ribbon.bow", { loops: 6, loop_m: 0.2, tails: 2, tail_m: 0.6 })[:length_m]
-    body = plan(dressed)[:figures][:ribbon][:value]
+    figures = plan(dressed)[:figures]
 
-    assert_in_delta crown + body, lines.first[:need]
+    assert_in_delta figures[:crown_ribbon][:value] + figures[:ribbon][:value], lines.first[:need]
   end
 
   def test_two_ribbons_share_the_body_whole_piece_by_piece

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink, useParams } from "react-router";
+import type { Problem } from "../../api/client";
 import { useMe } from "../../api/queries";
 import { WorkingDrawer } from "../../bench/WorkingDrawer";
 import { Done } from "../../parts/Done";
@@ -30,13 +31,19 @@ function changedSince(ribbon: Ribbon, units: Units): string | null {
   return `The tree takes ${cutLength(ribbon.needs_m, units)} now, ${cutLength(ribbon.length_m, units)} were cut. Take it back to plan anew.`;
 }
 
+/** What is wrong with a roll of a ribbon: said at its field. */
+function wrongRoll(problem: Problem | null, ribbon: Ribbon): string | undefined {
+  return problem?.details.errors?.find(({ pointer }) => pointer.startsWith(`/part_rolls_m/${ribbon.style}/`))?.message;
+}
+
 interface CutsProps {
   ribbon: Ribbon;
   onRolls: (rolls: number[]) => void;
   onCut: () => void;
+  wrongRoll?: string | undefined;
 }
 
-function RibbonCuts({ ribbon, onRolls, onCut }: CutsProps) {
+function RibbonCuts({ ribbon, onRolls, onCut, wrongRoll }: CutsProps) {
   const units = useUnits();
   const [working, setWorking] = useState(false);
   const changed = changedSince(ribbon, units);
@@ -84,7 +91,7 @@ function RibbonCuts({ ribbon, onRolls, onCut }: CutsProps) {
             {length(ribbon.useless_m, units)} too short to keep
           </Typography>
         </Box>
-        {!ribbon.act && <RollsField rolls={ribbon.part_rolls_m} onChange={onRolls} />}
+        {!ribbon.act && <RollsField rolls={ribbon.part_rolls_m} onChange={onRolls} error={wrongRoll} />}
         {ribbon.style && !ribbon.act && (
           <Button className="not-on-paper" variant="outlined" onClick={onCut}>
             It is cut: keep the ends
@@ -134,7 +141,7 @@ export function CutPlan() {
       </Strip>
       <Box sx={{ flex: 1, overflow: "auto", p: 3, "@media print": { "& .not-on-paper": { display: "none" } } }}>
         <Box sx={{ maxWidth: 880 }}>
-          <ProblemAlert problem={problem} />
+          <ProblemAlert problem={ribbons.some((ribbon) => wrongRoll(problem, ribbon)) ? null : problem} />
           {ribbons.length === 0 ? (
             <Notice title="No ribbon on this tree">Choose how ribbon goes on at the bench, and the cuts follow.</Notice>
           ) : (
@@ -144,6 +151,7 @@ export function CutPlan() {
                 ribbon={ribbon}
                 onRolls={(lengths) => ribbon.style && setRolls(ribbon.style, lengths)}
                 onCut={() => void cut(ribbon)}
+                wrongRoll={wrongRoll(problem, ribbon)}
               />
             ))
           )}

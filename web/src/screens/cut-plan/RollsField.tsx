@@ -14,10 +14,12 @@ function read(text: string): number[] {
 interface Props {
   rolls: number[];
   onChange: (metres: number[]) => void;
+  /** What the server objected to. */
+  error?: string | undefined;
 }
 
 /** The rolls as they lie at hand, one length after another in the studio's own unit. */
-export function RollsField({ rolls, onChange }: Props) {
+export function RollsField({ rolls, onChange, error }: Props) {
   const units = useUnits();
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? rolls.map((roll) => plainLength(roll, units)).join("  ");
@@ -32,11 +34,11 @@ export function RollsField({ rolls, onChange }: Props) {
       onChange={(event) => setTyped(event.target.value)}
       onBlur={take}
       onKeyDown={(event) => event.key === "Enter" && take()}
-      error={wrong}
+      error={wrong || Boolean(error)}
       helperText={
         wrong
           ? `Type lengths in ${unit === "m" ? "metres" : "feet"} with blanks between, such as 4.2 1.5.`
-          : "As measured, blanks between"
+          : (error ?? "As measured, blanks between")
       }
       sx={{ width: 240 }}
       slotProps={{ inputLabel: { shrink: true } }}

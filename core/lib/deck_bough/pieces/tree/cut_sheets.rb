@@ -5,11 +5,10 @@ module DeckBough
   #   CutSheets.new(reckoning).call.first
   #   # => { style: "plum", pieces: 27, new_rolls: 1, rolls: [{ length_m:, cuts: [{ length_m:, for: }], … }], … }
   #
-  # Tucked pieces vary by a fifth so that they look natural; together they are as long as the ledger says. What is
-  # longer than a roll is cut into equal parts and joined. Source: handbook 40, Cut plan, Tucked loops.
+  # Lengths come from RibbonCuts, as the ledger's do. What is longer than a roll is cut into equal parts and joined.
+  # Source: handbook 40, Cut plan.
   class CutSheets
     NAMES = { "tuck" => "tucked piece", "cascade" => "stream", "spiral" => "spiral", "bows" => "bow" }.freeze
-    VARIED = 0.2
     # A ribbon nobody gave a roll length comes on a common one.
     COMMON_ROLL = 10.0
     MOST_LAID_OUT = 100
@@ -31,52 +30,20 @@ module DeckBough
     private
 
     def uses
-      [*crown, *streamers, *body, *fills].reject { |use| use[:lengths].empty? }
+      [*crown, *body, *fills].reject { |use| use[:lengths].empty? }
     end
 
     def crown
-      bow = @reckoning.crown_bow or return []
-      lengths = bow.rule == "ribbon.two_part_bow" ? [bow[:tails_strip_m], bow[:ears_strip_m]] : [bow[:length_m]]
-      [{ style: @reckoning.crown_style, for: "bow", lengths: lengths }]
-    end
-
-    def streamers
-      said = @reckoning.settings[:crown]
-      if said[:topper] == "none"
-        []
-      else
-        [{ style: @reckoning.crown_style, for: "streamer", lengths: Array.new(said[:streamers], said[:streamer_m]) }]
-      end
+      @reckoning.crown_cuts.map { |what, lengths| { style: @reckoning.crown_style, for: what, lengths: lengths } }
     end
 
     def body
-      return [] unless @reckoning.ribbon
-
-      method = @reckoning.settings[:ribbon][:method]
-      parts, each = @reckoning.ribbon_parts
-      styles = @reckoning.ribbon_styles.empty? ? [nil] : @reckoning.ribbon_styles
-      return styles.map { |style| { style: style, for: NAMES[method], lengths: [each / styles.size] } } if parts == 1
-
-      styles.zip(@reckoning.ribbon_counts(parts, each)).map do |style, count|
-        { style: style, for: NAMES[method], lengths: lengths(method, count, each) }
-      end
+      name = NAMES[@reckoning.settings[:ribbon][:method]]
+      @reckoning.body_cuts.map { |style, lengths| { style: style, for: name, lengths: lengths } }
     end
 
     def fills
-      count = @reckoning.hanging.fill_count("ribbon")
-      if count.zero?
-        []
-      else
-        [{ style: @reckoning.filling_ribbon, for: "tuck that fills",
-           lengths: Array.new(count, @reckoning.tuck_piece[:piece_m]) }]
-      end
-    end
-
-    def lengths(method, count, each)
-      return Array.new(count, each) unless method == "tuck"
-
-      varied = Array.new(count) { |i| 1 - VARIED + (2 * VARIED * ((i * TreeSurface::GOLDEN) % 1.0)) }
-      varied.map { |share| each * share * count / varied.sum }
+      [{ style: @reckoning.filling_ribbon, for: "tuck that fills", lengths: @reckoning.fill_cuts }]
     end
 
     def sheet(style, parts)

@@ -1,10 +1,14 @@
 # frozen_string_literal: true
 
+require_relative "ribbon_cuts"
+
 module DeckBough
   # What a tree's ribbon comes to, by method: crown, streamers, body, cloth, and how several ribbons share it.
   #
   # Part of TreeReckoning, which gives it settings, styles and the rules' answers.
   module RibbonReckoning
+    include RibbonCuts
+
     # A bow tied on a branch; the crown has its own measures.
     TREE_BOW = { loops: 4, loop_m: 0.09, tails: 2, tail_m: 0.25 }.freeze
 
@@ -19,12 +23,13 @@ module DeckBough
     end
 
     # A topper's ribbon easily takes a whole roll: streamers are counted with it (handbook 40).
-    def streamers_m
-      settings[:crown][:topper] == "none" ? 0 : settings[:crown][:streamers] * settings[:crown][:streamer_m]
+    def crown_m
+      crown_cuts.values.flatten.sum
     end
 
-    def crown_m
-      (crown_bow ? crown_bow[:length_m] : 0) + streamers_m
+    # All of the body's ribbon, as it is cut.
+    def body_m
+      body_cuts.sum { |_, lengths| lengths.sum }
     end
 
     def ribbon_styles
@@ -98,7 +103,8 @@ module DeckBough
     def scarce_share(parts, each_m)
       scarce = ribbon_styles.first
       ask("ribbon.share",
-          on_hand_m: scarce.for_piece, crown_m: crown_style == scarce ? crown_m : 0, piece_m: each_m, pieces: parts)
+          on_hand_m: scarce.for_piece, crown_m: crown_style == scarce ? crown_m : 0, piece_m: mean_cut(each_m),
+          pieces: parts)
     end
 
     # Empty spots are filled with the ribbon there is most of: not with the scarce one.

@@ -96,8 +96,7 @@ module DeckBough
       answer = @reckoning.ribbon or return {}
       count = { "tuck" => answer.outputs[:pieces], "cascade" => @reckoning.streams, "bows" => bows, "spiral" => 1 }
       parts = count.fetch(@reckoning.settings[:ribbon][:method])
-      length = bows? ? answer[:length_m] * bows : answer[:length_m]
-      found = { ribbon: [length, "m", "ribbon"], ribbon_parts: [parts, "pieces", "ribbon"] }
+      found = { ribbon: [@reckoning.body_m, "m", "ribbon"], ribbon_parts: [parts, "pieces", "ribbon"] }
       found[:cloth_strips] = [@reckoning.cloth[:strips], "strips", "cloth"] if @reckoning.cloth
       found[:scarce_pieces] = [scarce[:scarce_pieces], "pieces", "scarce"] if scarce
       found
@@ -108,9 +107,10 @@ module DeckBough
       found = {}
       found["tip_angle"] = WorkingSheet.of("Tip angle", [@reckoning.tip_angle], house) if @reckoning.tip_angle
       if @reckoning.crown_bow
-        found["crown_ribbon"] = WorkingSheet.of("Bow for the crown", [@reckoning.crown_bow], house)
+        found["crown_ribbon"] = WorkingSheet.of("Bow for the crown", [@reckoning.crown_bow], house,
+                                                more: cut_steps(@reckoning.crown_cuts.values.flatten))
       end
-      found["ribbon"] = WorkingSheet.of("Ribbon", [@reckoning.ribbon], house, more: bow_steps) if @reckoning.ribbon
+      found["ribbon"] = ribbon_sheet if @reckoning.ribbon
       found["garland"] = WorkingSheet.of("Garland on the tree", [@reckoning.garland], house) if @reckoning.garland
       found["cloth"] = WorkingSheet.of("Strips of cloth", [@reckoning.cloth], house) if @reckoning.cloth
       found["scarce"] = WorkingSheet.of("Sharing a scarce ribbon", [scarce], house) if scarce
@@ -120,6 +120,11 @@ module DeckBough
       found["cord"] = WorkingSheet.of("Cord to the socket", [], house, more: [cord_step]) if @reckoning.power.cord_m
       found["hanging"] = hanging_sheet if @reckoning.hanging.answer
       found
+    end
+
+    def ribbon_sheet
+      WorkingSheet.of("Ribbon", [@reckoning.ribbon], @reckoning.house,
+                      more: cut_steps(@reckoning.body_cuts.flat_map(&:last)))
     end
 
     def scarce
@@ -153,20 +158,16 @@ module DeckBough
       end }
     end
 
-    def bows?
-      @reckoning.settings[:ribbon][:method] == "bows"
-    end
-
     def bows
       @reckoning.settings[:ribbon][:bows]
     end
 
-    def bow_steps
-      return [] unless bows?
-
-      each = @reckoning.ribbon[:length_m]
-      [WorkingStep.new(says: "All bows", sum: "#{bows} × #{@reckoning.jotting.long(each)}", gives: "length_m",
-                       value: bows * each, unit: "m")]
+    # What the rule gives, as it is cut.
+    def cut_steps(lengths)
+      sum = lengths.tally.sort.map { |length, count| "#{count} × #{@reckoning.jotting.long(length)}" }.join(" + ")
+      step = Length.print(@reckoning.cut_length(0.01), @reckoning.units)
+      [WorkingStep.new(says: "Cut, rounded up to whole #{step}", sum: sum, gives: "length_m", value: lengths.sum,
+                       unit: "m")]
     end
 
     # Both schools side by side, whichever is used, and why they part.

@@ -119,55 +119,43 @@ module DeckBough
     end
 
     def crown_use
-      bow = @reckoning.crown_bow
-      long = @reckoning.streamers_m
-      style = @reckoning.crown_style
-      uses = []
-      if bow
-        uses << use(style, "crown", bow[:length_m], bow, "Bow for the crown", "1 × #{jotting.long(bow[:length_m])}",
-                    "crown_m")
+      titles = { "bow" => "Bow for the crown", "streamer" => "Streamers" }
+      @reckoning.crown_cuts.map do |what, lengths|
+        bow = what == "bow" ? @reckoning.crown_bow : nil
+        use(@reckoning.crown_style, "crown", lengths, bow, titles.fetch(what), "crown_m")
       end
-      if long.positive?
-        said = @reckoning.settings[:crown]
-        uses << use(style, "crown", long, nil, "Streamers", "#{said[:streamers]} × #{jotting.long(said[:streamer_m])}",
-                    "streamers_m")
-      end
-      uses
     end
 
     # Tucks that fill what absent ornaments leave, and those mended by hand: as long as a piece of the body.
     def fill_use
-      count = @reckoning.hanging.fill_count("ribbon")
-      return [] if count.zero?
+      lengths = @reckoning.fill_cuts
+      return [] if lengths.empty?
 
-      each = @reckoning.tuck_piece
-      sum = "#{count} × #{jotting.long(each[:piece_m])}"
-      [use(@reckoning.filling_ribbon, "step_back", count * each[:piece_m], each, "Tucks that fill empty spots", sum,
+      [use(@reckoning.filling_ribbon, "step_back", lengths, @reckoning.tuck_piece, "Tucks that fill empty spots",
            "fill_m")]
     end
 
-    def use(style, step, length, answer, says, sum, gives)
-      { style: style, step: step, length: length, answer: answer, note: note(says, sum, gives, length, "m") }
+    # Cut by the class: so many of each length, rounded up.
+    def use(style, step, lengths, answer, says, gives)
+      sum = lengths.tally.map { |length, count| "#{count} × #{jotting.long(length)}" }.join(" + ")
+      step_up = Length.print(@reckoning.cut_length(0.01), @reckoning.units)
+      { style: style, step: step, length: lengths.sum, answer: answer,
+        note: note("#{says}, cut to whole #{step_up}", sum, gives, lengths.sum, "m") }
     end
 
     def body_uses
       answer = @reckoning.ribbon or return []
-      styles = @reckoning.ribbon_styles
-      styles = [nil] if styles.empty?
-      units, each_m, noun = body_parts(answer)
-      styles.zip(@reckoning.ribbon_counts(units, each_m)).map do |style, count|
-        length = units == 1 && styles.size > 1 ? each_m / styles.size : count * each_m
-        use(style, "ribbon", length, answer, "This ribbon's part: #{count} of #{units} #{noun}",
-            "#{count} × #{jotting.long(each_m)}", "need_m")
+      cuts = @reckoning.body_cuts
+      all = cuts.sum { |_, lengths| lengths.size }
+      cuts.map do |style, lengths|
+        use(style, "ribbon", lengths, answer, "This ribbon's part: #{lengths.size} of #{all} #{noun}", "need_m")
       end
     end
 
-    # How the body's ribbon divides: how many parts, how long each, and what they are called.
-    def body_parts(answer)
-      [*@reckoning.ribbon_parts,
-       { "tuck" => "pieces", "cascade" => "streams", "bows" => "bows" }.fetch(
-         answer ? @reckoning.settings[:ribbon][:method] : "", "spiral"
-       )]
+    # What the parts of the body's ribbon are called.
+    def noun
+      { "tuck" => "pieces", "cascade" => "streams", "bows" => "bows",
+        "spiral" => "spirals" }.fetch(@reckoning.settings[:ribbon][:method])
     end
 
     def picks
