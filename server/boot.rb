@@ -28,9 +28,14 @@ module DeckBough
     # What a process is told from outside; nothing else reads the environment.
     Configuration = Struct.new(:database_url, :session_secret, :web_folder, :log_to, :password_cost,
                                :sign_ins_per_minute, :trusted_proxies,
-                               :seconds_a_request, keyword_init: true) do
+                               :seconds_a_request, :day, keyword_init: true) do
       def initialize(trusted_proxies: [], seconds_a_request: 8.0, **)
         super
+      end
+
+      # The time it is; pictures are taken on a day that stays the same.
+      def clock
+        day ? -> { Time.utc(day.year, day.month, day.day, 9) } : -> { Time.now }
       end
 
       def self.from(environment)
@@ -39,7 +44,8 @@ module DeckBough
             log_to: environment.fetch("LOG_TO", "stdout"), password_cost: environment.fetch("PASSWORD_COST", "12").to_i,
             sign_ins_per_minute: environment.fetch("SIGN_INS_PER_MINUTE", "30").to_i,
             trusted_proxies: environment.fetch("TRUSTED_PROXIES", "").split,
-            seconds_a_request: environment.fetch("SECONDS_A_REQUEST", "8").to_f)
+            seconds_a_request: environment.fetch("SECONDS_A_REQUEST", "8").to_f,
+            day: environment["DAY"] && Date.iso8601(environment["DAY"]))
       end
     end
   end

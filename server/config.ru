@@ -15,11 +15,12 @@ end
 # out.
 database = if ENV.key?("PREPARE")
              DeckBough::Server::Preparation.call(configuration.database_url, demo: ENV["PREPARE"] == "demo",
-                                                                             password_cost: configuration.password_cost)
+                                                                             password_cost: configuration.password_cost,
+                                                                             today: configuration.clock.call.to_date)
            else
              DeckBough::Server::Connection.open(configuration.database_url)
            end
-app = DeckBough::Server::Stack.build(database: database, configuration: configuration)
+app = DeckBough::Server::Stack.build(database: database, configuration: configuration, clock: configuration.clock)
 # Puma forks its processes from here. Two of them on one connection would read each other's answers.
 database.disconnect
 run app

@@ -6,10 +6,14 @@ module DeckBough
     class DemoStudio
       FOLDER = File.join(ROOT, "demo")
       PASSWORD = "marrow-quay-2026"
+      # Its dates are written as if this were today; the season is as far ahead on every other day.
+      WRITTEN_ON = Date.new(2026, 11, 19)
 
-      def initialize(database, password_cost:)
+      # @param today [Date] the day on which it is first opened
+      def initialize(database, password_cost:, today: WRITTEN_ON)
         @database = database
         @cost = password_cost
+        @today = today
       end
 
       # @return [String] the studio's id
@@ -66,8 +70,15 @@ module DeckBough
 
       def home(said)
         home = Store::Homes.new(@database, @studio_id)
-                           .create(said.except("rooms", "look").merge("look_id" => @looks.fetch(said["look"])))
+                           .create(said.except("rooms", "look").merge("look_id" => @looks.fetch(said["look"]),
+                                                                      **dates(said)))
         said.fetch("rooms").each { |room| room(home, room) }
+      end
+
+      def dates(said)
+        said.slice(*Store::Homes::DATES.map(&:to_s)).transform_values do |date|
+          (Date.iso8601(date) + (@today - WRITTEN_ON)).iso8601
+        end
       end
 
       def room(home, said)

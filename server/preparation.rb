@@ -10,10 +10,13 @@ module DeckBough
       module_function
 
       # @return [Sequel::Database]
-      def call(url, demo:, password_cost:)
+      # @param today [Date] the demo's season lies ahead of it
+      def call(url, demo:, password_cost:, today: Date.today)
         database = opened(url)
         Connection.migrate(database)
-        DemoStudio.new(database, password_cost: password_cost).seed if demo && !Store::Studios.new(database).founded?
+        if demo && !Store::Studios.new(database).founded?
+          DemoStudio.new(database, password_cost: password_cost, today: today).seed
+        end
         database
       end
 

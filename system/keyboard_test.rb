@@ -78,4 +78,16 @@ class KeyboardTest < SystemTest
 
     assert_figure "On the tree", "100"
   end
+
+  def test_the_first_tab_leads_past_the_rail_and_each_way_to_the_heading
+    at_the_desk
+    press(:tab)
+
+    assert_equal "Skip to the work", page.evaluate_script("document.activeElement.textContent")
+    press(:enter)
+    click_link "Tidewaiter's House", match: :first
+
+    assert_selector "h1", text: "Tidewaiter's House"
+    assert_equal "Tidewaiter's House", page.evaluate_script("document.activeElement.textContent")
+  end
 end

@@ -93,4 +93,24 @@ class MeasuredRoomTest < SystemTest
 
     assert_text "Add a home"
   end
+
+  # Each fault beside its field, once, all in the first round, and gone as soon as the field says something else.
+  def test_faults_of_a_survey_stand_beside_their_fields_until_these_say_something_else
+    at_the_desk
+    click_link "Number Nine, Ropewalk", match: :first
+    click_link "Measure a room"
+    type_length "Depth", "300 m"
+    click_button "Keep the survey"
+
+    assert_text "5 fields below need mending; nothing was saved."
+    assert_text "Name is missing. Enter it.", count: 2
+    assert_text "Width is missing. Enter 0.5 m to 100 m.", count: 1
+    assert_text "Ceiling is missing. Enter 0.5 m to 20 m.", count: 1
+    assert_text "Depth is 300 m. Nobody dresses that."
+    fill_in "Name of the room", with: "Attic"
+    type_length "Depth", "3 m"
+
+    assert_no_text "Depth is 300 m."
+    assert_text "3 fields below need mending; nothing was saved."
+  end
 end

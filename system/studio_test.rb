@@ -37,6 +37,52 @@ class StudioTest < SystemTest
     assert_equal 0, DATABASE[:house_rule_values].count
   end
 
+  def test_a_house_rule_is_tried_first_and_kept_by_a_button
+    at_the_desk
+    visit "/house-rules#ornaments.per_m2_balanced"
+    fill_in "Balanced cover, per m²", with: "40"
+    find_field("Balanced cover, per m²").send_keys(:tab)
+
+    within("aside") { assert_selector "tr", text: /Ornaments, by cover\s*87 pieces\s*174 pieces/ }
+    assert_equal 0, DATABASE[:house_rule_values].count
+    click_button "Keep Balanced cover"
+
+    assert_text "Yours. It comes as 20."
+  end
+
+  def test_a_studio_in_feet_reads_house_rules_masses_and_workings_in_its_own_units
+    DATABASE[:studios].update(units: "imperial")
+    at_the_desk
+    visit "/house-rules"
+
+    assert_field "Hem, at least, in", with: "5.9055"
+    fill_in "Hem, at least, in", with: "6"
+    click_button "Keep Hem, at least"
+
+    assert_text "Yours. It comes as 5.9055."
+    assert_in_delta 0.1524, DATABASE[:house_rule_values].get(:value)
+    open_tree
+    find("button[aria-label^='Above the tip:']").click
+
+    assert_text "Sums are in feet; results as you read them."
+    assert_no_text(/\d (m|cm)\b/)
+  end
+
+  def test_what_a_region_brings_is_seen_when_founding_and_can_be_changed_by_the_house
+    at_the_desk
+    visit "/house-rules"
+    within("[aria-label='Where the studio works']") do
+      click_button "Letter"
+      click_button "the foot"
+    end
+    page.driver.wait_for_network_idle
+
+    assert_equal %w[letter ft], DATABASE[:studios].get(%i[paper tree_sizes])
+    open_tree
+
+    assert_selector "[aria-label='Sizes of the catalogue'] button", text: "2.29 m"
+  end
+
   def test_an_assistant_sees_house_rules_but_cannot_set_them
     sign_in(ASSISTANT)
     visit "/house-rules"
@@ -67,7 +113,7 @@ class StudioTest < SystemTest
     )
     bad = text.sub('"width_m": 3.8', '"width_m": 3800')
     line = bad.lines.index { |told| told.include?("3800") } + 1
-    click_button "Read a plan in"
+    click_button "Open a home plan"
     choose_file(bad)
     click_button "Read it in"
 

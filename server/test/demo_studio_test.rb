@@ -25,6 +25,14 @@ class DemoStudioTest < ServerTest
     end
   end
 
+  def test_the_season_lies_ahead_on_whichever_day_it_is_opened
+    empty_installation
+    Server::DemoStudio.new(DATABASE, password_cost: 4, today: Date.new(2029, 2, 3)).seed
+
+    assert_equal [Date.new(2029, 2, 12), Date.new(2029, 3, 22)],
+                 DATABASE[:homes].where(name: "Tidewaiter's House").get(%i[visit_on strike_on])
+  end
+
   def test_every_style_of_a_look_is_matched_by_colour_and_its_shares_sum_to_the_whole
     ask(:get, "/api/looks")["items"].each do |look|
       assert_equal 100, look["colours"].sum { |colour| colour["share_percent"] }, look["name"]

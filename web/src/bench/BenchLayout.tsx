@@ -1,6 +1,9 @@
+import UnfoldLess from "@mui/icons-material/UnfoldLess";
+import UnfoldMore from "@mui/icons-material/UnfoldMore";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
+import IconButton from "@mui/material/IconButton";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useState, type ReactNode } from "react";
 
@@ -16,6 +19,7 @@ interface Props {
 export function BenchLayout({ stage, steps, ledger, ledgerLabel }: Props) {
   const wide = useMediaQuery("(min-width: 900px)");
   const [open, setOpen] = useState(false);
+  const [tall, setTall] = useState(false);
   return (
     <Box
       sx={{
@@ -25,7 +29,10 @@ export function BenchLayout({ stage, steps, ledger, ledgerLabel }: Props) {
         gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 300px", lg: "minmax(0, 1fr) 328px" },
         // On paper: the drawing, and under it the ledger in full; dials are for the screen.
         "@media print": { display: "block", "& > :first-of-type": { height: "11cm" }, "& .dials": { display: "none" } },
-        gridTemplateRows: { xs: "minmax(260px, 46%) minmax(0, 1fr) auto", md: "minmax(0, 1fr) 226px" },
+        gridTemplateRows: {
+          xs: "minmax(260px, 46%) minmax(0, 1fr) auto",
+          md: tall ? "minmax(0, 1fr) 56%" : "minmax(0, 1fr) 226px",
+        },
       }}
     >
       <Box sx={{ position: "relative", overflow: "hidden" }}>{stage}</Box>
@@ -51,9 +58,23 @@ export function BenchLayout({ stage, steps, ledger, ledgerLabel }: Props) {
           minHeight: 0,
           display: "flex",
           flexDirection: "column",
+          position: "relative",
+          // The row of steps leaves room for the tool at its end.
+          "& > .MuiTabs-root": { mr: { md: 5 } },
         })}
       >
         {steps}
+        {wide && (
+          <IconButton
+            size="small"
+            aria-label={tall ? "Make the dials lower" : "Make the dials taller"}
+            aria-pressed={tall}
+            onClick={() => setTall(!tall)}
+            sx={{ position: "absolute", top: 5, right: 6 }}
+          >
+            {tall ? <UnfoldLess fontSize="small" /> : <UnfoldMore fontSize="small" />}
+          </IconButton>
+        )}
       </Box>
       {!wide && (
         <>

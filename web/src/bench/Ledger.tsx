@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { memo, type ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { Caution } from "../parts/Caution";
-import { count, cutLength, minutes, money, toBuy, type Units } from "../units/format";
+import { count, counted, cutLength, minutes, money, toBuy, type Units } from "../units/format";
 import { useCurrency, useUnits } from "../units/useUnits";
 import { useWorkings } from "./workings";
 
@@ -26,7 +26,7 @@ function packs(line: Line, units: Units): string {
     line.unit === "m" ? "roll" : line.kind === "light" ? "string" : line.kind === "garland" ? "piece" : "pack";
   const left = line.left_over > 0 ? `, ${shown(line.left_over, line, units)} over` : "";
   const spares = line.short === line.spares_short ? " for spares" : "";
-  return `buy ${line.packs} ${noun}${line.packs === 1 ? "" : "s"}${spares}${left}`;
+  return `buy ${counted(line.packs, noun)}${spares}${left}`;
 }
 
 interface RowProps {

@@ -3,6 +3,7 @@ import ReportProblemOutlined from "@mui/icons-material/ReportProblemOutlined";
 import Box from "@mui/material/Box";
 import Tab from "@mui/material/Tab";
 import Tabs from "@mui/material/Tabs";
+import type { Theme } from "@mui/material/styles";
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { steady } from "../parts/steady";
@@ -77,6 +78,14 @@ function StepRowDrawn<Id extends string>({ steps, current, onChange }: RowProps<
   );
 }
 
+/** A shade at the lower edge of what scrolls, as long as more follows there: the cover over it scrolls away with the end. */
+function moreBelow(theme: Theme) {
+  const { paper } = theme.palette.background;
+  return {
+    background: `linear-gradient(transparent, ${paper} 70%) bottom / 100% 40px no-repeat local, linear-gradient(transparent, ${theme.palette.divider}) bottom / 100% 14px no-repeat scroll, ${paper}`,
+  };
+}
+
 const StepRow = steady(StepRowDrawn);
 
 /** The order of work along the edge of a bench, and the dials of the chosen step. */
@@ -90,11 +99,12 @@ export function StepTabs<Id extends string>({
     <>
       <StepRow steps={steps} current={current} onChange={onChange} />
       <Box
+        key={current}
         id="step-dials"
         role="tabpanel"
         aria-labelledby={`step-${current}`}
         tabIndex={0}
-        sx={{ flex: 1, overflow: "auto", px: 2, py: 1.5 }}
+        sx={(theme) => ({ flex: 1, overflow: "auto", px: 2, py: 1.5, ...moreBelow(theme) })}
       >
         {children}
       </Box>

@@ -78,7 +78,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
           void keep();
         }}
       >
-        <DialogTitle>{style ? style.name : `Add a ${TITLES[kind]}`}</DialogTitle>
+        <DialogTitle>{style ? style.name : `Add ${TITLES[kind]}`}</DialogTitle>
         <DialogContent>
           <FormAlert objections={objections} />
           <Box

@@ -5,13 +5,13 @@ import { numberReading, type NumberReading } from "../units/reading";
 export type StyleKind = Schemas["Style"]["kind"];
 
 export const TITLES: Record<StyleKind, string> = {
-  ornament: "ornament style",
-  ribbon: "ribbon",
-  light: "string of lights",
-  pick: "pick",
-  garland: "garland",
-  stem: "stem",
-  fixing: "fixing",
+  ornament: "an ornament style",
+  ribbon: "a ribbon",
+  light: "a string of lights",
+  pick: "a pick",
+  garland: "a garland",
+  stem: "a stem",
+  fixing: "a fixing",
 };
 
 /** What is asked of each kind, and in which unit. */

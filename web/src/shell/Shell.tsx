@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import Link from "@mui/material/Link";
 import { lazy, Suspense, useState } from "react";
 import { Navigate, Outlet, useLocation } from "react-router";
 import { asProblem } from "../api/client";
@@ -24,6 +25,31 @@ function FinderWhenAsked() {
   ) : null;
 }
 
+/** The first thing the keyboard comes to: past the rail, to what the screen is about. */
+function SkipLink() {
+  return (
+    <Link
+      href="#work"
+      onClick={(event) => {
+        event.preventDefault();
+        (document.getElementById("step-dials") ?? document.getElementById("work"))?.focus();
+      }}
+      sx={(theme) => ({
+        position: "fixed",
+        zIndex: theme.zIndex.tooltip,
+        top: 8,
+        left: 8,
+        px: 2,
+        py: 1,
+        bgcolor: "background.paper",
+        "&:not(:focus)": { clipPath: "inset(50%)", height: 1, width: 1, overflow: "hidden", p: 0 },
+      })}
+    >
+      Skip to the work
+    </Link>
+  );
+}
+
 /** What surrounds every screen of somebody signed in. */
 export function Shell() {
   const me = useMe();
@@ -47,8 +73,14 @@ export function Shell() {
             "@media print": { height: "auto", overflow: "visible" },
           }}
         >
+          <SkipLink />
           <NavRail />
-          <Box component="main" sx={{ flex: 1, minWidth: 0, minHeight: 0, display: "flex", flexDirection: "column" }}>
+          <Box
+            component="main"
+            id="work"
+            tabIndex={-1}
+            sx={{ outline: "none", flex: 1, minWidth: 0, minHeight: 0, display: "flex", flexDirection: "column" }}
+          >
             <Outlet />
           </Box>
         </Box>

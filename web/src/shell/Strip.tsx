@@ -1,8 +1,10 @@
+import ArrowUpward from "@mui/icons-material/ArrowUpward";
 import Box from "@mui/material/Box";
+import IconButton from "@mui/material/IconButton";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
-import { Fragment, useEffect, type ReactNode } from "react";
-import { Link as RouterLink } from "react-router";
+import { Fragment, useEffect, useRef, type ReactNode } from "react";
+import { Link as RouterLink, useLocation } from "react-router";
 
 interface StripProps {
   /** Where one is: season, home, room; the last one is the screen's own title. */
@@ -10,9 +12,23 @@ interface StripProps {
   children?: ReactNode;
 }
 
+/** After a way from screen to screen the heading has the focus, unless something of the new screen took it. */
+function useHeadingFocus() {
+  const heading = useRef<HTMLHeadingElement>(null);
+  const { key } = useLocation();
+  useEffect(() => {
+    const focused = document.activeElement;
+    const free = !focused || focused === document.body || focused.closest("nav") !== null;
+    if (key !== "default" && free) heading.current?.focus({ preventScroll: true });
+  }, [key]);
+  return heading;
+}
+
 /** The top of every screen: where one is at the left, its state at the right. */
 export function Strip({ crumbs, children }: StripProps) {
   const title = crumbs.at(-1)?.label ?? "Deck Bough";
+  const up = crumbs.at(-2);
+  const heading = useHeadingFocus();
   useEffect(() => {
     document.title = `${title} · Deck Bough`;
   }, [title]);
@@ -43,6 +59,16 @@ export function Strip({ crumbs, children }: StripProps) {
           overflow: "hidden",
         }}
       >
+        {up && (
+          <IconButton
+            component={RouterLink}
+            to={up.to ?? "/"}
+            aria-label={`Up to ${up.label}`}
+            sx={{ display: { xs: "inline-flex", sm: "none" }, width: 44, height: 44, ml: -1.5, alignSelf: "center" }}
+          >
+            <ArrowUpward fontSize="small" />
+          </IconButton>
+        )}
         {crumbs.slice(0, -1).map((crumb) => (
           <Fragment key={crumb.label}>
             <Link
@@ -67,7 +93,7 @@ export function Strip({ crumbs, children }: StripProps) {
             </Typography>
           </Fragment>
         ))}
-        <Typography variant="h2" component="h1" noWrap>
+        <Typography ref={heading} variant="h2" component="h1" noWrap tabIndex={-1} sx={{ outline: "none" }}>
           {title}
         </Typography>
       </Box>

@@ -47,6 +47,17 @@ export function otherLength(metres: number, units: Units): string {
   return units === "imperial" ? metric(metres) : imperial(metres);
 }
 
+/** So many of something: "1 green", "3 greens". */
+export function counted(number: number, one: string, many = `${one}s`): string {
+  return `${count(number)} ${number === 1 ? one : many}`;
+}
+
+/** To which side, and by how much of what hangs, something weighs more. */
+function lean(share: number): string {
+  if (Math.round(share * 100) === 0) return "even";
+  return `${percent(Math.abs(share))} to the ${share < 0 ? "left" : "right"}`;
+}
+
 /** Ribbon and other cut lengths: always long enough to say in metres or feet. */
 export function cutLength(metres: number, units: Units): string {
   return units === "imperial" ? `${(metres / FOOT).toFixed(1)} ft` : `${metres.toFixed(1)} m`;
@@ -161,6 +172,8 @@ export function quantity(value: unknown, unit: string, units: Units): string {
     case "share":
     case "× ceiling":
       return percent(value);
+    case "lean":
+      return lean(value);
     case "minutes":
       return minutes(value);
     case "kg":

@@ -12,7 +12,7 @@ import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
-import { cutLength, length, type Units } from "../../units/format";
+import { counted, cutLength, length, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { RollRow } from "./RollRow";
 import { RollsField } from "./RollsField";
@@ -52,7 +52,7 @@ function RibbonCuts({ ribbon, onRolls, onCut, wrongRoll }: CutsProps) {
       <Box sx={{ display: "flex", gap: 1.5, alignItems: "baseline", flexWrap: "wrap" }}>
         <Typography variant="h2">{ribbon.name}</Typography>
         <Typography variant="body2" color="textSecondary">
-          {ribbon.pieces} pieces, {cutLength(ribbon.length_m, units)}
+          {counted(ribbon.pieces, "piece")}, {cutLength(ribbon.length_m, units)}
         </Typography>
       </Box>
       <Box sx={{ display: "flex", gap: 4, my: 1.5, flexWrap: "wrap", alignItems: "flex-start" }}>

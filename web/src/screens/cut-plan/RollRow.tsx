@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
-import { cutLength, length } from "../../units/format";
+import { counted, cutLength, length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 
 type Roll = Schemas["CutRoll"];
@@ -29,7 +29,7 @@ export function RollRow({ roll, number }: { roll: Roll; number: number }) {
         <strong>
           {number}. {roll.new ? "New roll" : "From stock"}, {cutLength(roll.length_m, units)}
         </strong>
-        {` · ${roll.cuts.length} ${roll.cuts.length === 1 ? "piece" : "pieces"}`}
+        {` · ${counted(roll.cuts.length, "piece")}`}
       </Typography>
       <Box aria-hidden sx={{ display: "flex", height: 16, my: 0.5, border: 1, borderColor: "divider" }}>
         {roll.cuts.map((cut, i) => (

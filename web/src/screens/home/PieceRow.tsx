@@ -10,7 +10,7 @@ import { KINDS } from "../../kinds/registry";
 import { DeleteDialog } from "../../parts/DeleteDialog";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { useUndo } from "../../parts/undo";
-import { minutes, toBuy } from "../../units/format";
+import { counted, minutes, toBuy } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 
 export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; homeId: string }) {
@@ -79,7 +79,7 @@ function Shortage({ summary, currency }: { summary: Schemas["PieceSummary"]; cur
   return (
     <>
       <Typography variant="body2" sx={{ fontWeight: 600, color: short ? "error.main" : "text.primary" }}>
-        {short ? `${summary.short_lines} ${summary.short_lines === 1 ? "thing" : "things"} short` : "all on the shelf"}
+        {short ? `${counted(summary.short_lines, "thing")} short` : "all on the shelf"}
       </Typography>
       <Typography variant="body2" color="textSecondary">
         {[short && toBuy(summary, currency), minutes(summary.minutes)].filter(Boolean).join(" · ")}

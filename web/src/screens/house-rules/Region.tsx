@@ -18,7 +18,17 @@ export function Region({ mayChange }: { mayChange: boolean }) {
       <Typography variant="h3" component="h2" gutterBottom>
         Where we work
       </Typography>
-      <Box sx={{ display: "flex", gap: 3, rowGap: 1.5, flexWrap: "wrap", alignItems: "flex-start" }}>
+      <Box
+        sx={{
+          display: "flex",
+          gap: 3,
+          rowGap: 1.5,
+          pt: 0.75,
+          flexWrap: "wrap",
+          alignItems: "flex-start",
+          "& .count .MuiTextField-root": { width: 132 },
+        }}
+      >
         <TextField
           select
           label="Currency"

@@ -63,6 +63,13 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
     else void keep(() => onSet(value));
   }
 
+  /** Leaving the field keeps nothing: only what cannot be is said, and what was emptied stands as before. */
+  function told() {
+    if (typed.trim() === "") commit();
+    else if (outside) setWrong(`Type a number from ${range} (${unit}).`);
+  }
+
+  const trying = value !== null && !outside && typed !== shown(rule.value);
   return (
     <Box
       id={rule.key}
@@ -86,14 +93,18 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
         value={typed}
         disabled={!mayChange}
         onChange={(event) => type(event.target.value)}
-        onBlur={commit}
+        onBlur={told}
         onKeyDown={(event) => event.key === "Enter" && commit()}
         error={Boolean(wrong)}
         helperText={wrong}
         slotProps={{ htmlInput: { inputMode: "decimal", "aria-label": `${rule.title}, ${unit}` } }}
       />
       <Box sx={{ pt: 0.75 }}>
-        {rule.changed ? (
+        {trying && mayChange ? (
+          <Button size="small" variant="contained" onClick={commit} aria-label={`Keep ${rule.title}`}>
+            Keep for the studio
+          </Button>
+        ) : rule.changed ? (
           <Typography variant="body2">
             <strong>Yours.</strong> It comes as {shown(rule.default)}.{" "}
             {mayChange && (

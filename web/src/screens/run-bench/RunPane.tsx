@@ -6,7 +6,7 @@ import { useLight } from "../../app/light";
 import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
 import type { Handle } from "../../drawing/run/OutlineHandles";
 import { RunStage } from "../../drawing/run/RunStage";
-import { mass, length, percent, type Units } from "../../units/format";
+import { counted, mass, length, percent, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { LayerList } from "./LayerList";
 
@@ -29,7 +29,7 @@ function describe(plan: Plan, units: Units): string {
   const kind = KIND_NAMES[plan.drawing.kind];
   if (!plan.chosen || !run || !fullness || !weight) return `A ${kind}, not measured yet`;
   const thin = (plan.drawing.thin ?? []).map((part) => `${length(part.from_m, units)} to ${length(part.to_m, units)}`);
-  return `Greens on a ${kind}, ${length(Number(run.value), units)} of run, ${mass(Number(weight.value), units)}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}. ${plan.anchors.length} anchors. The layer list tells them one by one.`;
+  return `Greens on a ${kind}, ${length(Number(run.value), units)} of run, ${mass(Number(weight.value), units)}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}. ${counted(plan.anchors.length, "anchor")}. The layer list tells them one by one.`;
 }
 
 /** The drawing of a run with its few tools: day or dusk, anchors, the same as a list. */

@@ -5,18 +5,14 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
-import { count, date, daysToGo, minutes, toBuy } from "../../units/format";
+import { counted, date, daysToGo, minutes, toBuy } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
-
-function plural(number: number, one: string, many = `${one}s`): string {
-  return `${count(number)} ${number === 1 ? one : many}`;
-}
 
 function shortage(totals: Schemas["HomeTotals"]): string {
   if (totals.pieces === 0) return "no pieces yet";
-  if (totals.pending > 0) return `${plural(totals.pending, "piece")} still being reckoned`;
+  if (totals.pending > 0) return `${counted(totals.pending, "piece")} still being reckoned`;
   if (totals.short_lines === 0) return "all on the shelf";
-  return `${plural(totals.short_lines, "thing")} short`;
+  return `${counted(totals.short_lines, "thing")} short`;
 }
 
 /** One home as a row: its date leads, what is short and what wants care follow. */
@@ -62,7 +58,7 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
           {[home.client, home.visit_on && date(home.visit_on)].filter(Boolean).join(" · ")}
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          {plural(home.rooms, "room")}, {plural(totals.pieces, "piece")}
+          {counted(home.rooms, "room")}, {counted(totals.pieces, "piece")}
           {totals.unmeasured > 0 ? `, ${totals.unmeasured} not measured yet` : ""}
         </Typography>
       </Box>

@@ -32,7 +32,7 @@ export function Season() {
           Deleted
         </Button>
         <Button startIcon={<UploadFileOutlined />} onClick={() => setImporting(true)}>
-          Read a plan in
+          Open a home plan
         </Button>
         <Button variant="contained" startIcon={<Add />} onClick={() => setAdding(true)}>
           Add a home

@@ -26,11 +26,12 @@ export function SeasonSummary({ homes }: { homes: Schemas["SeasonCard"][] }) {
   const pending = sum((totals) => totals.pending);
   if (pending > 0 && pending === sum((totals) => totals.pieces))
     return <Sum figure="…" says="all still being reckoned" />;
+  const short = sum((totals) => totals.short_lines);
   const sofar = pending > 0 ? " so far" : "";
   return (
     <Box sx={{ display: "flex", flexWrap: "wrap", gap: { xs: 3, sm: 6 }, mb: 3 }}>
       {next && <Sum figure={next.days_to_go === 0 ? "today" : `${next.days_to_go} days`} says={`until ${next.name}`} />}
-      <Sum figure={count(sum((totals) => totals.short_lines))} says={`things short${sofar}`} />
+      <Sum figure={count(short)} says={`${short === 1 ? "thing" : "things"} short${sofar}`} />
       <Sum
         figure={money(
           sum((totals) => totals.buy_cents),

@@ -54,7 +54,7 @@ module DeckBough
     end
 
     def mantel
-      { balance: @reckoning.balance && [@reckoning.balance[:value], "share", "balance"],
+      { balance: @reckoning.balance && [@reckoning.balance[:value], "lean", "balance"],
         stocking_gap: @reckoning.stockings && [@reckoning.stockings[:gap_m], "m", "stockings"] }.compact
     end
 

@@ -10,7 +10,8 @@ import { StyleSelect } from "../../../bench/StyleSelect";
 export function AccentsStep({ bench, plan, styles }: StepProps) {
   const { accents } = bench.draft.settings.accents;
   const hint = useHints();
-  const first = styles.find((style) => style.kind === "ornament");
+  // A keepsake is chosen, never put in by itself.
+  const first = styles.find((style) => style.kind === "ornament" && !style.keepsake);
   const change = (index: number, part: Partial<(typeof accents)[number]>) =>
     bench.dial("accents", { accents: accents.map((entry, i) => (i === index ? { ...entry, ...part } : entry)) });
   return (
@@ -42,11 +43,18 @@ export function AccentsStep({ bench, plan, styles }: StepProps) {
           first && (
             <AddEntry
               label="Add an accent"
-              onClick={() => bench.dial("accents", { accents: [...accents, { style: first.id, count: 5 }] })}
+              onClick={() =>
+                bench.dial("accents", { accents: [...accents, { style: first.id, count: few(first.on_hand) }] })
+              }
             />
           )
         }
       />
     </Dials>
   );
+}
+
+/** A first handful, no more than there are. */
+function few(onHand: number): number {
+  return Math.min(Math.max(Math.floor(onHand), 1), 5);
 }

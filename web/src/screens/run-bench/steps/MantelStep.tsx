@@ -76,11 +76,7 @@ export function MantelStep(props: StepProps) {
           onChange={(side) => dial({ side })}
         />
       )}
-      <FigureValue
-        label="Leans to the right by"
-        figure={plan.figures.balance}
-        note={hint(`run/mantel/school/${mantel.school}`)}
-      />
+      <FigureValue label="It weighs" figure={plan.figures.balance} note={hint(`run/mantel/school/${mantel.school}`)} />
       <Stockings {...props} />
       <Entries
         label="What stands on it"

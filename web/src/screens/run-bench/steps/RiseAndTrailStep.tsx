@@ -7,7 +7,7 @@ import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
-import { length, percent } from "../../../units/format";
+import { counted, length, percent } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
 import { Build } from "./Build";
 import { AddEntry, Entries } from "./Entries";
@@ -227,7 +227,7 @@ export function RiseAndTrailStep(props: StepProps) {
       <FigureValue
         label="Fullness"
         figure={plan.figures.fullness}
-        note={`${plan.figures.greens?.value ?? 0} greens, ${plan.figures.textures?.value ?? 0} textures`}
+        note={`${counted(Number(plan.figures.greens?.value ?? 0), "green")}, ${counted(Number(plan.figures.textures?.value ?? 0), "texture")}`}
       />
       <Closes {...props} />
       <Build {...props} />

@@ -24,7 +24,7 @@ export function StepBackStep({ bench, plan }: StepProps) {
     <Dials>
       <FigureValue label="Fullness" figure={plan.figures.fullness} />
       <FigureValue label="Weight" figure={plan.figures.weight} />
-      <FigureValue label="Leans to the right by" figure={plan.figures.balance} />
+      <FigureValue label="It weighs" figure={plan.figures.balance} />
       <Box className="whole-row">
         {(Object.keys(LOOKS) as Look[]).map((look) => (
           <Tick

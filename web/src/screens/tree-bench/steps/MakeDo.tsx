@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
+import { counted } from "../../../units/format";
 import type { StepProps } from "./StepDials";
 
 /** Fewer on hand than planned: cross out what is missing, spread again or keep the places, fill what stays empty. */
@@ -74,6 +75,6 @@ function shortHint(ledger: StepProps["plan"]["ledger"]): string {
   const lines = ledger.filter((line) => line.kind === "ornament");
   const spares = lines.reduce((sum, line) => sum + line.spares_short, 0);
   const short = lines.reduce((sum, line) => sum + line.short, 0) - spares;
-  if (short > 0) return `${short} short${spares > 0 ? `, and ${spares} spare${spares === 1 ? "" : "s"}` : ""}`;
-  return spares > 0 ? `Only ${spares} spare${spares === 1 ? "" : "s"} short` : "Nothing is short";
+  if (short > 0) return `${short} short${spares > 0 ? `, and ${counted(spares, "spare")}` : ""}`;
+  return spares > 0 ? `Only ${counted(spares, "spare")} short` : "Nothing is short";
 }

@@ -68,7 +68,7 @@ function Sizes({ bench, plan }: StepProps) {
             >
               {length(size.height_m, units)}
               <Box component="span" sx={{ fontSize: "0.7rem", fontWeight: 400 }}>
-                {size.height === "ok" && size.share < 0.75 && !bad ? `${percent(size.share)} of it` : verdict}
+                {size.height === "ok" && size.share < 0.75 && !bad ? `${percent(size.share)} of height` : verdict}
               </Box>
             </Button>
           );

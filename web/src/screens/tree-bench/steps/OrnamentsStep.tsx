@@ -4,7 +4,7 @@ import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { WordDial } from "../../../parts/WordDial";
-import { count } from "../../../units/format";
+import { count, counted } from "../../../units/format";
 import { MakeDo } from "./MakeDo";
 import { Spread } from "./Spread";
 import { Dials } from "../../../bench/Dials";
@@ -66,7 +66,7 @@ function HowMany({ bench, plan, piece, styles, onNewStyle }: StepProps) {
       <FigureValue
         label="On the tree"
         figure={figures.ornaments}
-        after={`of ${used} ${used === 1 ? "style" : "styles"}`}
+        after={`of ${counted(used, "style")}`}
         note={hung === planned ? undefined : `${count(planned)} planned`}
       />
       <FigureValue label="By the foot" figure={figures.by_foot} after="" size="small" />

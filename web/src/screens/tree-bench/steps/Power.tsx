@@ -29,7 +29,7 @@ export function Power({ bench, plan, styles }: StepProps) {
         figure={figures.amps}
         note={figures.load ? `${share} of its limit, ${VERDICTS[String(figures.load.value)] ?? ""}` : undefined}
       />
-      <FigureValue label="It bears for hours" figure={figures.load_limit} size="small" />
+      <FigureValue label="Limit for hours on end" figure={figures.load_limit} size="small" />
       <FigureValue label="Sockets" figure={figures.sockets} after="" size="small" />
       <FigureValue label="Cord to take" figure={figures.cord} size="small" />
       {!label?.watts && (

@@ -8,6 +8,7 @@ import { useState, type FormEvent } from "react";
 import { ask, asProblem, client, type Problem } from "../../../api/client";
 import { keys } from "../../../api/queries";
 import { date } from "../../../units/format";
+import { counted } from "../../../units/format";
 import type { StepProps } from "./StepDials";
 
 /** The log of tested strings: each plugged into the meter, its watts and dead bulbs kept with the date. */
@@ -93,9 +94,7 @@ function Tests({ styleId, name }: { styleId: string; name: string }) {
               variant="body2"
               sx={{ flex: 1, fontWeight: tested.sound ? 400 : 700, color: tested.sound ? undefined : "error.main" }}
             >
-              {tested.sound
-                ? "all bulbs lit"
-                : `${tested.dead_bulbs} dead ${tested.dead_bulbs === 1 ? "bulb" : "bulbs"}: set it aside`}
+              {tested.sound ? "all bulbs lit" : `${counted(tested.dead_bulbs, "dead bulb")}: set it aside`}
             </Typography>
             <Typography variant="body2" color="textSecondary">
               {date(tested.tested_at.slice(0, 10))}, {tested.by}
