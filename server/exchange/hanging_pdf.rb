@@ -3,7 +3,8 @@
 module DeckBough
   module Server
     module Exchange
-      # The hanging map on A4: the tree laid flat, then for each style its places in hanging order with a box to tick.
+      # The hanging map on paper: the tree laid flat, then for each style its places in hanging order with a box to
+      # tick.
       #
       #   HangingPdf.new(map, title: "Quay window tree", under: "Tidewaiter's House, Long room").render # => "%PDF-1.3…"
       class HangingPdf < SheetPdf
@@ -12,8 +13,8 @@ module DeckBough
         MAP_TALL = 330
 
         # @param style [String, nil] only this style
-        def initialize(map, title:, under:, style: nil)
-          super(title: title, under: under)
+        def initialize(map, style: nil, **sheet)
+          super(**sheet)
           @map = map
           @style = style
         end

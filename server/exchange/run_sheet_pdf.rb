@@ -3,7 +3,7 @@
 module DeckBough
   module Server
     module Exchange
-      # A run on A4: the drawing to scale, where every anchor goes and what it carries, then the layers in order to
+      # A run on paper: the drawing to scale, where every anchor goes and what it carries, then the layers in order to
       # tick.
       #   RunSheetPdf.new(plan, title: "Mantel greens", under: "Number Nine, Front room", units: "metric").render
       #   # => "%PDF-1.3…"
@@ -15,8 +15,8 @@ module DeckBough
                     "fixings" => 410 }.freeze
 
         # @param plan [Hash] of RunPlan, measured
-        def initialize(plan, title:, under:, units:)
-          super(title: title, under: under)
+        def initialize(plan, units:, **sheet)
+          super(**sheet)
           @plan = plan
           @units = units
         end
@@ -24,11 +24,14 @@ module DeckBough
         private
 
         def content
-          heading("#{print(@plan[:figures][:run][:value])} run · #{format('%.1f', @plan[:figures][:weight][:value])} " \
-                  "kg")
+          heading("#{print(@plan[:figures][:run][:value])} run · #{heavy(@plan[:figures][:weight][:value])}")
           drawing
           nail_map
           layers
+        end
+
+        def heavy(kilograms)
+          Mass.print(kilograms, @units)
         end
 
         def print(metres)
@@ -86,8 +89,8 @@ module DeckBough
 
         def told(anchor)
           may = @plan[:figures][:may][:value]
-          [anchor[:number].to_s, print(anchor[:x_m]), print(anchor[:floor_m]), format("%.2f kg", anchor[:kg]),
-           format("%.2f kg", may), anchor[:fixings].to_s]
+          [anchor[:number].to_s, print(anchor[:x_m]), print(anchor[:floor_m]), heavy(anchor[:kg]),
+           heavy(may), anchor[:fixings].to_s]
         end
 
         def row(texts, colour)

@@ -3,7 +3,8 @@
 module DeckBough
   module Server
     module Exchange
-      # What every sheet on A4 shares: the page, its heading, letters every reader knows, page numbers.
+      # What every sheet shares: the studio's paper, a heading, letters every reader knows, and on each page what it is
+      # of, the day and its number.
       class SheetPdf
         MARGIN = 36
         INK = "1e2a2f"
@@ -12,11 +13,17 @@ module DeckBough
         # Of the fractions the fonts know halves and quarters.
         FRACTIONS = { "⅛" => " 1/8", "⅜" => " 3/8", "⅝" => " 5/8", "⅞" => " 7/8" }.freeze
 
+        PAPERS = { "a4" => "A4", "letter" => "LETTER" }.freeze
+        SMALL = 8
+
         # @param under [String] where it is: home and room
-        def initialize(title:, under:)
+        # @param paper ["a4", "letter"]
+        # @param day [Date, nil] on which it is printed
+        def initialize(title:, under:, paper: "a4", day: nil)
           @title = title
           @under = under
-          @page = Prawn::Document.new(page_size: "A4", margin: MARGIN, info: { Title: plain(title) })
+          @day = day
+          @page = Prawn::Document.new(page_size: PAPERS.fetch(paper), margin: MARGIN, info: { Title: plain(title) })
           @page.fill_color INK
         end
 
@@ -24,7 +31,10 @@ module DeckBough
         def render
           Prawn::Fonts::AFM.hide_m17n_warning = true
           content
-          @page.number_pages("<page> of <total>", at: [@page.bounds.right - 80, -12], width: 80, align: :right, size: 8)
+          @page.number_pages("<page> of <total>", at: [@page.bounds.right - 80, -12], width: 80, align: :right,
+                                                  size: SMALL)
+          foot = plain([@under, @title, @day&.strftime("%-d %b %Y")].compact.join(" · "))
+          @page.number_pages(foot, at: [0, -12], width: @page.bounds.width - 90, align: :left, size: SMALL)
           @page.render
         end
 

@@ -40,7 +40,8 @@ module DeckBough
 
         def print
           pdf = Exchange::HangingPdf.new(map_of_tree,
-                                         title: tree[:name], under: under(named), style: query["style"]).render
+                                         title: tree[:name], under: under(named), style: query["style"],
+                                         paper: studio[:paper], day: today).render
           file(pdf, "application/pdf", "#{tree[:name]}-hanging-map.pdf")
         end
 

@@ -30,7 +30,8 @@ module DeckBough
         def print
           names = named
           pdf = Exchange::RunSheetPdf.new(measured_plan.call,
-                                          title: piece[:name], under: under(names), units: studio[:units]).render
+                                          title: piece[:name], under: under(names), units: studio[:units],
+                                          paper: studio[:paper], day: today).render
           file(pdf, "application/pdf", "#{piece[:name]}-run-sheet.pdf")
         end
 

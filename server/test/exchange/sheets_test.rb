@@ -103,4 +103,19 @@ class SheetsTest < Minitest::Test
     ["=1+1", "+1", "-1", "@sum", "\t=1"].each { |label| assert_equal "'#{label}", cells(label: label)[1] }
     assert_equal "Gold, \"old\"", cells(label: "Gold, \"old\"")[1]
   end
+
+  def test_sheets_come_on_the_studios_paper_and_each_page_says_what_it_is_of_and_when
+    whole = map(Array.new(200) { |i| site("plum", i + 1, tier: 1, clock: 6.0, depth_word: "tips") }, clocks: [])
+    whole[:styles] = [{ **STYLES.first, name: "Plum", count: 200 }]
+    sizes = %w[a4 letter].map do |paper|
+      pdf = HangingPdf.new({ **whole, up: 0 }, title: "Bay tree", under: "A house, a room", paper: paper,
+                                               day: Date.new(2026, 11, 19))
+      told = pdf.render
+
+      assert_operator told.scan("/Type /Page\n").size, :>, 1
+      told[/MediaBox \[0 0 ([\d.]+ [\d.]+)\]/, 1]
+    end
+
+    assert_equal ["595.28 841.89", "612 792"], sizes
+  end
 end

@@ -124,7 +124,7 @@ class HangingRoutesTest < ServerTest
     missing = [{ style: @tree["settings"]["ornaments"]["styles"].first, count: 8 }]
     found = ask(:post, path("/step-back"),
                 { look_at: "plan", settings: ornaments(missing: missing, make_do: "keep_places") })
-    mends = found["findings"].flat_map { |finding| finding["mends"] }.map { |offered| offered["mend"] }
+    mends = found["findings"].flat_map { |finding| finding["mends"] }.flat_map { |offered| offered["mends"] }
     add =
       mends.find { |mend| mend["kind"] == "tuck" } ||
       { "kind" => "tuck", "style" => nil, "number" => nil, "height_m" => 1.0, "angle_deg" => 10.0 }

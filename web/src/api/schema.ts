@@ -2228,7 +2228,8 @@ export interface components {
         };
         LedgerLine: {
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "thing";
+            own: boolean;
             step: string;
             style: string | null;
             label: string;

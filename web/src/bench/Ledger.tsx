@@ -105,7 +105,9 @@ function LedgerRow({ line, onStock }: RowProps) {
             <Typography variant="body2">{shown(line.have, line, units)}</Typography>
           </ButtonBase>
         ) : (
-          <Typography variant="body2">–</Typography>
+          <Typography variant="body2" color={line.own ? "textSecondary" : undefined}>
+            {line.own ? "own" : "–"}
+          </Typography>
         )}
       </Box>
       <Box component="td" sx={{ textAlign: "right", whiteSpace: "nowrap" }}>

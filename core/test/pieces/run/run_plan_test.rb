@@ -359,6 +359,17 @@ class RunPlanTest < CoreTest
     assert_includes warned(run_plan(mantel: { stockings: 2, stocking_kg: 1.2 })), "stocking_heavy"
   end
 
+  def test_what_stands_on_a_shelf_is_in_the_ledger_as_the_homes_own_and_fits_its_depth
+    vase = { name: "Tall vase", at_m: 0.3, width_m: 0.15, height_m: 0.6, depth_m: 0.15 }
+    plan = run_plan(survey: { depth_m: 0.13 }, mantel: { things: [vase], stockings: 3, holder: "shelf_weight" })
+
+    told = ["Tall vase, 60 cm high", "Stockings"].map { |label| line(plan, label).values_at(:need, :own, :short) }
+
+    assert_equal [[1, true, 0], [3, true, 0]], told
+    assert_includes warned(plan), "thing_deep"
+    refute_includes warned(run_plan(survey: { depth_m: 0.2 }, mantel: { things: [vase] })), "thing_deep"
+  end
+
   def test_rails_stay_usable
     rail = { kind: "rail", going_m: 3.7, rise_m: 2.7, height_m: 0.9, right_drop_m: 0 }
 

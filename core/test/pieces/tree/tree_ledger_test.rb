@@ -33,6 +33,17 @@ class TreeLedgerTest < CoreTest
     assert_in_delta (gauze[:packs] * 10.0) - gauze[:short], gauze[:left_over], 1e-5
   end
 
+  def test_the_tree_its_crown_and_its_foot_are_the_homes_own
+    told = lines("thing", measure: { height_m: 2.4, riser_m: 0.3 }, crown: { kind: "star" }, foot: { kind: "collar" })
+
+    assert_equal(["Tree, classic, 2.40 m", "Riser, 30 cm", "Star for the crown", "Collar, 1.18 m across"],
+                 told.map { |line| line[:label] })
+    assert(told.all? { |line| line[:own] && line[:short].zero? && line[:buy_cents].zero? })
+    plain = lines("thing", measure: { height_m: 2.4 })
+
+    assert_equal(["Tree, classic, 2.40 m", "Skirt, 1.18 m across"], plain.map { |line| line[:label] })
+  end
+
   def test_an_odd_piece_goes_to_the_first_ribbon
     plum, gauze = lines("ribbon", ribbon: { styles: %w[plum gauze] }, crown: { topper: "none" })
 

@@ -51,7 +51,15 @@ module DeckBough
     def mantel
       return [] unless %w[mantel ledge].include?(@survey[:kind])
 
-      [*leaning, (of(:mirror_competes) if mirror_competes?), *stockings]
+      [*leaning, (of(:mirror_competes) if mirror_competes?), *overhanging, *stockings]
+    end
+
+    # What is deeper than the shelf stands over its edge.
+    def overhanging
+      depth = @survey[:depth_m] or return []
+      @settings[:mantel][:things].select { |thing| thing[:depth_m] > depth }.first(RunCautions::TOLD).map do |thing|
+        of(:thing_deep, name: thing[:name], wants_m: thing[:depth_m], depth_m: depth)
+      end
     end
 
     def leaning

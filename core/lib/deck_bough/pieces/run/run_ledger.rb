@@ -12,12 +12,24 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*garlands, *stems, *lights, *accents, *ribbon, *fixings].reject do |line|
+      @lines ||= [*garlands, *stems, *lights, *accents, *ribbon, *fixings, *standing].reject do |line|
         line.need.zero? && line.spares.zero?
       end
     end
 
     private
+
+    # Stockings, and what stands on the shelf.
+    def standing
+      mantel = @reckoning.settings[:mantel]
+      things = mantel[:things].each_with_index.map do |thing, i|
+        own("thing:#{i}", "mantel", "#{thing[:name]}, #{length(thing[:height_m])} high")
+      end
+      count = @reckoning.stockings ? mantel[:stockings] : 0
+      return things if count.zero?
+
+      [own("stockings", "mantel", "Stockings", need: count, sum: "as chosen"), *things]
+    end
 
     # Pieces of each garland over all the stretches it lies on.
     def garlands

@@ -6,10 +6,10 @@ module DeckBough
   #   LedgerLine.for(style, need: 16, spares: 2, sheet: "ornaments:glass").to_h
   #   # => { …, need: 16, spares: 2, have: 12, short: 6, spares_short: 2, packs: 1, buy_cents: 1450, … }
   #
-  # Quantities are pieces, ribbon metres. A line without a style is needed but not yet chosen: nothing is on hand, no
-  # price.
-  LedgerLine = Struct.new(:kind, :step, :style, :label, :need, :spares, :sheet, keyword_init: true) do
-    def initialize(style: nil, spares: 0, label: nil, **)
+  # Quantities are pieces, ribbon metres. own: the home's own, never bought. A line without a style is needed but not
+  # yet chosen: nothing is on hand, no price.
+  LedgerLine = Struct.new(:kind, :step, :style, :label, :need, :spares, :sheet, :own, keyword_init: true) do
+    def initialize(style: nil, spares: 0, label: nil, own: false, **)
       super
       freeze
     end
@@ -22,8 +22,10 @@ module DeckBough
         unpriced: rows.count { |row| row[:short].positive? && row[:buy_cents].nil? } }
     end
 
-    # On hand, and what lies cut for this piece.
+    # On hand, and what lies cut for this piece; what the home has of its own is there.
     def have
+      return need if own
+
       style ? style.for_piece : 0
     end
 
@@ -41,11 +43,18 @@ module DeckBough
       style ? (short / style.pack_size.to_f).ceil : nil
     end
 
+    # @return [Integer, nil] nil where nobody knows the price
+    def buy_cents
+      return 0 if own
+
+      style&.price_cents ? packs * style.price_cents : nil
+    end
+
     def to_h
       { kind: kind, step: step, style: style&.id, label: style&.name || label, colour: style&.colour,
-        unit: kind == "ribbon" ? "m" : "pieces", need: need, spares: spares, have: have, short: short,
+        unit: kind == "ribbon" ? "m" : "pieces", own: own, need: need, spares: spares, have: have, short: short,
         spares_short: spares_short, packs: packs,
-        pack_size: style&.pack_size, buy_cents: style&.price_cents ? packs * style.price_cents : nil,
+        pack_size: style&.pack_size, buy_cents: buy_cents,
         left_over: packs && short.positive? ? ((packs * style.pack_size) - short).round(6) : 0,
         stock_cents: style ? style.worth([need + spares, have].min) : 0, sheet: sheet }
     end

@@ -23,6 +23,16 @@ module DeckBough
       key
     end
 
+    # What belongs to the home and is brought out, not bought.
+    def own(key, step, label, need: 1, sum: "as measured")
+      LedgerLine.new(kind: "thing", step: step, label: label, need: need, own: true,
+                     sheet: keep(key, label, [], more: [note("The home's own", sum, "need", need)]))
+    end
+
+    def length(metres)
+      Length.print(metres, @reckoning.units)
+    end
+
     def note(says, sum, gives, value, unit = "pieces")
       WorkingStep.new(says: says, sum: sum, gives: gives, value: value, unit: unit)
     end

@@ -14,7 +14,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*ornaments, lights, *globes, *cells, *ribbon, *garland, *picks].reject do |line|
+      @lines ||= [*ornaments, lights, *globes, *cells, *ribbon, *garland, *picks, *standing].reject do |line|
         line.need.zero? && line.spares.zero?
       end
     end
@@ -67,6 +67,27 @@ module DeckBough
 
     def by_cover?
       @reckoning.settings[:ornaments][:count_by] == "cover"
+    end
+
+    # The tree itself, what crowns it and what hides its foot.
+    def standing
+      measure = @reckoning.measure
+      said = @reckoning.settings
+      kind = measure[:kind] == "real" ? "real" : measure[:shape]
+      riser = measure[:riser_m]
+      [own("tree", "measure", "Tree, #{kind}, #{length(measure[:height_m])}"),
+       (own("riser", "measure", "Riser, #{length(riser)}") if riser.positive?),
+       (own("topper", "crown", "Star for the crown") if crowned?(said[:crown])),
+       (own("foot", "foot", foot(said[:foot][:kind])) unless said[:foot][:kind] == "none")].compact
+    end
+
+    # Bows are counted in ribbon.
+    def crowned?(crown)
+      crown[:topper] != "none" && crown[:kind] == "star"
+    end
+
+    def foot(kind)
+      "#{kind.capitalize}, #{length(@reckoning.spread * @reckoning.settings[:foot][:cover_share])} across"
     end
 
     def lights

@@ -101,6 +101,11 @@ export function MantelStep(props: StepProps) {
               value={thing.height_m}
               onChange={(height_m) => height_m !== null && change(i, { height_m })}
             />
+            <LengthField
+              label="Depth"
+              value={thing.depth_m}
+              onChange={(depth_m) => change(i, { depth_m: depth_m ?? 0 })}
+            />
             <NumberField
               label="Lightness, 0 to 100"
               value={thing.lightness}
