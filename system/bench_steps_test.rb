@@ -62,10 +62,10 @@ class BenchStepsTest < SystemTest
   def test_every_way_of_ribbon_has_its_dials_and_its_length
     step "Ribbon"
 
-    assert_figure "Ribbon on the body", "18.77 m"
+    assert_figure "Ribbon on the body", "19.55 m"
     click_button "cascades"
 
-    assert_figure "Ribbon on the body", "24.52 m"
+    assert_figure "Ribbon on the body", "24.75 m"
     assert_field "Streams", with: "9"
     fill_in "Streams", with: "4"
     find_field("Streams").send_keys(:enter)
@@ -73,7 +73,7 @@ class BenchStepsTest < SystemTest
     assert_text "One cascade every 90°"
     click_button "spiral"
 
-    assert_figure "Ribbon on the body", "11.98 m"
+    assert_figure "Ribbon on the body", "12.00 m"
     click_button "bows"
 
     assert_figure "Ribbon on the body", "12.60 m"

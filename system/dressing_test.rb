@@ -24,7 +24,7 @@ class DressingTest < SystemTest
     need = ledger("Plum velvet ribbon").text
     click_button "cascades"
 
-    assert_figure "Ribbon on the body", "24.52 m"
+    assert_figure "Ribbon on the body", "24.75 m"
     assert_no_selector "[aria-label='Ledger'] tr", text: need
     refute_equal before, canvas
     assert_text "Saved"
@@ -70,7 +70,7 @@ class DressingTest < SystemTest
 
     assert_text "Plum velvet ribbon: 14 pieces cut. Ottoline Marsh"
     assert_no_button "It is cut: keep the ends", count: 2
-    assert_in_delta 7.2, on_hand("Plum velvet ribbon"), 0.1
+    assert_in_delta 6.8, on_hand("Plum velvet ribbon"), 0.1
     within("[aria-label='Plum velvet ribbon']") { click_button "Take it back" }
 
     within("[aria-label='Plum velvet ribbon']") { assert_button "It is cut: keep the ends" }
@@ -113,10 +113,10 @@ class DressingTest < SystemTest
     open_tree
     step "Crown"
 
-    assert_figure "Ribbon of the bow", "4.06 m"
+    assert_figure "Ribbon of the bow", "4.10 m"
     3.times { click_button "Streamers: more" }
 
-    assert_figure "Ribbon of the bow", "6.76 m"
+    assert_figure "Ribbon of the bow", "6.80 m"
     fill_in "Weight of the topper, g", with: "600"
     find_field("Weight of the topper, g").send_keys(:tab)
 
@@ -180,21 +180,21 @@ class DressingTest < SystemTest
     before = canvas
     click_button "what is up"
 
-    assert_text(/1\. A gap of/)
+    assert_text(/Only \d hangs?: too few to speak of gaps/)
     refute_equal before, canvas
     click_button "the plan"
     within("[aria-label='What is found']") { click_button "Fill it with a pick", match: :first }
 
-    assert_text "Take the last of 1 mend back"
+    assert_text "Take the mend back"
     assert_text "Saved"
     click_button "before"
     click_button "after"
 
     assert_equal 1,
                  DATABASE[:pieces].where(id: tree).get(Sequel.lit("jsonb_array_length(settings->'step_back'->'mends')"))
-    click_button "Take the last of 1 mend back"
+    click_button "Take the mend back"
 
-    assert_no_text "Take the last of"
+    assert_no_text "Take the mend back"
   end
 
   def test_a_version_is_kept_compared_and_chosen_and_the_choice_undone
@@ -203,7 +203,7 @@ class DressingTest < SystemTest
 
     assert_selector "section[aria-label='Right: With cascade']"
     assert_selector "canvas", count: 2
-    within("[aria-label='What each takes']") { assert_selector "tr", text: /Plum velvet ribbon\s+13.8 m\s+[\d.]+ m/ }
+    within("[aria-label='What each takes']") { assert_selector "tr", text: /Plum velvet ribbon\s+14.2 m\s+[\d.]+ m/ }
     fill_in "Keep it as it is under a name", with: "With cascade"
     click_button "Keep"
 

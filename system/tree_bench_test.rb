@@ -88,7 +88,7 @@ class TreeBenchTest < SystemTest
     assert_no_text "Ribbon of the bow"
     click_button "Undo"
 
-    assert_figure "Ribbon of the bow", "4.06 m"
+    assert_figure "Ribbon of the bow", "4.10 m"
     click_button "Redo"
 
     assert_no_selector "button[aria-label^='Ribbon of the bow']"
@@ -112,7 +112,7 @@ class TreeBenchTest < SystemTest
     click_button "Undo"
     slow(0)
 
-    assert_figure "Ribbon of the bow", "4.06 m"
+    assert_figure "Ribbon of the bow", "4.10 m"
     assert_text "Saved"
     assert_no_selector "[role=dialog]"
     assert_equal before, DATABASE[:pieces].where(name: "Quay window tree").get(:settings)
@@ -130,7 +130,7 @@ class TreeBenchTest < SystemTest
     click_button "Undo"
     slow(0)
 
-    assert_figure "Ribbon of the bow", "4.06 m"
+    assert_figure "Ribbon of the bow", "4.10 m"
     assert_text "Saved"
     kept = DATABASE[:pieces].where(name: "Quay window tree").get(:settings)
 
@@ -207,5 +207,57 @@ class TreeBenchTest < SystemTest
     step "Foot"
 
     assert_selector "button[aria-pressed=true]", text: "a skirt"
+  end
+
+  STAGE = "[role=img][aria-label^='Tree of']"
+  # Pairs of labels in the drawing whose boxes meet.
+  CROSSING = <<~JS
+    const texts = [...document.querySelectorAll("[role=img] svg text")].filter((text) => text.textContent.trim());
+    const boxes = texts.map((text) => ({ says: text.textContent, ...text.getBoundingClientRect().toJSON() }));
+    return boxes.flatMap((one, i) => boxes.slice(i + 1).filter((two) =>
+      one.left < two.right - 1 && two.left < one.right - 1 && one.top < two.bottom - 1 && two.top < one.bottom - 1,
+    ).map((two) => `${one.says} × ${two.says}`));
+  JS
+
+  def crossing
+    page.evaluate_script("(() => { #{CROSSING} })()")
+  end
+
+  def test_labels_of_the_drawing_do_not_cross_at_the_desk_and_on_a_phone
+    enter
+    ["Quay window tree", "Signal tree", "Alcove tree"].product([[1280, 800], [390, 844]]).each do |name, size|
+      page.current_window.resize_to(*size)
+      open_tree_on(size, name)
+
+      assert_empty crossing, "#{name} at #{size.first}"
+    end
+  ensure
+    page.current_window.resize_to(1280, 800)
+  end
+
+  def open_tree_on(size, name)
+    visit "/pieces/#{piece_id(name)}"
+
+    assert_selector STAGE
+    click_button "Make the dials taller" if size.first > 1000
+  end
+
+  def test_closer_lets_the_tree_fill_the_stage_and_back
+    enter
+    open_tree
+    step "Measure"
+    type_length "Height", "2.10 m"
+    page.driver.wait_for_network_idle
+    click_button "Closer"
+
+    assert_button "Whole room"
+    tall = page.evaluate_script("document.querySelector(\"#{STAGE}\").clientHeight")
+    lines = "document.querySelectorAll(\"#{STAGE} svg:last-of-type line\")"
+    measured = page.evaluate_script("#{lines}[0].getBoundingClientRect().height")
+
+    assert_operator measured, :>=, 0.7 * tall
+    find(STAGE).double_click
+
+    assert_button "Closer"
   end
 end

@@ -7,6 +7,10 @@ import type { Projection } from "./projection";
 const NARROW = 520;
 /** A wall nearer to the trunk than this leaves no room for a label, pixels. */
 const CLOSE = 230;
+/** Tools stand over what is higher than this, pixels. */
+const HEAD = 60;
+/** About as wide as a letter of a label, pixels. */
+const LETTER = 6.4;
 
 interface Props {
   drawing: Schemas["TreeDrawing"];
@@ -54,7 +58,10 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
   const gap = topped ? tree.air_gap_m : tree.tip_gap_m;
   const clear = gapSays(gap, topped ? "topper" : "tip", narrow, units);
   // Beside a crown that all but touches, the words stand clear of its bow.
-  const aside = gap * scale < 34 ? Math.max((drawing.crown?.loop_m ?? 0) * scale * 1.15, 12) + 8 : 12;
+  const aside = gap * scale < 34 || ceiling < 0 ? Math.max((drawing.crown?.loop_m ?? 0) * scale * 1.15, 12) + 8 : 12;
+  // Under the ceiling's own label where both stand at the left, and in the picture where the ceiling is above it.
+  const under = ceiling + (besideWall ? 38 : 15);
+  const clearAt = Math.max(tree.air_gap_m > 0 ? Math.max((ceiling + crown) / 2 + 4, under) : ceiling + 18, HEAD);
   const reach = room.reach_m === null || room.reach_m === undefined ? null : floor - room.reach_m * scale;
   const text = {
     fontSize: 12.5,
@@ -104,7 +111,7 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
       <text
         x={besideWall ? middle - aside : middle + aside}
         textAnchor={besideWall ? "end" : "start"}
-        y={tree.air_gap_m > 0 ? Math.max((ceiling + crown) / 2 + 4, ceiling + 15) : ceiling + 18}
+        y={clearAt}
         {...text}
         fontWeight={600}
         fill={tight ? (dusk ? "#ff9d88" : "#9c3b2a") : shades.strong}
@@ -141,14 +148,19 @@ function CeilingLabel({ drawing, projection, dusk, units }: Props) {
   const x = narrow ? Math.max(left, 0) + 10 : Math.min(left + room.width_m * scale, width) - 12;
   const slope = room.ceiling_left_m !== room.ceiling_right_m;
   const here = tree?.ceiling_m ?? room.ceiling_left_m;
-  const label = slope
-    ? `ceiling ${length(room.ceiling_left_m, units)} to ${length(room.ceiling_right_m, units)}${tree ? `, ${length(here, units)} over the branches` : ""}`
-    : `ceiling ${length(room.ceiling_left_m, units)}`;
+  const span = `${length(room.ceiling_left_m, units)} to ${length(room.ceiling_right_m, units)}`;
+  const labels = slope
+    ? [...(tree ? [`ceiling ${span}, ${length(here, units)} over the branches`] : []), `ceiling ${span}`, span]
+    : [`ceiling ${length(room.ceiling_left_m, units)}`];
+  // At the left it ends before the tree's own measure; of its wordings the longest that does is taken.
+  const free = narrow && tree ? Math.max(middle - (tree.spread_m / 2) * scale - 34, 84) - x - 8 : Infinity;
+  const label = labels.find((words) => words.length * LETTER < free) ?? labels.at(-1);
   // The label stays under the line along all of its own length.
   const reach = slope && !narrow ? 300 : 0;
   const heightAt = (at: number) =>
     room.ceiling_left_m + ((room.ceiling_right_m - room.ceiling_left_m) * (at - left)) / (room.width_m * scale);
   const lowest = Math.min(heightAt(x), heightAt(narrow ? x + reach : x - reach));
+  if (floor - lowest * scale < 0) return null;
   return (
     <text
       x={x}

@@ -31,25 +31,32 @@ function Person({ x, floor, scale, fill }: { x: number; floor: number; scale: nu
 /** Room for the height and its label at the left of the tree, pixels. */
 const MEASURES = 130;
 
+/** The words of the reach line, pixels. */
+const REACH = 150;
+
 /** Where the person stands: right of the tree, else left of its measures, within the walls; null when there is no room. */
 function standing({
   half,
+  beside,
   projection,
   from,
   to,
 }: {
   half: number;
+  /** Words that stand at the right of the tree, pixels. */
+  beside: number;
   projection: Projection;
   from: number;
   to: number;
 }): number | null {
   const { scale, middle, width } = projection;
   const shoulder = 0.3 * scale;
-  const edge = half * scale + shoulder;
+  const edge = half * scale + shoulder + beside;
   const right = Math.min(middle + Math.max(width * 0.36, 1.15 * scale), to - shoulder);
   if (right >= middle + edge) return right;
-  const left = Math.max(middle - Math.max(width * 0.36, edge + MEASURES), from + shoulder);
-  return left <= middle - edge - MEASURES ? left : null;
+  const clear = half * scale + shoulder + MEASURES;
+  const left = Math.max(middle - Math.max(width * 0.36, clear), from + shoulder);
+  return left <= middle - clear ? left : null;
 }
 
 /** What stands behind a tree by its stance. */
@@ -95,7 +102,7 @@ export function TreeRoom({ room, half, projection, dusk, units }: Props) {
   };
   const from = Math.max(left, 0);
   const to = Math.min(right, width);
-  const stand = standing({ half, projection, from, to });
+  const stand = standing({ half, beside: room.reach_m ? REACH : 0, projection, from, to });
   return (
     <g aria-hidden>
       <defs>

@@ -42,22 +42,36 @@ interface Props {
   describe: string;
   /** What stepping back found, drawn over the tree. */
   look?: Schemas["StepBack"] | undefined;
+  /** Whether the tree fills the stage, or the whole room is seen; and how that is changed. */
+  closer?: boolean;
+  onCloser?: (closer: boolean) => void;
   /** Says what an ornament is that is pointed at. */
   tell?: (site: Schemas["OrnamentSite"]) => string;
 }
 
 /** A tree in its room, drawn to scale from computed geometry. Drag or use the turn keys; the server is asked nothing. */
-export function TreeStage({ drawing, styles, dusk, units, turn, ghost, describe, look, tell }: Props) {
+export function TreeStage({
+  drawing,
+  styles,
+  dusk,
+  units,
+  turn,
+  ghost,
+  describe,
+  look,
+  tell,
+  closer = false,
+  onCloser,
+}: Props) {
   const [pointed, setPointed] = useState<ReturnType<typeof pointAt>>(null);
   const box = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const size = useSize(box);
   const { room, tree } = drawing;
-  const high = Math.max(
-    Math.max(room.ceiling_left_m, room.ceiling_right_m),
-    tree ? tree.base_m + tree.height_m + tree.topper_rise_m + 0.1 : 0,
-  );
-  const side = Math.max((tree?.spread_m ?? 1) / 2 + 0.75, 1.2);
+  const near = closer && tree !== null && tree !== undefined;
+  const top = tree ? tree.base_m + tree.height_m + tree.topper_rise_m : 0;
+  const high = near ? top : Math.max(Math.max(room.ceiling_left_m, room.ceiling_right_m), top + 0.1);
+  const side = near ? tree.spread_m / 2 + 0.3 : Math.max((tree?.spread_m ?? 1) / 2 + 0.75, 1.2);
   const toLeft = room.at_m;
   const toRight = room.width_m - room.at_m;
   const projection = useMemo(() => project(size, { high, side, toLeft, toRight }), [size, high, side, toLeft, toRight]);
@@ -132,6 +146,8 @@ export function TreeStage({ drawing, styles, dusk, units, turn, ghost, describe,
         }
       }}
       onPointerLeave={() => setPointed(null)}
+      onDoubleClick={() => onCloser?.(!closer)}
+      onWheel={(event) => event.deltaY !== 0 && onCloser?.(event.deltaY < 0)}
     >
       {size.width > 0 && (
         <>

@@ -2,6 +2,8 @@ import ChevronLeft from "@mui/icons-material/ChevronLeft";
 import ChevronRight from "@mui/icons-material/ChevronRight";
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import MapOutlined from "@mui/icons-material/MapOutlined";
+import ZoomIn from "@mui/icons-material/ZoomIn";
+import ZoomOut from "@mui/icons-material/ZoomOut";
 import Button from "@mui/material/Button";
 import ButtonGroup from "@mui/material/ButtonGroup";
 import { memo, useMemo, useState } from "react";
@@ -55,6 +57,7 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
   const { dusk } = useLight();
   const units = useUnits();
   const [list, setList] = useState(false);
+  const [closer, setCloser] = useState(false);
   const { room } = plan.drawing;
   const up = look?.up;
   // Looking at what is up, nothing else is drawn.
@@ -77,6 +80,8 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
         ghost={ghostOf(plan)}
         describe={describe(plan, units)}
         look={look}
+        closer={closer}
+        onCloser={setCloser}
         tell={(site) =>
           `${names.get(site.style) ?? "An ornament"} no. ${site.number}: tier ${site.tier} at ${clockPosition(site.clock)}, ${Math.round(site.depth * 100)} % out`
         }
@@ -91,6 +96,11 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
           </Button>
         </ButtonGroup>
         <DuskTool />
+        {plan.chosen && (
+          <StageTool startIcon={closer ? <ZoomOut /> : <ZoomIn />} onClick={() => setCloser(!closer)}>
+            {closer ? "Whole room" : "Closer"}
+          </StageTool>
+        )}
         <StageTool startIcon={<FormatListBulleted />} disabled={!plan.chosen} onClick={() => setList(true)}>
           Tiers
         </StageTool>
