@@ -44,7 +44,7 @@ class KeyboardTest < SystemTest
     tab_to "By surface"
     press("w")
 
-    assert_selector "[role=dialog]", text: "By surface: bulbs per m²"
+    assert_selector "[role=dialog]", text: "By surface: bulbs to the m²"
     press(:Escape)
 
     assert_no_selector "[role=dialog]"

@@ -62,6 +62,7 @@ class StudioTest < SystemTest
     assert_text "Yours. It comes as 5.9055."
     assert_in_delta 0.1524, DATABASE[:house_rule_values].get(:value)
     open_tree
+    step "Measure"
     find("button[aria-label^='Above the tip:']").click
 
     assert_text "Sums are in feet; results as you read them."
@@ -79,6 +80,7 @@ class StudioTest < SystemTest
 
     assert_equal %w[letter ft], DATABASE[:studios].get(%i[paper tree_sizes])
     open_tree
+    step "Measure"
 
     assert_selector "[aria-label='Sizes of the catalogue'] button", text: "2.29 m"
   end

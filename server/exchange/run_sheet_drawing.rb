@@ -50,7 +50,7 @@ module DeckBough
         end
 
         def anchors
-          drawing[:anchors].map { |anchor| [anchor, spot(anchor[:x_m], anchor[:floor_m])] }
+          drawing[:anchors].map { |anchor| [anchor, spot(anchor[:x_m], anchor[:y_m])] }
         end
 
         private

@@ -81,8 +81,8 @@ module DeckBough
           title "Where it hangs"
           row(COLUMNS.keys, QUIET)
           @plan[:anchors].each { |anchor| row(told(anchor), INK) }
-          said = plain("From the left end of the shelf, rail or head; from the floor. Half of a rated load is used; " \
-                       "the label decides.")
+          said = plain("From the left end of the shelf, rail or head; from the floor, on a stair from the tread. " \
+                       "Half of a rated load is used; the label decides.")
           @page.text said, size: 8, color: QUIET
           @page.move_down 12
         end

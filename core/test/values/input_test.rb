@@ -47,7 +47,8 @@ class InputTest < CoreTest
       { spread_m: -1 } => "Spread is -1 m. It cannot be negative. A tree needs a width to stand. Enter 0.1 m or more.",
       { cover: "thick" } => "Cover is \"thick\". Choose one of airy, full.",
       { breakable: 1 } => "Breakable is 1. It must be true or false.",
-      { name: "" } => "Name must have 1 to 5 characters.", { name: 3 } => "Name is 3. It must be text.",
+      { name: " " } => "Name is missing. Enter it.", { name: "too long" } => "Name must have 1 to 5 characters.",
+      { name: 3 } => "Name is 3. It must be text.",
       { sizes_m: [] } => "Sizes must have 1 to 3 entries.",
       { sizes_m: 2 } => "Sizes is 2. It must be a list.",
       { layers: [3] } => "0 must be an object with named values." }.each do |given, message|

@@ -1957,6 +1957,9 @@ export interface components {
             number: number;
             at_m: number;
             x_m: number;
+            /** @description above the floor the run begins at */
+            y_m: number;
+            /** @description above what one stands on there */
             floor_m: number;
             down_kg: number;
             side_kg: number;

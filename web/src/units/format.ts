@@ -85,7 +85,9 @@ export function count(value: number): string {
 }
 
 export function money(cents: number, currency: string): string {
-  return new Intl.NumberFormat("en-IE", { style: "currency", currency }).format(cents / 100);
+  return new Intl.NumberFormat("en-IE", { style: "currency", currency, currencyDisplay: "narrowSymbol" }).format(
+    cents / 100,
+  );
 }
 
 /** What is to be bought: its price as far as it is known, and how much of it has none. */

@@ -23,8 +23,8 @@ module DeckBough
         @may = may_kg
       end
 
-      # @return [Array<Hash>] number, at_m, x_m (from the left end of the main part), floor_m (above what one stands
-      #   on), down_kg, side_kg, kg,
+      # @return [Array<Hash>] number, at_m, x_m (from the left end of the main part), y_m (above the floor the run
+      #   begins at), floor_m (above what one stands on there), down_kg, side_kg, kg,
       #   fixings, fails
       def anchors
         @anchors ||= with_failures(carried.each_with_index.map { |load, i| anchor(i, *load) })
@@ -54,9 +54,9 @@ module DeckBough
       private
 
       def anchor(index, down, side)
-        x, = @path.at(@places[index])
+        x, y = @path.at(@places[index])
         kg = Math.hypot(down, side)
-        { number: index + 1, at_m: @places[index], x_m: x, floor_m: @path.above_standing(@places[index]),
+        { number: index + 1, at_m: @places[index], x_m: x, y_m: y, floor_m: @path.above_standing(@places[index]),
           down_kg: down, side_kg: side, kg: kg, fixings: [(kg / @may).round(9).ceil, 1].max }
       end
 

@@ -236,7 +236,14 @@ module DeckBough
 
       # A line of notes may be empty; a name that is only spaces is none.
       size = @given.strip.size
-      size.between?(@input.range.begin, @input.range.end) ? @given : wrong(:text_size, high: @input.range.end)
+      return missing if size.zero? && @input.range.begin.positive?
+
+      size <= @input.range.end ? @given : wrong(:text_size, high: @input.range.end)
+    end
+
+    def missing
+      @faults << Inputs.missing(@input, @path)
+      nil
     end
 
     def list

@@ -282,6 +282,7 @@ class RunPlanTest < CoreTest
 
     refute_includes warned(rail), "ladder"
     assert(rail[:anchors].all? { |anchor| (anchor[:floor_m] - 0.9).abs < 1e-6 })
+    assert_in_delta 0.9 + 2.7, rail[:anchors].last[:y_m]
     assert(rail[:tasks].all? { |task| task[:high].zero? })
   end
 

@@ -122,9 +122,9 @@ function Anchors({
 }) {
   return (
     <g>
-      {(drawing.anchors ?? []).map(({ number, x_m, floor_m, kg, fixings }) => {
+      {(drawing.anchors ?? []).map(({ number, x_m, y_m, kg, fixings }) => {
         const over = may !== null && kg > may;
-        const [x, y] = [at.x(x_m), at.y(floor_m)];
+        const [x, y] = [at.x(x_m), at.y(y_m)];
         return (
           <g key={number}>
             <circle

@@ -11,6 +11,7 @@ const CLOSE = 230;
 const HEAD = 60;
 /** About as wide as a letter of a label, pixels. */
 const LETTER = 6.4;
+const BOLD = 7;
 
 interface Props {
   drawing: Schemas["TreeDrawing"];
@@ -53,14 +54,19 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
   const beside = Math.max(middle - half - 34, 84);
   const tight = tree.air_gap_m < 0.05;
   const narrow = width < NARROW;
-  const besideWall = (room.width_m - room.at_m) * scale < CLOSE && !narrow;
   const topped = tree.topper_rise_m > 0;
   const gap = topped ? tree.air_gap_m : tree.tip_gap_m;
-  const clear = gapSays(gap, topped ? "topper" : "tip", narrow, units);
+  const top = topped ? "topper" : "tip";
+  const wall = Math.min(middle + (room.width_m - room.at_m) * scale, width) - 8;
+  const fits = (words: string) => middle + 12 + words.length * BOLD < wall;
+  const [said, short] = [gapSays(gap, top, narrow, units), gapSays(gap, top, true, units)];
+  // At the right where there is room for it, in few words where there is little; else at the left.
+  const atLeft = !fits(said) && !fits(short);
+  const clear = fits(said) || atLeft ? said : short;
   // Beside a crown that all but touches, the words stand clear of its bow.
   const aside = gap * scale < 34 || ceiling < 0 ? Math.max((drawing.crown?.loop_m ?? 0) * scale * 1.15, 12) + 8 : 12;
   // Under the ceiling's own label where both stand at the left, and in the picture where the ceiling is above it.
-  const under = ceiling + (besideWall ? 38 : 15);
+  const under = ceiling + (atLeft ? 38 : 15);
   const clearAt = Math.max(tree.air_gap_m > 0 ? Math.max((ceiling + crown) / 2 + 4, under) : ceiling + 18, HEAD);
   const reach = room.reach_m === null || room.reach_m === undefined ? null : floor - room.reach_m * scale;
   const text = {
@@ -109,8 +115,8 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
         />
       )}
       <text
-        x={besideWall ? middle - aside : middle + aside}
-        textAnchor={besideWall ? "end" : "start"}
+        x={atLeft ? middle - aside : middle + aside}
+        textAnchor={atLeft ? "end" : "start"}
         y={clearAt}
         {...text}
         fontWeight={600}

@@ -6,7 +6,7 @@ export function facts(home: Schemas["Home"]): string[] {
   return [
     ages.length > 0 ? `${ages.length === 1 ? "a child" : `${ages.length} children`} of ${ages.join(" and ")}` : "",
     ...home.pets.map((pet) => (pet === "other" ? "a pet" : `a ${pet}`)),
-    home.rented ? "rented, no nails" : "",
+    home.rented ? "rented, no nails or glue" : "",
     home.conifer_allergy ? "conifer allergy" : "",
   ].filter(Boolean);
 }

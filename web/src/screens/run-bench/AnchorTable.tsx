@@ -36,7 +36,7 @@ export function AnchorTable({ plan }: { plan: Schemas["RunPlan"] }) {
           <tr>
             <th scope="col">anchor</th>
             <th scope="col">from left</th>
-            <th scope="col">floor</th>
+            <th scope="col">{plan.drawing.kind === "rail" ? "tread" : "floor"}</th>
             <th scope="col">carries</th>
             <th scope="col">may</th>
           </tr>

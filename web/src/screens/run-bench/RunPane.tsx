@@ -1,5 +1,7 @@
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import PushPinOutlined from "@mui/icons-material/PushPinOutlined";
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
 import { memo, useMemo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
@@ -32,6 +34,30 @@ function describe(plan: Plan, units: Units): string {
   return `Greens on a ${kind}, ${length(Number(run.value), units)} of run, ${mass(Number(weight.value), units)}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}. ${counted(plan.anchors.length, "anchor")}. The layer list tells them one by one.`;
 }
 
+/** What one measure brings the drawing up. */
+function Unmeasured({ kind }: { kind: Plan["drawing"]["kind"] }) {
+  const measure = kind === "rail" ? "the going of the stair" : kind === "ring" ? "its diameter" : "its length";
+  return (
+    <Box
+      sx={{
+        position: "absolute",
+        inset: 0,
+        display: "grid",
+        placeContent: "center",
+        textAlign: "center",
+        pointerEvents: "none",
+      }}
+    >
+      <Typography variant="h3" component="p">
+        The {KIND_NAMES[kind]} is not measured yet
+      </Typography>
+      <Typography color="textSecondary" sx={{ mt: 0.5 }}>
+        Type {measure} below, and it is drawn here to scale.
+      </Typography>
+    </Box>
+  );
+}
+
 /** The drawing of a run with its few tools: day or dusk, anchors, the same as a list. */
 export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Plan; step: string; handles: Handle[] }) {
   const { dusk } = useLight();
@@ -52,6 +78,7 @@ export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Pl
         may={plan.figures.may ? Number(plan.figures.may.value) : null}
         handles={handles}
       />
+      {!plan.chosen && <Unmeasured kind={plan.drawing.kind} />}
       <StageTools
         says={
           run && weight ? `${length(Number(run.value), units)} run · ${mass(Number(weight.value), units)}` : undefined

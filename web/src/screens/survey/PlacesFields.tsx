@@ -74,7 +74,7 @@ function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: S
           onChange={(wall_m) => change({ wall_m })}
           help={hint("survey/place/wall_m")}
           error={wrong("wall_m")}
-          placeholder={6.4}
+          placeholder={form.draft.width_m ?? 6.4}
         />
         <Box>
           <Tick

@@ -56,7 +56,7 @@ export function AnchorsStep({ bench, plan, styles }: StepProps) {
         sx={{ minWidth: 230 }}
       >
         <MenuItem value={FITTING}>
-          What fits here: {plan.fixings.find((fixing) => fixing.name === plan.assumed.fixing)?.title.toLowerCase()}
+          Fits here: {plan.fixings.find((fixing) => fixing.name === plan.assumed.fixing)?.title.toLowerCase()}
         </MenuItem>
         {plan.fixings.map(({ name, title, here }) => (
           <MenuItem key={name} value={name}>

@@ -61,7 +61,7 @@ function OnTheTree({ bench, plan, piece, styles, onNewStyle }: StepProps) {
       <FigureValue
         label="Between turns"
         figure={figures.pitch}
-        note={figures.turns ? `${Number(figures.turns.value).toFixed(0)} turns from hem to tip` : undefined}
+        note={figures.turns ? `${Number(figures.turns.value).toFixed(0)} rows from hem to tip` : undefined}
       />
       <ChoiceDial
         label="They go on"
