@@ -30,7 +30,8 @@ class MiddlewareTest < ServerTest
   end
 
   def test_an_invented_address_does_not_get_round_the_limit_at_sign_in
-    statuses = Array.new(CONFIGURATION.sign_ins_per_minute + 2) do |i|
+    # Of so many one minute or the next sees more than its fill.
+    statuses = Array.new((2 * CONFIGURATION.sign_ins_per_minute) + 2) do |i|
       header "X-Forwarded-For", "9.9.9.#{i}"
       header "Forwarded", "for=9.9.9.#{i}"
       custom_request("POST", "/api/login", JSON.generate(email: "g#{i}@x.example", password: "guess-guess-1"),
@@ -38,7 +39,7 @@ class MiddlewareTest < ServerTest
       last_response.status
     end
 
-    assert_equal [401, 429], statuses.uniq
+    assert_equal [401, 429], statuses.uniq.sort
   end
 
   def test_errors_carry_the_same_safety_headers_as_answers

@@ -53,15 +53,16 @@ class SessionRoutesTest < ServerTest
 
   def test_too_many_tries_from_one_address_are_slowed_down
     demo
-    statuses = Array.new(CONFIGURATION.sign_ins_per_minute + 1) do |i|
+    # Of so many one minute or the next sees more than its fill.
+    statuses = Array.new((2 * CONFIGURATION.sign_ins_per_minute) + 1) do |i|
       custom_request("POST", "/api/login",
                      JSON.generate(email: "guess#{i}@wick-fennel.example", password: "guess-guess-1"),
                      "CONTENT_TYPE" => "application/json")
       last_response.status
     end
 
-    assert_equal [401, 429], statuses.uniq
-    assert_equal 1, statuses.count(429)
+    assert_equal [401, 429], statuses.uniq.sort
+    assert_equal 401, statuses.first
   end
 
   def test_changing_the_password_ends_other_sessions
