@@ -113,4 +113,25 @@ class MeasuredRoomTest < SystemTest
     assert_no_text "Depth is 300 m."
     assert_text "3 fields below need mending; nothing was saved."
   end
+
+  def test_what_was_typed_of_a_survey_outlives_a_reload_until_it_is_left
+    at_the_desk
+    measure_the_attic
+
+    assert_field "Free depth", with: "1.50 m"
+    page.refresh
+
+    assert_field "Name of the room", with: "Attic"
+    assert_field "Free depth", with: "1.50 m"
+    assert_text "Not kept yet"
+    click_button "Keep the survey"
+
+    assert_text "Best size for each place"
+    fill_in "Name of the room", with: "Loft"
+    click_link "Number Nine, Ropewalk"
+    click_button "Leave it"
+    click_link "Attic"
+
+    assert_field "Name of the room", with: "Attic"
+  end
 end

@@ -65,8 +65,10 @@ class StudioTest < SystemTest
     step "Measure"
     find("button[aria-label^='Above the tip:']").click
 
-    assert_text "Sums are in feet; results as you read them."
-    assert_no_text(/\d (m|cm)\b/)
+    within("[role=dialog]") do
+      assert_text "Sums are in feet; results as you read them."
+      assert_no_text(/\d (m|cm)\b/)
+    end
   end
 
   def test_what_a_region_brings_is_seen_when_founding_and_can_be_changed_by_the_house

@@ -97,7 +97,14 @@ export function SurveyDesk({ home, room, remove }: Props) {
       <Dialog open={blocker.state === "blocked"} aria-labelledby="leave-title">
         <DialogTitle id="leave-title">Leave without keeping the survey?</DialogTitle>
         <DialogActions>
-          <Button onClick={() => blocker.proceed?.()}>Leave it</Button>
+          <Button
+            onClick={() => {
+              form.forget();
+              blocker.proceed?.();
+            }}
+          >
+            Leave it
+          </Button>
           <Button variant="contained" autoFocus onClick={() => blocker.reset?.()}>
             Stay here
           </Button>

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
+import { newKey } from "../../api/key";
 import { keys } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
@@ -34,12 +35,9 @@ export interface RoomDraft {
   places: PlaceDraft[];
 }
 
-let made = 0;
-
 export function newPlace(): PlaceDraft {
-  made += 1;
   return {
-    key: `new-${made}`,
+    key: newKey(),
     id: null,
     name: "",
     stance: "corner",
@@ -123,6 +121,18 @@ function differences(mine: RoomDraft, theirs: RoomDraft): ConflictRow[] {
     .filter((row) => row.mine !== row.theirs);
 }
 
+interface LaidBy {
+  draft: RoomDraft;
+  /** Of the room, when it was begun. */
+  version: number;
+}
+
+/** What was being typed before the page was loaded again. */
+function laidByOf(place: string): LaidBy | null {
+  const text = sessionStorage.getItem(place);
+  return text ? (JSON.parse(text) as LaidBy) : null;
+}
+
 interface Where {
   homeId?: string | undefined;
   room?: Schemas["Room"] | undefined;
@@ -133,18 +143,31 @@ export function useSurveyForm(
   settled: () => Promise<boolean>,
   onMade: (room: Schemas["Room"]) => void,
 ) {
-  const [draft, setDraft] = useState(() => draftOf(room));
-  const [base, setBase] = useState({ version: room?.version ?? 0, said: JSON.stringify(bodyOf(draftOf(room))) });
+  const place = `survey ${room?.id ?? `of ${homeId}`}`;
+  const [laidBy] = useState(() => laidByOf(place));
+  const [draft, setDraft] = useState(() => laidBy?.draft ?? draftOf(room));
+  const [base, setBase] = useState({
+    version: laidBy?.version ?? room?.version ?? 0,
+    said: JSON.stringify(bodyOf(draftOf(room))),
+  });
   const { clash, problem, refused, settle } = useVersioned(room);
   const [unread, setUnread] = useState(false);
   const [busy, setBusy] = useState(false);
   const cache = useQueryClient();
   const changed = JSON.stringify(bodyOf(draft)) !== base.said;
+  const forget = () => sessionStorage.removeItem(place);
+
+  // What was typed outlives a reload of the page, until it is kept or left.
+  useEffect(() => {
+    if (changed) sessionStorage.setItem(place, JSON.stringify({ draft, version: base.version }));
+    else sessionStorage.removeItem(place);
+  }, [changed, draft, base.version, place]);
 
   function taken(kept: Schemas["Room"]) {
     const next = draftOf(kept);
     setDraft(next);
     setBase({ version: kept.version, said: JSON.stringify(bodyOf(next)) });
+    forget();
     settle();
   }
 
@@ -177,6 +200,7 @@ export function useSurveyForm(
     changed,
     busy,
     unread,
+    forget,
     change: (part: Partial<RoomDraft>) => setDraft((now) => ({ ...now, ...part })),
     changePlace: (key: string, part: Partial<PlaceDraft>) =>
       setDraft((now) => ({
