@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "json"
 require "minitest/autorun"
 require "net/http"
 require "open3"
@@ -37,8 +38,12 @@ class StartTest < Minitest::Test
         line = out.gets or break
         said << line
       end
-      yield said[%r{http://127\.0\.0\.1:\d+}] if said.include?("is open at")
-      Process.kill(:INT, -child.pid)
+      begin
+        yield said[%r{http://127\.0\.0\.1:\d+}] if said.include?("is open at")
+      ensure
+        # Also when something was not as expected: nothing is waited for that was never told to stop.
+        Process.kill(:INT, -child.pid)
+      end
       said << out.read
 
       assert_predicate child.value, :success?, said
@@ -59,7 +64,7 @@ class StartTest < Minitest::Test
     busy = TCPServer.new("127.0.0.1", 0)
     @port = busy.addr[1]
     said = start("--empty") do |address|
-      assert_equal '{"founded":false}', answer(address, "/api/door").body
+      refute JSON.parse(answer(address, "/api/door").body)["founded"]
       assert_includes answer(address, "/").body, "Deck Bough"
       assert running?("postgres-serve")
     end

@@ -51,8 +51,8 @@ export function Strip({ crumbs, children }: StripProps) {
       <Box
         sx={{
           display: "flex",
-          alignItems: "baseline",
-          gap: 1,
+          alignItems: { xs: "center", sm: "baseline" },
+          gap: { xs: 0.5, sm: 1 },
           minWidth: { xs: 150, sm: 0 },
           flex: 1,
           whiteSpace: "nowrap",

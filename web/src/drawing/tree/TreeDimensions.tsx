@@ -59,10 +59,11 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
   const top = topped ? "topper" : "tip";
   const wall = Math.min(middle + (room.width_m - room.at_m) * scale, width) - 8;
   const fits = (words: string) => middle + 12 + words.length * BOLD < wall;
-  const [said, short] = [gapSays(gap, top, narrow, units), gapSays(gap, top, true, units)];
+  const wordings = [gapSays(gap, top, narrow, units), gapSays(gap, top, true, units), length(Math.abs(gap), units)];
   // At the right where there is room for it, in few words where there is little; else at the left.
-  const atLeft = !fits(said) && !fits(short);
-  const clear = fits(said) || atLeft ? said : short;
+  const fitting = wordings.find(fits);
+  const atLeft = fitting === undefined;
+  const clear = fitting ?? wordings[0] ?? "";
   // Beside a crown that all but touches, the words stand clear of its bow.
   const aside = gap * scale < 34 || ceiling < 0 ? Math.max((drawing.crown?.loop_m ?? 0) * scale * 1.15, 12) + 8 : 12;
   // Under the ceiling's own label where both stand at the left, and in the picture where the ceiling is above it.

@@ -4,6 +4,7 @@ import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import MapOutlined from "@mui/icons-material/MapOutlined";
 import ZoomIn from "@mui/icons-material/ZoomIn";
 import ZoomOut from "@mui/icons-material/ZoomOut";
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonGroup from "@mui/material/ButtonGroup";
 import { memo, useMemo, useState } from "react";
@@ -97,9 +98,11 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
         </ButtonGroup>
         <DuskTool />
         {plan.chosen && (
-          <StageTool startIcon={closer ? <ZoomOut /> : <ZoomIn />} onClick={() => setCloser(!closer)}>
-            {closer ? "Whole room" : "Closer"}
-          </StageTool>
+          <Box sx={{ display: { xs: "none", sm: "contents" } }}>
+            <StageTool startIcon={closer ? <ZoomOut /> : <ZoomIn />} onClick={() => setCloser(!closer)}>
+              {closer ? "Whole room" : "Closer"}
+            </StageTool>
+          </Box>
         )}
         <StageTool startIcon={<FormatListBulleted />} disabled={!plan.chosen} onClick={() => setList(true)}>
           Tiers
