@@ -94,6 +94,17 @@ class HangingPlanTest < CoreTest
     end
   end
 
+  def test_what_has_no_place_is_needed_nowhere
+    small = dressed(measure: { height_m: 0.9, spread_m: 0.6 }, ornaments: { styles: styles.map(&:id) })
+    told = plan(small, place: surroundings(children: [3]))
+    unplaced = told[:hanging][:unplaced].sum { |one| one[:count] }
+    needs = told[:ledger].select { |line| line[:kind] == "ornament" }.sum { |line| line[:need] }
+
+    assert_operator unplaced, :>, 0
+    assert_equal told[:figures][:ornaments_planned][:value] - unplaced, needs
+    assert_equal [hung(told).size] * 2, [needs, told[:figures][:ornaments][:value]]
+  end
+
   def test_spares_are_told_apart_from_what_the_tree_needs
     glass = style("glass", "Glass", 80, "glass", on_hand: 12, breakable: true)
     line = plan(dressed(ornaments: { styles: ["glass"], count_by: "own", own_total: 12 }), with: [glass])[:ledger]
