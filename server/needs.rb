@@ -104,7 +104,7 @@ module DeckBough
       def told(piece, around, styles)
         @planning.needs(*around.fetch(piece[:room_id]), piece, styles)
       rescue UnplannableError => e
-        worry(piece, PlanSummary.unplannable(e))
+        worry(piece, PlanSummary.unplannable(e, @studio[:units]))
       rescue StandardError => e
         LOGGER.error("A piece could not be reckoned", { piece: piece[:id] }, e)
         worry(piece, PlanSummary.broken)

@@ -53,8 +53,7 @@ module DeckBough
       def needs(home, room, piece, styles)
         kind = Kinds.of(piece[:kind])
         plan = kind.plan.call(brief(piece[:settings], surroundings(home, room, piece[:place_id]), styles: styles))
-        { summary: PlanSummary.unread(plan.summary,
-                                      piece[:unread].map { |told| Fault.new(path: [], **told.slice(:code, :message)) }),
+        { summary: PlanSummary.unread(plan.summary, piece[:unread].map { |fault| fault[:message] }),
           measured: kind.measure.call(piece[:settings]), lines: plan.lines }
       end
 

@@ -40,7 +40,7 @@ module DeckBough
         # @return [Hash] the home made from it
         # @raise [Problem] naming every fault with its line
         def read(text)
-          reading = HomePlanReading.new(text)
+          reading = HomePlanReading.new(text, @studio[:units])
           document = reading.document
           @database.transaction { make(document, reading) }
         end

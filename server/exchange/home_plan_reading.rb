@@ -5,7 +5,8 @@ module DeckBough
     module Exchange
       # Reads the text of a home plan and checks all of it, before anything is made.
       #
-      #   HomePlanReading.new(text).document # => the document, or a Problem that names every fault with its line
+      #   HomePlanReading.new(text, "metric").document
+      #   # => the document, or a Problem that names every fault with its line
       class HomePlanReading
         PARTS = %w[format version home styles rooms].freeze
         PIECE = %w[name kind place settings_schema settings].freeze
@@ -14,8 +15,10 @@ module DeckBough
         # As many as a plan may bring at once.
         MOST = { "styles" => 1_000, "rooms" => 60, "pieces" => 60 }.freeze
 
-        def initialize(text)
+        # @param units ["metric", "imperial"] in which lengths are told
+        def initialize(text, units)
           @text = text
+          @units = units
           @faults = []
         end
 
@@ -44,7 +47,8 @@ module DeckBough
 
           Problem.invalid(problem.errors.map do |error|
             whole = path + error[:pointer].split("/").drop(1).map { |part| part.match?(/\A\d+\z/) ? part.to_i : part }
-            { **error.except(:fault), pointer: "/#{whole.join('/')}", **lined(whole, error[:message]) }
+            message = error[:fault] ? error[:fault].told(@units) : error[:message]
+            { **error.except(:fault), pointer: "/#{whole.join('/')}", **lined(whole, message) }
           end)
         end
 
@@ -52,7 +56,8 @@ module DeckBough
 
         def told
           @faults.each_with_index.map do |fault, i|
-            said = i <= Problem::MOST_ERRORS ? lined(fault.path, fault.message) : { message: fault.message }
+            message = fault.told(@units)
+            said = i <= Problem::MOST_ERRORS ? lined(fault.path, message) : { message: message }
             { pointer: fault.pointer, code: fault.code, **said }
           end
         end
@@ -180,7 +185,7 @@ module DeckBough
         rescue InputError => e
           @faults.concat(
             e.faults.map do |told|
-              Fault.new(path: [*path, "settings", *told.path], code: told.code, message: told.message)
+              Fault.new(path: [*path, "settings", *told.path], code: told.code, message: told.said, values: told.values)
             end
           )
         end

@@ -267,8 +267,16 @@ module DeckBough
           reading = kind.read(row[:settings].to_h, schema: row[:settings_schema])
           row.slice(:id, :room_id, :place_id, :kind, :name, :version).merge(
             settings: reading.settings, settings_schema: kind.schema, changed_at: row[:changed_at].iso8601,
-            unread: reading.faults.map { |fault| { pointer: fault.pointer, code: fault.code, message: fault.message } }
+            unread: reading.faults.map { |fault| told(fault) }
           )
+        end
+
+        def told(fault)
+          { pointer: fault.pointer, code: fault.code, message: fault.told(units) }
+        end
+
+        def units
+          @units ||= database[:studios].where(id: studio_id).get(:units)
         end
 
         def shown(row)

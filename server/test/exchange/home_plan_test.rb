@@ -71,6 +71,13 @@ class HomePlanTest < ServerTest
     assert_equal before, homes.size
   end
 
+  def test_faults_are_told_in_the_units_of_the_studio
+    text = taken_out.sub('"height_m": 2.4', '"height_m": 400')
+    DATABASE[:studios].update(units: "imperial")
+
+    assert_match(/Line \d+: Height is 1,?312 ft 4 in\./, read_in(text, status: 422)["errors"].last["message"])
+  end
+
   def test_text_that_is_no_json_or_no_plan_is_told
     broken = read_in("{\n \"format\": \"deck-bough/home-plan\",\n \"version\": tru }", status: 422)
 

@@ -134,6 +134,14 @@ class FaultyPiecesTest < ServerTest
     ask(:get, "/api/homes/#{piece['home']['id']}/plan.json")
   end
 
+  def test_what_cannot_be_read_is_told_in_the_units_of_the_studio
+    DATABASE[:studios].update(units: "imperial", version: Sequel[:version] + 1)
+    id = spoil({ "measure" => { "height_m" => 400 } }, schema: 2)
+
+    assert_includes summary(id)["worst"], "1312 ft 4 in"
+    assert_includes ask(:get, "/api/pieces/#{id}")["unread"].first["message"], "1312 ft 4 in"
+  end
+
   def test_settings_no_rule_can_reckon_any_more_are_a_caution_on_their_card
     tall = { "measure" => { "height_m" => 4.0, "spread_m" => 3.0 },
              "ribbon" => { "garland" => "turns", "garland_pitch_m" => 0.05 } }

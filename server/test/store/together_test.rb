@@ -77,6 +77,29 @@ class TogetherTest < ServerTest
     assert_equal [:kept], results.uniq
   end
 
+  def test_one_who_ticks_waits_until_another_who_ticks_the_same_tree_is_through
+    studio, piece, account, styles = tree_with_styles
+    store = Server::Store::HungOrnaments.new(DATABASE, studio)
+    site = { number: 1, height_m: 1.0, angle_deg: 0.0 }
+    second = nil
+    DATABASE.transaction do
+      store.hang(piece, [{ style: styles[0], **site }], account_id: account)
+      second = Thread.new { store.hang(piece, [{ style: styles[1], **site }], account_id: account) }
+
+      assert somebody_waits?(second), "The second did not wait for the first."
+    end
+    second.join
+
+    assert_equal 2, store.of(piece).size
+  end
+
+  # Until one of our connections waits for a lock; false when the other was through without.
+  def somebody_waits?(other)
+    waiting = DATABASE[:pg_stat_activity].where(datname: Sequel.function(:current_database), wait_event_type: "Lock")
+    Thread.pass until !other.alive? || waiting.any?
+    other.alive?
+  end
+
   def test_a_transaction_that_loses_to_another_is_tried_again
     studio, = tree_with_styles
     tries = 0

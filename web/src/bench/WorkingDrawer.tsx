@@ -105,20 +105,27 @@ export function WorkingDrawer({ open, sheet, error, onClose }: Props) {
           {sheet.house_rules.length > 0 && (
             <Section title="House rules behind it">
               {sheet.house_rules.map((rule) => (
-                <Box key={rule.key} sx={{ display: "flex", justifyContent: "space-between", gap: 2 }}>
-                  <Link component={RouterLink} to={`/house-rules#${rule.key}`} variant="body2">
-                    {rule.title}
-                  </Link>
-                  <Typography variant="body2" sx={{ whiteSpace: "nowrap" }}>
-                    {numberReading(rule.unit, units).shown(rule.value)} {numberReading(rule.unit, units).unit}
-                  </Typography>
-                </Box>
+                <RuleBehind key={rule.key} rule={rule} />
               ))}
             </Section>
           )}
         </Box>
       )}
     </Drawer>
+  );
+}
+
+function RuleBehind({ rule }: { rule: Schemas["WorkingSheet"]["house_rules"][number] }) {
+  const reading = numberReading(rule.unit, useUnits());
+  return (
+    <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2 }}>
+      <Link component={RouterLink} to={`/house-rules#${rule.key}`} variant="body2">
+        {rule.title}
+      </Link>
+      <Typography variant="body2" sx={{ whiteSpace: "nowrap" }}>
+        {reading.shown(rule.value)} {reading.unit}
+      </Typography>
+    </Box>
   );
 }
 

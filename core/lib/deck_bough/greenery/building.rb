@@ -151,25 +151,25 @@ module DeckBough
       # Each time the stem and place that close most; only what lies near the last one is reckoned again.
       def set_stems
         @counts = Hash.new(0)
-        kernels = @stems.to_h { |stem| [stem, kernel(stem)] }
-        @kernels = kernels
-        gains = @gains = @stems.to_h { |stem| [stem, @places.each_index.map { |i| gain(stem, kernels[stem], i) }] }
+        @kernels = @stems.to_h { |stem| [stem, kernel(stem)] }
+        @gains = @stems.to_h { |stem| [stem, @places.each_index.map { |i| gain(stem, i) }] }
         while @put.size + @bodies.size < MOST_ITEMS
-          stem, at = best_stem(gains) || break
-          set(stem, at, kernels[stem])
-          reckon_near(gains, kernels, at, stem)
+          stem, at = best_stem || break
+          set(stem, at)
+          reckon_near(at, stem)
         end
       end
 
-      def best_stem(gains)
+      # @return [Array, nil] stem and place
+      def best_stem
         worth = @stems.filter_map do |stem|
           next if @counts[stem] >= stem.on_hand || @kg + stem.kg > @most
 
-          gain = lawful(stem).map { |i| gains[stem][i] }.max
-          [gain * liking(stem), stem] if gain && gain > LEAST_GAIN
+          gain = lawful(stem).map { |i| @gains[stem][i] }.max
+          [gain * liking(stem), stem, gain] if gain && gain > LEAST_GAIN
         end
-        stem = worth.max_by(&:first)&.last
-        stem && [stem, farthest(stem, gains[stem])]
+        _, stem, gain = worth.max_by(&:first)
+        stem && [stem, farthest(stem, gain)]
       end
 
       # Places where a stem may sit.
@@ -181,10 +181,8 @@ module DeckBough
       end
 
       # Of the places as good as the best, that which lies farthest from what was put already; the first in the middle.
-      def farthest(stem, gains)
-        best = lawful(stem).map { |i| gains[i] }.max
-        good = lawful(stem).select { |i| gains[i] >= best - ((1 - AS_GOOD) * best.abs) }
-        freest(good)
+      def farthest(stem, best)
+        freest(lawful(stem).select { |i| @gains[stem][i] >= AS_GOOD * best })
       end
 
       def freest(places)
@@ -212,8 +210,8 @@ module DeckBough
         end
       end
 
-      def gain(stem, kernel, index)
-        kernel.sum do |offset, share|
+      def gain(stem, index)
+        @kernels[stem].sum do |offset, share|
           i = index + offset
           next 0.0 if i.negative? || i >= @places.size
 
@@ -223,8 +221,8 @@ module DeckBough
         end
       end
 
-      def set(stem, index, kernel)
-        kernel.each do |offset, share|
+      def set(stem, index)
+        @kernels[stem].each do |offset, share|
           i = index + offset
           next if i.negative? || i >= @places.size
 
@@ -236,13 +234,11 @@ module DeckBough
         @put << { style: stem.style, at_m: @places[index] }
       end
 
-      def reckon_near(gains, kernels, index, set_stem)
-        wide = kernels[set_stem].size / 2
+      def reckon_near(index, set_stem)
+        wide = @kernels[set_stem].size / 2
         @stems.each do |stem|
-          far = wide + (kernels[stem].size / 2)
-          ([index - far, 0].max..[index + far, @places.size - 1].min).each do |i|
-            gains[stem][i] = gain(stem, kernels[stem], i)
-          end
+          far = wide + (@kernels[stem].size / 2)
+          ([index - far, 0].max..[index + far, @places.size - 1].min).each { |i| @gains[stem][i] = gain(stem, i) }
         end
       end
     end

@@ -20,8 +20,8 @@ module DeckBough
         return unless stem
 
         at = freest(lawful(stem))
-        set(stem, at, @kernels[stem])
-        reckon_near(@gains, @kernels, at, stem)
+        set(stem, at)
+        reckon_near(at, stem)
       end
 
       def lacking?(stem)

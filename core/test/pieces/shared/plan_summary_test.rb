@@ -31,16 +31,16 @@ class PlanSummaryTest < CoreTest
   end
 
   def test_what_could_not_be_read_is_the_first_worry_but_for_a_stop
-    unread = PlanSummary.unread(summary(caution("caution", "Glass low.")), [FAULT])
+    unread = PlanSummary.unread(summary(caution("caution", "Glass low.")), ["Cover is lush."])
 
     assert_includes unread[:worst], "Cover is lush."
     assert_equal 2, unread[:cautions]
-    assert_equal "No riser.", PlanSummary.unread(summary(caution("stop", "No riser.")), [FAULT])[:worst]
+    assert_equal "No riser.", PlanSummary.unread(summary(caution("stop", "No riser.")), ["Cover is lush."])[:worst]
     assert_equal summary, PlanSummary.unread(summary, [])
   end
 
   def test_what_cannot_be_planned_or_breaks_has_one_worry_and_no_figures
-    unplannable = PlanSummary.unplannable(UnplannableError.new("garland.tree", [FAULT]))
+    unplannable = PlanSummary.unplannable(UnplannableError.new("garland.tree", [FAULT]), "metric")
 
     [unplannable, PlanSummary.broken].each do |told|
       assert_equal [true, 1, 0, 0], told.values_at(:chosen, :cautions, :stops, :minutes)
@@ -48,5 +48,14 @@ class PlanSummaryTest < CoreTest
     end
     assert_includes unplannable[:worst], "Cover is lush."
     assert_includes PlanSummary.broken[:worst], "our side"
+  end
+
+  def test_what_cannot_be_planned_is_told_in_the_units_of_the_studio
+    tall = TREE_KIND.read({ "measure" => { "height_m" => 400 } }).faults.first
+    error = UnplannableError.new("garland.tree", [tall])
+
+    assert_includes PlanSummary.unplannable(error, "metric")[:worst], tall.told("metric")
+    assert_includes PlanSummary.unplannable(error, "imperial")[:worst], tall.told("imperial")
+    refute_equal tall.told("metric"), tall.told("imperial")
   end
 end

@@ -8,9 +8,9 @@ import { useHints } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { LengthField } from "../../parts/LengthField";
 import { Tick } from "../../parts/Tick";
-import { newPlace, type PlaceDraft, type SurveyForm } from "./useSurvey";
-
-const STANCES = { corner: "corner", wall: "wall", bay: "bay window", open: "open" };
+import { newPlace, type PlaceDraft } from "./roomDraft";
+import type { SurveyForm } from "./useSurvey";
+import { STANCES } from "./words";
 
 function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: SurveyForm }) {
   const hint = useHints();

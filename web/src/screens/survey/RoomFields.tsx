@@ -6,15 +6,8 @@ import { useHints } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { LengthField } from "../../parts/LengthField";
 import { Tick } from "../../parts/Tick";
-import type { RoomDraft, SurveyForm } from "./useSurvey";
-
-const HEAT: { value: RoomDraft["heat"]; label: string }[] = [
-  { value: "none", label: "none near" },
-  { value: "radiator", label: "radiator" },
-  { value: "stove", label: "stove" },
-  { value: "fireplace", label: "fireplace" },
-  { value: "underfloor", label: "under the floor" },
-];
+import type { SurveyForm } from "./useSurvey";
+import { HEAT, HEAT_NAMES } from "./words";
 
 /** Shape and measures of the room, each with why it is asked. */
 export function RoomFields({ form }: { form: SurveyForm }) {
@@ -85,15 +78,13 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           select
           label="Heating"
           value={draft.heat}
-          onChange={(event) =>
-            change({ heat: HEAT.find((known) => known.value === event.target.value)?.value ?? "none" })
-          }
+          onChange={(event) => change({ heat: HEAT_NAMES.find((name) => name === event.target.value) ?? "none" })}
           helperText="Heat dries greens; a heated floor drops needles"
           sx={{ gridColumn: draft.sloping ? "auto" : undefined }}
         >
-          {HEAT.map((known) => (
-            <MenuItem key={known.value} value={known.value}>
-              {known.label}
+          {HEAT_NAMES.map((name) => (
+            <MenuItem key={name} value={name}>
+              {HEAT[name]}
             </MenuItem>
           ))}
         </TextField>

@@ -8,7 +8,7 @@ import { Caution } from "../../parts/Caution";
 import { length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { PieceDialog } from "../home/PieceDialog";
-import type { RoomDraft } from "./useSurvey";
+import type { RoomDraft } from "./roomDraft";
 
 interface Props {
   draft: RoomDraft;

@@ -22,7 +22,6 @@ module DeckBough
       "balance.mantel" => %w[survey length_m]
     }.freeze
 
-    GREENS = Greenery::Building::GREENS
     GRAMS = 1_000.0
 
     attr_reader :settings, :surroundings, :house, :units, :styles, :elsewhere
@@ -70,11 +69,6 @@ module DeckBough
     def extras_kg
       accents.sum { |style, count| kg_of(style) * count } + (lights ? lights[:strings] * kg_of(string_style) : 0) +
         (ribbon_m * kg_of(ribbon_style))
-    end
-
-    # How numbers of a sum are printed.
-    def jotting
-      @jotting ||= Jotting.new(units)
     end
 
     def kg
@@ -150,7 +144,7 @@ module DeckBough
     end
 
     def greens
-      greenery_styles.select { |style| GREENS.include?(style.texture) }
+      greenery_styles.select { |style| Greenery::Mixing::GREENS.include?(style.texture) }
     end
 
     def greenery_area

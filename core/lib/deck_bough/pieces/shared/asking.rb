@@ -24,6 +24,11 @@ module DeckBough
       raise unplannable(rule, e.faults.first)
     end
 
+    # How numbers of a sum are printed.
+    def jotting
+      @jotting ||= Jotting.new(units)
+    end
+
     private
 
     def unplannable(rule, fault)

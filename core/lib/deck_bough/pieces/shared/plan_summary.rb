@@ -25,19 +25,20 @@ module DeckBough
 
     # A summary of a piece some of whose settings could not be read: that is its first worry.
     #
-    # @param faults [Array<Fault>]
-    def unread(summary, faults)
-      return summary if faults.empty?
+    # @param told [Array<String>] what could not be read, in the studio's units
+    def unread(summary, told)
+      return summary if told.empty?
 
-      told = Finding.of(:unreadable, what: faults.first.message)
+      told = Finding.of(:unreadable, what: told.first)
       summary.merge(cautions: summary[:cautions] + 1, worst: summary[:stops].positive? ? summary[:worst] : told.message)
     end
 
     # Of a piece that no plan can be made from.
     #
     # @param error [UnplannableError]
-    def unplannable(error)
-      failed(Finding.of(:unplannable, what: error.faults.first.message))
+    # @param units ["metric", "imperial"] of the studio
+    def unplannable(error, units)
+      failed(Finding.of(:unplannable, what: error.faults.first.told(units)))
     end
 
     # Of a piece whose plan breaks: our fault, told like any other worry while everything else goes on.

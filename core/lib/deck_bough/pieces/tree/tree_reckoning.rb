@@ -44,11 +44,6 @@ module DeckBough
       @kept = kept
     end
 
-    # How numbers of a sum are printed.
-    def jotting
-      @jotting ||= Jotting.new(units)
-    end
-
     def chosen?
       !measure[:height_m].nil?
     end
