@@ -31,7 +31,7 @@ class AccessibilityTest < SystemTest
 
   def tree_views
     tree = "/pieces/#{piece_id('Quay window tree')}"
-    { tree => "Ornaments", "#{tree}/map" => "Next one is up", "#{tree}/cuts" => "From stock",
+    { tree => "Ornaments", "#{tree}/map" => "It is up", "#{tree}/cuts" => "From stock",
       "#{tree}/versions" => "From stock" }
   end
 

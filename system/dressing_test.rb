@@ -177,7 +177,7 @@ class DressingTest < SystemTest
     leave_out(tree, [0, 2, 3, 4])
     visit "/pieces/#{tree}/map"
 
-    assert_text "Next one is up"
+    assert_button "It is up"
     within("[aria-label='Style that is lit']") { find("[role=button]", text: "Plum velvet").click }
     click_button "left"
     find("button", text: /All \d are up/).click

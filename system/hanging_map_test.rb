@@ -11,7 +11,7 @@ class HangingMapTest < SystemTest
   def open_map
     visit "/pieces/#{piece_id('Quay window tree')}/map"
 
-    assert_text "Next one is up"
+    assert_button "It is up"
   end
 
   def light(name)
@@ -67,7 +67,7 @@ class HangingMapTest < SystemTest
     box(2).click
 
     assert_text "10 to hang, 1 up"
-    click_button "Next one is up"
+    click_button "It is up"
 
     assert_text "10 to hang, 2 up"
     click_button "All 8 are up"
@@ -85,6 +85,31 @@ class HangingMapTest < SystemTest
     box(2).click
 
     assert_text "10 to hang, 9 up"
+  end
+
+  def test_the_next_one_is_told_in_large_words_and_goes_on_with_every_press
+    open_map
+    first = within("[aria-label='The next one']") { find("div", text: /\Atier \d+, \d+:\d\d, \w/).text }
+    row = all("[aria-label='Places'] tbody tr").first
+
+    assert_text "Next: Paper star, 12 cm, no. 1"
+    assert_equal(row.all("td").map(&:text).first(2).then { |tier, clock| "tier #{tier}, #{clock}" },
+                 first.split(", ").first(2).join(", "))
+    click_button "It is up"
+
+    assert_text "Next: Paper star, 12 cm, no. 2"
+    click_button "All 9 are up"
+
+    assert_text "Next: Slate glass, 10 cm, no. 1"
+    assert_selector "svg[role=img] g title", text: "Slate glass, 10 cm no. 1:", visible: :all
+  end
+
+  def test_the_next_one_is_of_the_side_one_looks_at
+    open_map
+    click_button "left"
+    first = all("[aria-label='Places'] tbody tr").first.find("th").text
+
+    assert_text "Next: Paper star, 12 cm, no. #{first}"
   end
 
   def test_a_side_shows_only_what_hangs_there
@@ -114,11 +139,14 @@ class HangingMapTest < SystemTest
   def test_it_prints_without_its_buttons_and_is_taken_out_as_pdf_and_drawing
     open_map
 
-    assert_match(%r{/hanging\.pdf\?style=}, find_link("PDF")[:href])
-    assert_match(%r{/hanging\.svg\?style=}, find_link("SVG")[:href])
+    click_button "Take the map out"
+
+    assert_match(%r{/hanging\.pdf\?style=}, find("[role=menuitem]", text: "As PDF")[:href])
+    assert_match(%r{/hanging\.svg\?style=}, find("[role=menuitem]", text: "As SVG")[:href])
+    find("body").send_keys(:escape)
     page.driver.browser.page.command("Emulation.setEmulatedMedia", media: "print")
 
-    assert_no_button "Next one is up"
+    assert_no_button "It is up"
     assert_selector "svg[role=img]"
     assert_text "to hang"
   ensure

@@ -99,7 +99,7 @@ class ShownViews
 
   def map
     @browser.click_link("Map")
-    @browser.assert_text("Next one is up")
+    @browser.assert_text("The next one")
     self
   end
 

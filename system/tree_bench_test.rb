@@ -259,5 +259,28 @@ class TreeBenchTest < SystemTest
     find(STAGE).double_click
 
     assert_button "Closer"
+    find("body").send_keys("z")
+
+    assert_button "Whole room"
+  end
+
+  def touch(type, *points)
+    page.driver.browser.page.command("Input.dispatchTouchEvent", type: type, touchPoints: points.each_with_index
+                                                                                                .map { |(x, y), id| { x: x, y: y, id: id } })
+  end
+
+  def test_two_fingers_bring_the_tree_closer_and_back
+    enter
+    open_tree
+    touch("touchStart", [500, 300], [560, 300])
+    touch("touchMove", [440, 300], [620, 300])
+    touch("touchEnd")
+
+    assert_button "Whole room"
+    touch("touchStart", [440, 300], [620, 300])
+    touch("touchMove", [500, 300], [560, 300])
+    touch("touchEnd")
+
+    assert_button "Closer"
   end
 end

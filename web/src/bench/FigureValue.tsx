@@ -3,6 +3,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../api/client";
 import { quantity } from "../units/format";
+import { FINGERS, reachable } from "../theme/theme";
 import { useUnits } from "../units/useUnits";
 import { useWorkings } from "./workings";
 import { steady } from "../parts/steady";
@@ -23,7 +24,7 @@ function FigureValueDrawn({ label, figure, after, note, size = "large" }: Props)
   if (!figure) return null;
   const shown = quantity(figure.value, after === undefined ? figure.unit : "", units);
   return (
-    <Box className={note ? undefined : "as-wide-as-it-is"}>
+    <Box className={note ? undefined : "as-wide-as-it-is"} sx={{ [FINGERS]: { pb: 0.75 } }}>
       <Typography variant="body2" sx={{ fontWeight: 600, color: "text.secondary" }}>
         {label}
       </Typography>
@@ -38,6 +39,8 @@ function FigureValueDrawn({ label, figure, after, note, size = "large" }: Props)
           textAlign: "left",
           borderBottom: `1px dotted ${theme.palette.text.secondary}`,
           "&:hover": { color: "secondary.main" },
+          ...reachable,
+          [FINGERS]: { ...reachable[FINGERS], minHeight: 0, minWidth: 0 },
         })}
       >
         <Typography

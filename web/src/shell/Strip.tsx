@@ -9,6 +9,8 @@ import { Link as RouterLink, useLocation } from "react-router";
 interface StripProps {
   /** Where one is: season, home, room; the last one is the screen's own title. */
   crumbs: { label: string; to?: string }[];
+  /** Whose screen it is; a phone, where only the title is shown, tells it above the title. */
+  of?: string;
   children?: ReactNode;
 }
 
@@ -25,7 +27,7 @@ function useHeadingFocus() {
 }
 
 /** The top of every screen: where one is at the left, its state at the right. */
-export function Strip({ crumbs, children }: StripProps) {
+export function Strip({ crumbs, of, children }: StripProps) {
   const title = crumbs.at(-1)?.label ?? "Deck Bough";
   const up = crumbs.at(-2);
   const heading = useHeadingFocus();
@@ -57,6 +59,8 @@ export function Strip({ crumbs, children }: StripProps) {
           flex: 1,
           whiteSpace: "nowrap",
           overflow: "hidden",
+          // The way up reaches to the edge, and so far a finger may press it.
+          ml: { xs: up ? -1.5 : 0, sm: 0 },
         }}
       >
         {up && (
@@ -64,7 +68,7 @@ export function Strip({ crumbs, children }: StripProps) {
             component={RouterLink}
             to={up.to ?? "/"}
             aria-label={`Up to ${up.label}`}
-            sx={{ display: { xs: "inline-flex", sm: "none" }, width: 44, height: 44, ml: -1.5, alignSelf: "center" }}
+            sx={{ display: { xs: "inline-flex", sm: "none" }, width: 44, height: 44, alignSelf: "center" }}
           >
             <ArrowUpward fontSize="small" />
           </IconButton>
@@ -94,6 +98,16 @@ export function Strip({ crumbs, children }: StripProps) {
           </Fragment>
         ))}
         <Typography ref={heading} variant="h2" component="h1" noWrap tabIndex={-1} sx={{ outline: "none" }}>
+          {of && (
+            <Typography
+              component="span"
+              variant="body2"
+              noWrap
+              sx={{ display: { xs: "block", sm: "none" }, color: "text.secondary", lineHeight: 1.2 }}
+            >
+              {of}
+            </Typography>
+          )}
           {title}
         </Typography>
       </Box>

@@ -10,6 +10,26 @@ declare module "@mui/material/styles" {
   }
 }
 
+/** Where fingers press: nothing smaller than they are. */
+export const FINGERS = "@media (max-width: 599.95px)";
+const FINGER = 44;
+
+/** Room for a finger round something that is drawn smaller. */
+export const reachable = {
+  [FINGERS]: {
+    position: "relative",
+    "&::after": {
+      content: '""',
+      position: "absolute",
+      top: "50%",
+      left: "50%",
+      width: `max(100%, ${FINGER}px)`,
+      height: `max(100%, ${FINGER}px)`,
+      transform: "translate(-50%, -50%)",
+    },
+  },
+} as const;
+
 /** The look of every control, from the tokens; `tokens` themselves are at theme.palette.tokens. */
 export function buildTheme(mode: "day" | "evening") {
   const tokens = mode === "day" ? day : evening;
@@ -46,7 +66,15 @@ export function buildTheme(mode: "day" | "evening") {
           },
         },
       },
-      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButtonBase: {
+        defaultProps: { disableRipple: true },
+        styleOverrides: { root: { [FINGERS]: { minHeight: FINGER, minWidth: FINGER } } },
+      },
+      MuiButtonGroup: { styleOverrides: { grouped: { [FINGERS]: { minWidth: FINGER } } } },
+      MuiInputBase: { styleOverrides: { root: { [FINGERS]: { minHeight: FINGER } } } },
+      // A press on a label over a field's edge is a press on the field.
+      MuiInputLabel: { styleOverrides: { root: { [FINGERS]: { pointerEvents: "none" } } } },
+      MuiChip: { styleOverrides: { root: { [FINGERS]: { borderRadius: FINGER / 2 } } } },
       MuiButton: { defaultProps: { disableElevation: true } },
       MuiPaper: { styleOverrides: { rounded: { borderRadius: 6 } } },
       MuiTextField: { defaultProps: { size: "small", fullWidth: true } },
@@ -65,8 +93,10 @@ export function buildTheme(mode: "day" | "evening") {
           },
         },
       },
+      MuiTabs: { styleOverrides: { indicator: { pointerEvents: "none" } } },
       MuiSlider: {
         styleOverrides: {
+          root: { [FINGERS]: { paddingTop: FINGER / 2 - 2, paddingBottom: FINGER / 2 - 2 } },
           rail: { color: tokens.edge, opacity: 0.5 },
           markLabel: { fontSize: "0.75rem", color: tokens.quiet },
         },

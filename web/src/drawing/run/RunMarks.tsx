@@ -199,7 +199,7 @@ function Measures({
           {...text}
           fontSize={14}
           fontWeight={600}
-          strokeWidth={0}
+          strokeWidth={at.floor < at.height ? 0 : 4}
         >
           {length(shelf.right_m - shelf.left_m, units)}
         </text>

@@ -8,6 +8,7 @@ import { paintRun } from "./paintRun";
 import { RunMarks } from "./RunMarks";
 import { RunSetting } from "./RunSetting";
 import { projectRun } from "./runProjection";
+import { closerBy, Pinch } from "../shared/closer";
 import { useSize } from "../shared/useSize";
 
 interface Props {
@@ -21,17 +22,32 @@ interface Props {
   may: number | null;
   /** Handles of the outline wanted, while it is being shaped. */
   handles?: Handle[];
+  /** Whether the greens fill the stage, or all they hang on is seen; and how that is changed. */
+  closer?: boolean;
+  onCloser?: (closer: boolean) => void;
 }
 
 const NONE: Handle[] = [];
 
 /** A run where it goes, drawn to scale from computed layers: setting behind, greens, what is wanted and held in front. */
-export function RunStage({ drawing, bodies, dusk, units, describe, anchors, may, handles = NONE }: Props) {
+export function RunStage({
+  drawing,
+  bodies,
+  dusk,
+  units,
+  describe,
+  anchors,
+  may,
+  handles = NONE,
+  closer = false,
+  onCloser,
+}: Props) {
   const box = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const size = useSize(box);
+  const [pinch] = useState(() => new Pinch());
   const [held, setHeld] = useState(false);
-  const fitted = useMemo(() => projectRun(size, drawing), [size, drawing]);
+  const fitted = useMemo(() => projectRun(size, drawing, closer), [size, drawing, closer]);
   // While a handle is held the picture keeps its scale; it would run away under the hand.
   const [kept, setKept] = useState(fitted);
   if (!held && kept !== fitted) setKept(fitted);
@@ -50,7 +66,20 @@ export function RunStage({ drawing, bodies, dusk, units, describe, anchors, may,
   }, [drawing, bodies, projection, dusk, size]);
 
   return (
-    <Box ref={box} role="img" aria-label={describe} sx={{ position: "absolute", inset: 0 }}>
+    <Box
+      ref={box}
+      role="img"
+      aria-label={describe}
+      sx={{ position: "absolute", inset: 0, touchAction: "pan-y" }}
+      onPointerDown={(event) => pinch.down(event)}
+      onPointerUp={(event) => pinch.up(event)}
+      onPointerCancel={(event) => pinch.up(event)}
+      onPointerMove={(event) => {
+        const { closer: meant } = pinch.move(event);
+        if (meant !== undefined) onCloser?.(meant);
+      }}
+      {...closerBy(closer, onCloser)}
+    >
       {size.width > 0 && (
         <>
           <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>

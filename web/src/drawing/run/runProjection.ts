@@ -1,6 +1,6 @@
 import type { Schemas } from "../../api/client";
 import type { DrawingShades } from "../../theme/tokens";
-import type { StageSize } from "../shared/useSize";
+import { headOf, type StageSize } from "../shared/useSize";
 
 type Drawing = Schemas["RunDrawing"];
 
@@ -26,6 +26,7 @@ const HEAD = 74;
 const FOOT = 46;
 /** Free beside a run for its measures, metres. */
 const BESIDE = 0.55;
+const BESIDE_GREENS = 0.12;
 
 function reachOf(drawing: Drawing): Reach {
   const samples = drawing.samples ?? [];
@@ -48,14 +49,30 @@ function reachOf(drawing: Drawing): Reach {
   };
 }
 
-export function projectRun(stage: StageSize, drawing: Drawing): RunProjection {
-  const { left, right, bottom, top } = reachOf(drawing);
-  const byHeight = (stage.height - HEAD - FOOT) / (top - bottom);
-  const byWidth = stage.width / (right - left + 2 * BESIDE);
-  const scale = Math.max(Math.min(byHeight, byWidth, 420), 10);
+/** The greens alone. */
+function reachOfGreens({ samples = [] }: Drawing): Reach {
+  const across = samples.map(({ x_m, out_x, upper_m }) => x_m + out_x * upper_m);
+  const up = samples.map(({ y_m, out_y, upper_m }) => y_m + out_y * upper_m);
+  const down = samples.map(({ y_m, out_y, lower_m }) => y_m - Math.abs(out_y) * lower_m);
+  return {
+    left: Math.min(...across, ...samples.map(({ x_m }) => x_m)),
+    right: Math.max(...across, ...samples.map(({ x_m }) => x_m)),
+    bottom: Math.min(...up, ...down),
+    top: Math.max(...up, ...down),
+  };
+}
+
+/** @param closer the greens fill the stage; else all that they hang on and over is seen */
+export function projectRun(stage: StageSize, drawing: Drawing, closer = false): RunProjection {
+  const near = closer && (drawing.samples ?? []).length > 0;
+  const { left, right, bottom, top } = near ? reachOfGreens(drawing) : reachOf(drawing);
+  const head = headOf(stage, HEAD);
+  const byHeight = (stage.height - head - FOOT) / (top - bottom);
+  const byWidth = stage.width / (right - left + 2 * (near ? BESIDE_GREENS : BESIDE));
+  const scale = Math.max(Math.min(byHeight, byWidth, near ? 900 : 420), 10);
   const middle = (left + right) / 2;
   // A wide run leaves height to spare; it then hangs in the middle of it.
-  const spare = Math.max((stage.height - HEAD - FOOT - (top - bottom) * scale) / 2, 0);
+  const spare = Math.max((stage.height - head - FOOT - (top - bottom) * scale) / 2, 0);
   const base = stage.height - FOOT - (bottom > 0 ? spare : Math.min(spare, 40));
   return {
     scale,
@@ -63,7 +80,7 @@ export function projectRun(stage: StageSize, drawing: Drawing): RunProjection {
     y: (metres) => base - (metres - bottom) * scale,
     width: stage.width,
     height: stage.height,
-    floor: bottom > 0 ? stage.height + 10 : base,
+    floor: bottom > 0 ? Math.max(stage.height + 10, base + bottom * scale) : base,
   };
 }
 

@@ -6,6 +6,14 @@ export interface StageSize {
   height: number;
 }
 
+/** Below this a drawing is pressed by fingers, and the tools over it are as large as they are. */
+const HAND = 600;
+
+/** What a drawing leaves free at its upper edge for the tools over it, pixels. */
+export function headOf({ width }: StageSize, desk: number): number {
+  return width > 0 && width < HAND ? Math.max(desk, 66) : desk;
+}
+
 /** How large an element is, followed as it changes. */
 export function useSize(box: RefObject<HTMLDivElement | null>): StageSize {
   const [size, setSize] = useState<StageSize>({ width: 0, height: 0 });

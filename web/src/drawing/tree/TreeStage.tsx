@@ -14,6 +14,7 @@ import { day, evening } from "../../theme/tokens";
 import type { Turn } from "./turn";
 import { TreeDimensions } from "./TreeDimensions";
 import { TreeRoom } from "./TreeRoom";
+import { closerBy, Pinch } from "../shared/closer";
 import { useSize } from "../shared/useSize";
 
 type Drawing = Schemas["TreeDrawing"];
@@ -64,6 +65,7 @@ export function TreeStage({
   onCloser,
 }: Props) {
   const [pointed, setPointed] = useState<ReturnType<typeof pointAt>>(null);
+  const [pinch] = useState(() => new Pinch());
   const box = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const size = useSize(box);
@@ -135,8 +137,16 @@ export function TreeStage({
       role="img"
       aria-label={describe}
       sx={{ position: "absolute", inset: 0, touchAction: "pan-y", cursor: "grab", "&:active": { cursor: "grabbing" } }}
-      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        pinch.down(event);
+      }}
+      onPointerUp={(event) => pinch.up(event)}
+      onPointerCancel={(event) => pinch.up(event)}
       onPointerMove={(event) => {
+        const fingers = pinch.move(event);
+        if (fingers.closer !== undefined) onCloser?.(fingers.closer);
+        if (fingers.two) return;
         if (event.buttons === 1) {
           setPointed(null);
           turn.by(event.movementX * 0.5);
@@ -146,8 +156,7 @@ export function TreeStage({
         }
       }}
       onPointerLeave={() => setPointed(null)}
-      onDoubleClick={() => onCloser?.(!closer)}
-      onWheel={(event) => event.deltaY !== 0 && onCloser?.(event.deltaY < 0)}
+      {...closerBy(closer, onCloser)}
     >
       {size.width > 0 && (
         <>

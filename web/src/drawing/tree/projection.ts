@@ -1,4 +1,4 @@
-import type { StageSize } from "../shared/useSize";
+import { headOf, type StageSize } from "../shared/useSize";
 
 /** How metres in the room become pixels on the stage: seen straight from the front, so that every length is true. */
 export interface Projection {
@@ -29,7 +29,7 @@ const MEASURES = 150;
 
 /** Fits room and tree into the stage. */
 export function project(stage: StageSize, seen: Seen): Projection {
-  const byHeight = (stage.height - HEAD - FOOT) / seen.high;
+  const byHeight = (stage.height - headOf(stage, HEAD) - FOOT) / seen.high;
   const byWidth = stage.width / 2 / seen.side;
   const scale = Math.max(Math.min(byHeight, byWidth), 10);
   return {

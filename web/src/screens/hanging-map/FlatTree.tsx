@@ -2,6 +2,7 @@ import { useTheme } from "@mui/material/styles";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { memo } from "react";
 import type { Schemas } from "../../api/client";
+import { day } from "../../theme/tokens";
 import { clockPosition, depthWords, length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { siteKey, type Side, type Site } from "./useHangingMap";
@@ -32,12 +33,16 @@ function band(from: number, to: number, half: number): string {
   return `${arc(from, half)} L ${x} ${y} A ${size} ${size} 0 ${half > 90 ? 1 : 0} 1 ${x1} ${y1} Z`;
 }
 
-/** `large`: how much larger lettering and dots are than on a desk, so that they can be read on a phone. */
-function view({ rim_m, half_deg }: Flat, large: number): string {
+/**
+ * Left, top, width and height of what is drawn.
+ *
+ * @param large how much larger lettering and dots are than on a desk, so that they can be read on a phone
+ */
+function view({ rim_m, half_deg }: Flat, large: number): [number, number, number, number] {
   const across = (half_deg >= 90 ? 1 : Math.sin(half_deg * RADIANS)) * rim_m * METRE;
   const top = half_deg > 90 ? Math.cos(half_deg * RADIANS) * rim_m * METRE : 0;
   const side = 84 * large;
-  return `${-across - side} ${top - 34 * large} ${2 * (across + side)} ${rim_m * METRE - top + 34 * large + 62 * large}`;
+  return [-across - side, top - 34 * large, 2 * (across + side), rim_m * METRE - top + 96 * large];
 }
 
 function Ground({ flat, large }: { flat: Flat; large: number }) {
@@ -130,25 +135,37 @@ interface Props {
   style: string | null;
   side: Side;
   pointed: string | null;
+  /** The one that goes up next: it is lit. */
+  next: string | null;
   onPoint: (key: string | null) => void;
   onTick: (site: Site) => void;
 }
 
 /** The side of the tree laid flat: one style lit and numbered in hanging order, the others as rings. */
-export const FlatTree = memo(function FlatTree({ map, style, side, pointed, onPoint, onTick }: Props) {
+export const FlatTree = memo(function FlatTree({ map, style, side, pointed, next, onPoint, onTick }: Props) {
   const { tokens } = useTheme().palette;
   const large = useMediaQuery("(max-width: 599px)") ? 1.6 : 1;
   const styles = new Map(map.styles.map((known) => [known.id, known]));
-  const lit = (site: Site) => (style === null || site.style === style) && (side === "all" || site.side === side);
+  const lit = (site: Site) =>
+    siteKey(site) === next || ((style === null || site.style === style) && (side === "all" || site.side === side));
   const ordered = [...map.sites].sort((a, b) => Number(lit(a)) - Number(lit(b)));
+  const frame = view(map.flat, large);
+  const aspect = `${frame[2]} / ${frame[3]}`;
   const name = style === null ? "all styles" : (styles.get(style)?.name ?? "");
   return (
     <svg
-      viewBox={view(map.flat, large)}
+      viewBox={frame.join(" ")}
       role="img"
       aria-label={`The tree laid flat, ${name} lit. The list beside it tells every place.`}
       preserveAspectRatio="xMidYMid meet"
-      style={{ width: "100%", height: "100%", display: "block" }}
+      style={{
+        width: "100%",
+        aspectRatio: aspect,
+        maxHeight: "100%",
+        flex: "1 1 auto",
+        minHeight: 0,
+        display: "block",
+      }}
     >
       <Ground flat={map.flat} large={large} />
       {ordered.map((site) => {
@@ -167,7 +184,8 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, onPo
               strokeOpacity={0.75}
             />
           );
-        const r = pointed === key ? DOT * 1.45 * large : style === null ? DOT * 0.8 * large : DOT * large;
+        const r =
+          pointed === key || next === key ? DOT * 1.45 * large : style === null ? DOT * 0.8 * large : DOT * large;
         return (
           <g
             key={key}
@@ -178,6 +196,7 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, onPo
           >
             <title>{`${styles.get(site.style)?.name ?? ""} no. ${site.number}: tier ${site.tier} at ${clockPosition(site.clock)}, ${depthWords(site.depth_word)}${site.up ? ", up" : ""}`}</title>
             <circle cx={x} cy={y} r={r + 4} fill="transparent" />
+            {next === key && <circle cx={x} cy={y} r={r + 7} fill="none" stroke={tokens.plum} strokeWidth={3} />}
             <circle
               cx={x}
               cy={y}
@@ -207,5 +226,5 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, onPo
 /** Dark or light lettering, whichever reads on a colour. */
 function inkOn(colour: string): string {
   const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16));
-  return 0.299 * r + 0.587 * g + 0.114 * b > 150 ? "#1E2A2F" : "#FFFFFF";
+  return 0.299 * r + 0.587 * g + 0.114 * b > 150 ? day.ink : day.card;
 }

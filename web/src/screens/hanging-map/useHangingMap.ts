@@ -108,7 +108,8 @@ export function useHangingMap(pieceId: string, map: Schemas["HangingSheet"]) {
   });
 
   const own = map.sites.filter((site) => style === null || site.style === style);
-  const next = own.find((site) => !site.up) ?? map.sites.find((site) => !site.up);
+  const shown = own.filter((site) => side === "all" || site.side === side);
+  const next = [shown, own, map.sites].flatMap((sites) => sites.find((site) => !site.up) ?? [])[0];
   return {
     style,
     light: setStyle,
@@ -116,7 +117,7 @@ export function useHangingMap(pieceId: string, map: Schemas["HangingSheet"]) {
     look: setSide,
     pointed,
     point: setPointed,
-    shown: own.filter((site) => side === "all" || site.side === side),
+    shown,
     next,
     tick: (sites: Site[], up: boolean) => ticks.mutate({ sites, up }),
     /** Takes the next ornament in hanging order as up and lights its style. */

@@ -7,6 +7,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
+import { reachable } from "../../theme/theme";
 import { length, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { PieceDialog } from "./PieceDialog";
@@ -26,7 +27,7 @@ export function RoomCard({ room }: { room: Schemas["RoomOfHome"] }) {
     <Paper variant="outlined" sx={{ mb: 2 }} component="section" aria-label={room.name}>
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 2, px: 2, pt: 1.5, pb: 1, flexWrap: "wrap" }}>
         <Typography variant="h3" component="h2">
-          <Link component={RouterLink} to={`/rooms/${room.id}`} color="inherit">
+          <Link component={RouterLink} to={`/rooms/${room.id}`} color="inherit" sx={reachable}>
             {room.name}
           </Link>
         </Typography>

@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { memo, useMemo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
+import { CloserTool, useCloser } from "../../bench/CloserTool";
 import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
 import type { Handle } from "../../drawing/run/OutlineHandles";
 import { RunStage } from "../../drawing/run/RunStage";
@@ -63,6 +64,7 @@ export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Pl
   const { dusk } = useLight();
   const units = useUnits();
   const [list, setList] = useState(false);
+  const view = useCloser();
   const [pinned, setPinned] = useState(true);
   const bodies = useMemo(() => [...new Set(plan.settings.body.bodies.map(({ style }) => style))], [plan]);
   const { run, weight } = plan.figures;
@@ -77,6 +79,8 @@ export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Pl
         anchors={pinned || step === "anchors"}
         may={plan.figures.may ? Number(plan.figures.may.value) : null}
         handles={handles}
+        closer={view.closer}
+        onCloser={view.setCloser}
       />
       {!plan.chosen && <Unmeasured kind={plan.drawing.kind} />}
       <StageTools
@@ -85,6 +89,7 @@ export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Pl
         }
       >
         <DuskTool />
+        {plan.chosen && <CloserTool {...view} whole="All of it" />}
         {plan.anchors.length > 0 && (
           <StageTool startIcon={<PushPinOutlined />} aria-pressed={pinned} onClick={() => setPinned(!pinned)}>
             {pinned ? "Hide anchors" : "Anchors"}

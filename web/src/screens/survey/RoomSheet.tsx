@@ -1,6 +1,8 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import type { Theme } from "@mui/material/styles";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { RoomDrawing } from "../../drawing/tree/RoomDrawing";
@@ -19,40 +21,56 @@ interface Props {
 /** The room drawn from its measures, and under it the best size for each place. */
 export function RoomSheet({ draft, room, saved }: Props) {
   const units = useUnits();
+  const phone = useMediaQuery((theme: Theme) => theme.breakpoints.down("md"));
   const [adding, setAdding] = useState<string | null>(null);
   const best = new Map(room?.places.map((place) => [place.id, place.best_size]));
   const measured = draft.width_m && draft.depth_m && draft.ceiling_left_m;
   return (
     <Box
       sx={(theme) => ({
+        display: { xs: "contents", md: "block" },
         bgcolor: "background.paper",
         borderLeft: { md: `1px solid ${theme.palette.divider}` },
         overflow: { md: "auto" },
-        p: { xs: 2, sm: 3 },
+        p: { md: 3 },
       })}
     >
-      {measured ? (
-        <RoomDrawing
-          units={units}
-          room={{
-            width: draft.width_m ?? 0,
-            depth: draft.depth_m ?? 0,
-            left: draft.ceiling_left_m ?? 0,
-            right: (draft.sloping ? draft.ceiling_right_m : draft.ceiling_left_m) ?? draft.ceiling_left_m ?? 0,
-          }}
-          places={draft.places.map((place, i) => ({
-            ...place,
-            name: place.name || `Place ${i + 1}`,
-            best: saved && place.id ? best.get(place.id) : undefined,
-          }))}
-        />
-      ) : (
-        <Typography color="textSecondary" sx={{ py: 8, textAlign: "center" }}>
-          Width, depth and ceiling draw the room here.
-        </Typography>
-      )}
+      <Box
+        sx={(theme) => ({
+          position: { xs: "sticky", md: "static" },
+          top: 0,
+          order: { xs: -1, md: 0 },
+          zIndex: { xs: 2, md: 0 },
+          flexShrink: 0,
+          bgcolor: "background.paper",
+          px: { xs: 1, md: 0 },
+          borderBottom: { xs: `1px solid ${theme.palette.divider}`, md: 0 },
+        })}
+      >
+        {measured ? (
+          <RoomDrawing
+            strip={phone}
+            units={units}
+            room={{
+              width: draft.width_m ?? 0,
+              depth: draft.depth_m ?? 0,
+              left: draft.ceiling_left_m ?? 0,
+              right: (draft.sloping ? draft.ceiling_right_m : draft.ceiling_left_m) ?? draft.ceiling_left_m ?? 0,
+            }}
+            places={draft.places.map((place, i) => ({
+              ...place,
+              name: place.name || `Place ${i + 1}`,
+              best: saved && place.id ? best.get(place.id) : undefined,
+            }))}
+          />
+        ) : (
+          <Typography color="textSecondary" sx={{ py: { xs: 1.5, md: 8 }, textAlign: "center" }}>
+            Width, depth and ceiling draw the room here.
+          </Typography>
+        )}
+      </Box>
       {room && saved && room.places.length > 0 && (
-        <Box component="section" aria-label="Best sizes" sx={{ mt: 3 }}>
+        <Box component="section" aria-label="Best sizes" sx={{ mt: { md: 3 }, px: { xs: 2, sm: 3, md: 0 }, pb: 3 }}>
           <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
             Best size for each place
           </Typography>
@@ -92,7 +110,7 @@ export function RoomSheet({ draft, room, saved }: Props) {
         </Box>
       )}
       {!saved && measured && (
-        <Typography variant="body2" color="textSecondary" sx={{ mt: 2 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ mt: { md: 2 }, px: { xs: 2, sm: 3, md: 0 }, pb: 3 }}>
           Keep the survey to see the best size for each place.
         </Typography>
       )}

@@ -74,8 +74,9 @@ export function SurveyDesk({ home, room, remove }: Props) {
           flex: 1,
           minHeight: 0,
           overflow: { xs: "auto", md: "hidden" },
-          display: "grid",
-          gridTemplateColumns: { xs: "1fr", md: "minmax(440px, 1fr) minmax(380px, 1fr)" },
+          display: { xs: "flex", md: "grid" },
+          flexDirection: "column",
+          gridTemplateColumns: "minmax(440px, 1fr) minmax(380px, 1fr)",
         }}
       >
         <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>

@@ -2,15 +2,13 @@ import ChevronLeft from "@mui/icons-material/ChevronLeft";
 import ChevronRight from "@mui/icons-material/ChevronRight";
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import MapOutlined from "@mui/icons-material/MapOutlined";
-import ZoomIn from "@mui/icons-material/ZoomIn";
-import ZoomOut from "@mui/icons-material/ZoomOut";
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonGroup from "@mui/material/ButtonGroup";
 import { memo, useMemo, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
+import { CloserTool, useCloser } from "../../bench/CloserTool";
 import { DuskTool, StageTool, StageTools, useToolLook } from "../../bench/StageTools";
 import type { DrawnStyle } from "../../drawing/shared/paintOrnament";
 import type { Ghost } from "../../drawing/tree/GhostTree";
@@ -58,7 +56,7 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
   const { dusk } = useLight();
   const units = useUnits();
   const [list, setList] = useState(false);
-  const [closer, setCloser] = useState(false);
+  const view = useCloser();
   const { room } = plan.drawing;
   const up = look?.up;
   // Looking at what is up, nothing else is drawn.
@@ -81,8 +79,8 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
         ghost={ghostOf(plan)}
         describe={describe(plan, units)}
         look={look}
-        closer={closer}
-        onCloser={setCloser}
+        closer={view.closer}
+        onCloser={view.setCloser}
         tell={(site) =>
           `${names.get(site.style) ?? "An ornament"} no. ${site.number}: tier ${site.tier} at ${clockPosition(site.clock)}, ${Math.round(site.depth * 100)} % out`
         }
@@ -97,13 +95,7 @@ export const Stage = memo(function Stage({ pieceId, plan, look, styles, names, t
           </Button>
         </ButtonGroup>
         <DuskTool />
-        {plan.chosen && (
-          <Box sx={{ display: { xs: "none", sm: "contents" } }}>
-            <StageTool startIcon={closer ? <ZoomOut /> : <ZoomIn />} onClick={() => setCloser(!closer)}>
-              {closer ? "Whole room" : "Closer"}
-            </StageTool>
-          </Box>
-        )}
+        {plan.chosen && <CloserTool {...view} whole="Whole room" />}
         <StageTool startIcon={<FormatListBulleted />} disabled={!plan.chosen} onClick={() => setList(true)}>
           Tiers
         </StageTool>

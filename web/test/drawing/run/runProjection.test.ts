@@ -63,6 +63,27 @@ describe("a run on the stage", () => {
     expect(at.scale).toBeGreaterThanOrEqual(10);
     expect(Number.isFinite(at.x(0))).toBe(true);
   });
+
+  test("fills it with the greens alone when one comes closer", () => {
+    const told = drawing({ mirror: { top_m: 2.4 }, firebox: { width_m: 0.8 } });
+    const [whole, near] = [projectRun(stage, told), projectRun(stage, told, true)];
+    const [left = 0, right = 0] = shelf(0, 1.8)
+      .flatMap(({ x_m }) => [x_m])
+      .sort((a, b) => a - b)
+      .filter((_, i, all) => i === 0 || i === all.length - 1)
+      .map(near.x);
+
+    expect(near.scale).toBeGreaterThan(1.3 * whole.scale);
+    expect(left).toBeGreaterThan(0);
+    expect(right).toBeLessThan(stage.width);
+    expect(right - left).toBeGreaterThan(0.7 * stage.width);
+  });
+
+  test("leaves a phone's tools their height", () => {
+    const told = drawing({ mirror: { top_m: 2.4 } });
+
+    expect(projectRun({ width: 390, height: 300 }, told).y(2.4)).toBeGreaterThanOrEqual(66);
+  });
 });
 
 test("a rectangle by its edges has its corner above and to the left", () => {
