@@ -7,7 +7,7 @@ module DeckBough
     # What many pieces need, from the rows that are kept of it; what is missing or stale is computed and kept, as far as
     # a request may take: one at least, so that asking again always comes nearer. The rest is left for the next one.
     #   Needs.new(database, studio).of(homes, rooms, pieces)
-    #   # => { piece id => { summary:, measured: } }, nil where it is still to do
+    #   # => { piece id => { summary:, measured:, portrait: } }, nil where it is still to do
     #
     # A stamp is made of the versions of all that a plan is computed from: piece, room, home, studio, its house rules,
     # its styles (whose versions move with every count) and the code itself. One faulty piece is a worry on its own
@@ -19,6 +19,8 @@ module DeckBough
       )
       # Seconds of a request that go into computing.
       BUDGET = 0.8
+      # What of a row a list wants.
+      TOLD = %i[summary measured portrait].freeze
       # Settings and styles are read for so many at a time.
       BATCH = 60
 
@@ -43,7 +45,7 @@ module DeckBough
         kept = @rows.of(pieces.map { |piece| piece[:id] })
         fresh = pieces.to_h do |piece|
           row = kept[piece[:id]]
-          [piece[:id], row && row[:stamp] == stamp(piece, around, row[:styles]) ? row.slice(:summary, :measured) : nil]
+          [piece[:id], row && row[:stamp] == stamp(piece, around, row[:styles]) ? row.slice(*TOLD) : nil]
         end
         fresh.merge(computed(pieces.reject { |piece| fresh[piece[:id]] }, around))
       end
@@ -77,7 +79,7 @@ module DeckBough
           found.merge!(batch_of(batch, around, until_when))
         end
         @rows.keep(found)
-        found.transform_values { |row| row.slice(:summary, :measured) }
+        found.transform_values { |row| row.slice(*TOLD) }
       end
 
       def batch_of(batch, around, until_when)
@@ -111,7 +113,8 @@ module DeckBough
       end
 
       def worry(piece, summary)
-        { summary: summary, measured: Kinds.of(piece[:kind]).measure.call(piece[:settings]), lines: [] }
+        { summary: summary, measured: Kinds.of(piece[:kind]).measure.call(piece[:settings]), lines: [],
+          portrait: nil }
       end
 
       def now

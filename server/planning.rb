@@ -49,12 +49,12 @@ module DeckBough
 
       # For many pieces at once: home, room and styles are given.
       #
-      # @return [Hash] summary, measured, style_ids, lines
+      # @return [Hash] summary, measured, lines, portrait
       def needs(home, room, piece, styles)
         kind = Kinds.of(piece[:kind])
         plan = kind.plan.call(brief(piece[:settings], surroundings(home, room, piece[:place_id]), styles: styles))
         { summary: PlanSummary.unread(plan.summary, piece[:unread].map { |fault| fault[:message] }),
-          measured: kind.measure.call(piece[:settings]), lines: plan.lines }
+          measured: kind.measure.call(piece[:settings]), lines: plan.lines, portrait: plan.portrait }
       end
 
       # The best size of every place of a room, for a classic tree.

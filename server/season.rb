@@ -9,6 +9,8 @@ module DeckBough
     # It takes a fixed number of statements however many homes there are; what pieces need is read from rows (Needs).
     class Season
       UNMEASURED = { height_m: nil, length_m: nil }.freeze
+      # So many pieces of a home are drawn on the desk.
+      MOST_DRAWN = 8
 
       # @param budget [Float] seconds that may go into computing what no row says yet
       def initialize(database, studio, budget: Needs::BUDGET)
@@ -16,6 +18,7 @@ module DeckBough
         @rooms = Store::Rooms.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
         @needs = Needs.new(database, studio, budget: budget)
+        @rows = Store::Needs.new(database, studio[:id])
       end
 
       def desk(today:, page:)
@@ -31,10 +34,33 @@ module DeckBough
         { **home, days_to_go: days(home, today), totals: totals(rooms), rooms: rooms }
       end
 
+      # What the pieces of a home lack, piece by piece.
+      #
+      # @return [Hash] items: piece, name, room, and the ledger line's label, need, have, short …; pending: how many
+      #   pieces are still to be reckoned
+      def shortages(id)
+        rooms = rooms_of([@homes.find(id)])
+        pieces = rooms.flat_map { |room| room[:pieces].map { |piece| [room, piece] } }
+        lines = @rows.short_lines(pieces.map { |_, piece| piece[:id] })
+        { items: pieces.flat_map { |room, piece| lacking(room, piece, lines.fetch(piece[:id], [])) },
+          pending: pieces.count { |_, piece| piece[:summary].nil? } }
+      end
+
       private
 
+      SHORT = %i[label colour unit need spares have short spares_short packs pack_size buy_cents].freeze
+      private_constant :SHORT
+
+      def lacking(room, piece, lines)
+        return [] unless piece[:summary]
+
+        lines.map { |line| { piece: piece[:id], name: piece[:name], room: room[:name], **line.slice(*SHORT) } }
+      end
+
       def card(home, rooms, today)
-        { **home, days_to_go: days(home, today), rooms: rooms.size, totals: totals(rooms) }
+        { **home, days_to_go: days(home, today), rooms: rooms.size, totals: totals(rooms),
+                  portraits: rooms.flat_map { |room| room[:pieces] }.filter_map { |piece| piece[:portrait] }
+                                  .first(MOST_DRAWN) }
       end
 
       def rooms_of(homes)
@@ -50,7 +76,7 @@ module DeckBough
       # Without a summary it is still to be reckoned.
       def told(room, piece, need)
         place = room[:places].find { |candidate| candidate[:id] == piece[:place_id] }
-        measured = need ? { summary: need[:summary], **need[:measured] } : UNMEASURED
+        measured = need ? { **need.slice(:summary, :portrait).compact, **need[:measured] } : UNMEASURED
         { **piece.slice(:id, :name, :kind, :version), place: place && place[:name], **measured }
       end
 

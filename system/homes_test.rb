@@ -47,6 +47,34 @@ class HomesTest < SystemTest
     assert_field "Password"
   end
 
+  def test_a_count_of_short_things_opens_what_they_are_on_desk_and_home
+    at_the_desk
+    click_button "8 things short"
+    within("[role=dialog]") do
+      assert_text "Short at Tidewaiter's House"
+      assert_selector "li", count: 8
+      assert_text(/Plum glass drop, 9 cm\s*6 short\s*12 and 2 spare wanted, 8 there; €32\.40 for 2 packs/)
+      assert_text(/Finishing nail, pre-wired\s*6 short\s*6 wanted, 0 there; price not known/)
+    end
+    click_button "Close what is short"
+    click_link "Tidewaiter's House"
+    click_button "7 things short"
+
+    assert_selector "[role=dialog] li", count: 7
+    within("[role=dialog]") { click_link "Quay window tree" }
+
+    assert_text "What it takes"
+  end
+
+  def test_a_row_of_the_desk_is_pressed_anywhere_for_its_home
+    at_the_desk
+    find("article", text: "The Signal Loft").click(x: 420, y: 60)
+
+    assert_text "Measure a room"
+    assert_selector "h1", text: "The Signal Loft"
+    assert_selector "[aria-label='Loft'] svg polygon, section svg polygon", minimum: 2, visible: :all
+  end
+
   def test_a_home_with_impossible_dates_is_told_by_field_and_stays_as_typed
     at_the_desk
     click_button "Add a home"

@@ -264,9 +264,9 @@ class TreeBenchTest < SystemTest
     assert_button "Whole room"
   end
 
-  def touch(type, *points)
-    page.driver.browser.page.command("Input.dispatchTouchEvent", type: type, touchPoints: points.each_with_index
-                                                                                                .map { |(x, y), id| { x: x, y: y, id: id } })
+  def touch(type, *fingers)
+    points = fingers.each_with_index.map { |(x, y), id| { x: x, y: y, id: id } }
+    page.driver.browser.page.command("Input.dispatchTouchEvent", type: type, touchPoints: points)
   end
 
   def test_two_fingers_bring_the_tree_closer_and_back

@@ -10,6 +10,7 @@ module DeckBough
         post "/api/homes", :create
         post "/api/homes/import", :import
         get "/api/homes/:id/plan.json", :take_out
+        get "/api/homes/:id/shortages", :shortages
         get "/api/homes/:id", :read
         put "/api/homes/:id", :change
         delete "/api/homes/:id", :delete
@@ -40,6 +41,10 @@ module DeckBough
 
         def read
           answer(season.home(id, today))
+        end
+
+        def shortages
+          answer(season.shortages(id))
         end
 
         def change

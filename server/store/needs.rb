@@ -7,7 +7,7 @@ module DeckBough
     module Store
       # What pieces need, kept as rows: summary, measures, ledger lines, with the stamp of all they were computed from.
       #
-      #   needs.of(piece_ids) # => { id => { stamp:, styles:, summary:, measured: } }
+      #   needs.of(piece_ids) # => { id => { stamp:, styles:, summary:, measured:, portrait: } }
       #
       # A row is worth what its stamp says; who asks compares it with the stamp of now (Needs#stamp of the server).
       class Needs < Table
@@ -23,14 +23,15 @@ module DeckBough
         #   now, in short
         def of(piece_ids)
           rows(:piece_needs).where(piece_id: piece_ids)
-                            .select(:piece_id, :stamp, :summary, :measured, versions.as(:styles)).to_h do |row|
+                            .select(:piece_id, :stamp, :summary, :measured, :portrait,
+                                    versions.as(:styles)).to_h do |row|
             [row[:piece_id],
              { stamp: row[:stamp], styles: row[:styles], summary: symbols(row[:summary]),
-               measured: symbols(row[:measured]) }]
+               measured: symbols(row[:measured]), portrait: row[:portrait] }]
           end
         end
 
-        # @param found [Hash{String => Hash}] by piece: stamp, style_ids, summary, measured, lines
+        # @param found [Hash{String => Hash}] by piece: stamp, style_ids, summary, measured, lines, portrait
         def keep(found)
           return if found.empty?
 
@@ -38,10 +39,19 @@ module DeckBough
             { piece_id: id, studio_id: studio_id, stamp: row[:stamp],
               style_ids: Sequel.pg_array(row[:style_ids], :uuid),
               summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]),
-              lines: Sequel.pg_jsonb(row[:lines]) }
+              lines: Sequel.pg_jsonb(row[:lines]), portrait: row[:portrait] && Sequel.pg_jsonb(row[:portrait]) }
           end
-          fresh = %i[stamp style_ids summary measured lines].to_h { |name| [name, Sequel[:excluded][name]] }
+          fresh = %i[stamp style_ids summary measured lines portrait].to_h { |name| [name, Sequel[:excluded][name]] }
           transaction { database[:piece_needs].insert_conflict(target: :piece_id, update: fresh).multi_insert(kept) }
+        end
+
+        # What pieces lack, as it was last reckoned.
+        #
+        # @return [Hash{String => Array<Hash>}] ledger lines by piece
+        def short_lines(piece_ids)
+          rows(:piece_needs).where(piece_id: piece_ids).select_hash(:piece_id, :lines).transform_values do |lines|
+            lines.map { |line| symbols(line) }.select { |line| line[:short].positive? }
+          end
         end
 
         private

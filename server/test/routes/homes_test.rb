@@ -16,6 +16,52 @@ class HomesRoutesTest < ServerTest
     refute_nil first["totals"]["worst"]
   end
 
+  def test_what_is_short_is_what_the_desk_counts_and_the_ledgers_say
+    sign_in
+    card = ask(:get, "/api/season")["items"].first
+    told = ask(:get, "/api/homes/#{card['id']}/shortages")
+    tree = home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }.first
+    settings = ask(:get, "/api/pieces/#{tree['id']}")["settings"]
+    ledger = ask(:post, "/api/pieces/#{tree['id']}/plan", { settings: settings })["ledger"].select { |line| line["short"].positive? }
+    lines = told["items"].select { |item| item["piece"] == tree["id"] }
+
+    assert_equal [card["totals"]["short_lines"], 0], [told["items"].size, told["pending"]]
+    assert_equal(card["totals"]["buy_cents"], told["items"].sum { |item| item["buy_cents"] || 0 })
+    assert_equal(ledger.map { |line| line.values_at("label", "short", "buy_cents") },
+                 lines.map { |line| line.values_at("label", "short", "buy_cents") })
+    assert_equal ["Quay window tree", "Long room"], lines.first.values_at("name", "room")
+    ask(:get, "/api/homes/#{SecureRandom.uuid}/shortages", status: 404)
+  end
+
+  def test_what_is_short_elsewhere_is_told_to_nobody_else
+    sign_in
+    home = homes.first["id"]
+    stranger
+    ask(:post, "/api/login", { email: "else@elsewhere.example", password: "another-word-1" })
+
+    ask(:get, "/api/homes/#{home}/shortages", status: 404)
+  end
+
+  def test_pieces_are_drawn_small_on_the_desk_and_in_their_home
+    sign_in
+    cards = ask(:get, "/api/season")["items"]
+    piece = home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }.first
+
+    assert_equal([3, 2, 2], cards.map { |card| card["portraits"].size })
+    assert_equal piece["portrait"], cards.first["portraits"].first
+    assert_operator piece["portrait"]["top_m"], :>=, piece["height_m"]
+    room = home_named("Tidewaiter's House")["rooms"].first["id"]
+    10.times do |i|
+      ask(:post, "/api/rooms/#{room}/pieces", { name: "Tree #{i}", kind: "tree",
+                                                settings: { measure: { height_m: 1.5 } } }, status: 201)
+    end
+    empty = ask(:post, "/api/rooms/#{room}/pieces", { name: "Later", kind: "tree" }, status: 201)
+
+    assert_equal 8, ask(:get, "/api/season")["items"].first["portraits"].size
+    assert_nil(home_named("Tidewaiter's House")["rooms"].first["pieces"]
+                 .find { |one| one["id"] == empty["id"] }["portrait"])
+  end
+
   def test_an_empty_season_is_an_empty_list
     stranger
     ask(:post, "/api/login", { email: "else@elsewhere.example", password: "another-word-1" })

@@ -17,6 +17,7 @@ export const keys = {
   people: ["people"],
   season: (page: number) => ["season", page],
   home: (id: string) => ["home", id],
+  shortages: (id: string) => ["home", id, "shortages"],
   room: (id: string) => ["room", id],
   piece: (id: string) => ["piece", id],
   history: (id: string) => ["piece", id, "history"],

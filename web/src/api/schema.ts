@@ -269,6 +269,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/homes/{id}/shortages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What the pieces of a home lack */
+        get: operations["listShortages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/homes/{id}": {
         parameters: {
             query?: never;
@@ -1301,6 +1320,7 @@ export interface components {
             days_to_go: number | null;
             rooms: number;
             totals: components["schemas"]["HomeTotals"];
+            portraits: components["schemas"]["Portrait"][];
         };
         SeasonDesk: {
             items: components["schemas"]["SeasonCard"][];
@@ -1316,7 +1336,7 @@ export interface components {
         RoomOfHome: components["schemas"]["RoomSurvey"] & {
             pieces: components["schemas"]["PieceOfRoom"][];
         };
-        /** @description without a summary it is still to be reckoned */
+        /** @description without a summary it is still to be reckoned, without a portrait still to be measured */
         PieceOfRoom: {
             id: string;
             name: string;
@@ -1326,6 +1346,48 @@ export interface components {
             height_m: number | null;
             length_m: number | null;
             summary?: components["schemas"]["PieceSummary"];
+            portrait?: components["schemas"]["Portrait"];
+        };
+        /** @description a piece with a few strokes; metres, x from the middle of a tree or the left end of a run, y from the floor */
+        Portrait: {
+            left_m: number;
+            right_m: number;
+            top_m: number;
+            shapes: {
+                /** @enum {string} */
+                part: "foliage" | "foot" | "topper" | "wood" | "dark" | "line";
+                closed: boolean;
+                points: number[][];
+            }[];
+            dots: {
+                x_m: number;
+                y_m: number;
+                r_m: number;
+                colour: string | null;
+            }[];
+        };
+        Shortages: {
+            items: components["schemas"]["Shortage"][];
+            /** @description pieces that are still to be reckoned */
+            pending: number;
+        };
+        Shortage: {
+            piece: string;
+            /** @description of the piece */
+            name: string;
+            room: string;
+            label: string | null;
+            colour: string | null;
+            /** @enum {string} */
+            unit: "pieces" | "m";
+            need: number;
+            spares: number;
+            have: number;
+            short: number;
+            spares_short: number;
+            packs: number | null;
+            pack_size: number | null;
+            buy_cents: number | null;
         };
         PieceSummary: {
             chosen: boolean;
@@ -3075,6 +3137,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": Record<string, never>;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listShortages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the pieces of a home lack */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shortages"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -83,7 +83,7 @@ export function Home() {
               </Notice>
             )}
             {told.rooms.map((room) => (
-              <RoomCard key={room.id} room={room} />
+              <RoomCard key={room.id} room={room} home={told} />
             ))}
           </Gently>
         </Box>

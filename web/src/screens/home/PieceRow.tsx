@@ -6,14 +6,23 @@ import { useState } from "react";
 import { Link as RouterLink } from "react-router";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import { PortraitRow } from "../../drawing/shared/PortraitRow";
 import { KINDS } from "../../kinds/registry";
 import { DeleteDialog } from "../../parts/DeleteDialog";
+import { ShortButton } from "../../parts/ShortButton";
+import { ShortagesDrawer } from "../../parts/ShortagesDrawer";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { useUndo } from "../../parts/undo";
 import { counted, minutes, toBuy } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 
-export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; homeId: string }) {
+interface Props {
+  piece: Schemas["PieceOfRoom"];
+  home: { id: string; name: string };
+}
+
+/** One piece of a room: drawn small, what it lacks, what wants care. */
+export function PieceRow({ piece, home }: Props) {
   const units = useUnits();
   const currency = useCurrency();
   const cache = useQueryClient();
@@ -21,14 +30,15 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
   const { summary } = piece;
   const { icon: Icon, told } = KINDS[piece.kind];
   const [asking, setAsking] = useState(false);
+  const [short, setShort] = useState(false);
   const path = { params: { path: { id: piece.id } } };
 
   async function remove() {
     await ask(client.DELETE("/api/pieces/{id}", path));
-    await cache.invalidateQueries({ queryKey: keys.home(homeId) });
+    await cache.invalidateQueries({ queryKey: keys.home(home.id) });
     say(`${piece.name} was deleted.`, async () => {
       await ask(client.POST("/api/pieces/{id}/restore", path));
-      await cache.invalidateQueries({ queryKey: keys.home(homeId) });
+      await cache.invalidateQueries({ queryKey: keys.home(home.id) });
     });
   }
 
@@ -44,7 +54,13 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
         flexWrap: { xs: "wrap", sm: "nowrap" },
       })}
     >
-      <Icon aria-hidden sx={{ color: "primary.main" }} />
+      <Box sx={{ width: 132, flexShrink: 0, display: "flex", justifyContent: "center" }}>
+        {piece.portrait ? (
+          <PortraitRow portraits={[piece.portrait]} width={132} height={92} />
+        ) : (
+          <Icon aria-hidden sx={{ color: "primary.main" }} />
+        )}
+      </Box>
       <Box sx={{ flex: "1 1 200px", minWidth: 0 }}>
         <Link component={RouterLink} to={`/pieces/${piece.id}`} sx={{ fontWeight: 600 }} color="inherit">
           {piece.name}
@@ -53,7 +69,9 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
           {summary ? told(piece, units) : "still being reckoned"}
         </Typography>
       </Box>
-      <Box sx={{ width: 150 }}>{summary?.chosen && <Shortage summary={summary} currency={currency} />}</Box>
+      <Box sx={{ width: 150 }}>
+        {summary?.chosen && <Shortage summary={summary} currency={currency} open={() => setShort(true)} />}
+      </Box>
       <Typography variant="body2" sx={{ flex: "1 1 260px" }}>
         {summary?.worst && (
           <>
@@ -68,18 +86,31 @@ export function PieceRow({ piece, homeId }: { piece: Schemas["PieceOfRoom"]; hom
           { label: "Delete", run: () => setAsking(true) },
         ]}
       />
+      {short && <ShortagesDrawer home={home} pieceId={piece.id} onClose={() => setShort(false)} />}
       {asking && <DeleteDialog name={piece.name} onDelete={remove} onClose={() => setAsking(false)} />}
     </Box>
   );
 }
 
 /** What it lacks, what that costs, how long it takes. */
-function Shortage({ summary, currency }: { summary: Schemas["PieceSummary"]; currency: string }) {
+function Shortage({
+  summary,
+  currency,
+  open,
+}: {
+  summary: Schemas["PieceSummary"];
+  currency: string;
+  open: () => void;
+}) {
   const short = summary.short_lines > 0;
   return (
     <>
-      <Typography variant="body2" sx={{ fontWeight: 600, color: short ? "error.main" : "text.primary" }}>
-        {short ? `${counted(summary.short_lines, "thing")} short` : "all on the shelf"}
+      <Typography variant="body2" component="div" sx={{ fontWeight: 600 }}>
+        {short ? (
+          <ShortButton onClick={open}>{counted(summary.short_lines, "thing")} short</ShortButton>
+        ) : (
+          "all on the shelf"
+        )}
       </Typography>
       <Typography variant="body2" color="textSecondary">
         {[short && toBuy(summary, currency), minutes(summary.minutes)].filter(Boolean).join(" · ")}

@@ -20,7 +20,12 @@ function ceiling(room: Schemas["RoomOfHome"], units: Units): string {
     : `ceiling ${length(left, units)} to ${length(right, units)}`;
 }
 
-export function RoomCard({ room }: { room: Schemas["RoomOfHome"] }) {
+interface Props {
+  room: Schemas["RoomOfHome"];
+  home: { id: string; name: string };
+}
+
+export function RoomCard({ room, home }: Props) {
   const units = useUnits();
   const [adding, setAdding] = useState(false);
   return (
@@ -45,7 +50,7 @@ export function RoomCard({ room }: { room: Schemas["RoomOfHome"] }) {
         </Button>
       </Box>
       {room.pieces.map((piece) => (
-        <PieceRow key={piece.id} piece={piece} homeId={room.home_id} />
+        <PieceRow key={piece.id} piece={piece} home={home} />
       ))}
       {adding && <PieceDialog room={room} onClose={() => setAdding(false)} />}
     </Paper>

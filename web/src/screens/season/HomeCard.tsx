@@ -1,10 +1,14 @@
 import DangerousOutlined from "@mui/icons-material/DangerousOutlined";
 import ReportProblemOutlined from "@mui/icons-material/ReportProblemOutlined";
 import Box from "@mui/material/Box";
-import ButtonBase from "@mui/material/ButtonBase";
+import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
-import { Link } from "react-router";
+import { useState } from "react";
+import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
+import { PortraitRow } from "../../drawing/shared/PortraitRow";
+import { ShortButton } from "../../parts/ShortButton";
+import { ShortagesDrawer } from "../../parts/ShortagesDrawer";
 import { counted, date, daysToGo, minutes, toBuy } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
 
@@ -19,19 +23,18 @@ function shortage(totals: Schemas["HomeTotals"]): string {
 export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
   const currency = useCurrency();
   const { totals } = home;
+  const [open, setOpen] = useState(false);
   const near = home.days_to_go !== null && home.days_to_go !== undefined && home.days_to_go <= 7;
   const Icon = totals.stops > 0 ? DangerousOutlined : ReportProblemOutlined;
   return (
-    <ButtonBase
-      component={Link}
-      to={`/homes/${home.id}`}
+    <Box
+      component="article"
       sx={(theme) => ({
+        position: "relative",
         display: "grid",
-        gridTemplateColumns: { xs: "72px 1fr", md: "96px minmax(200px, 1.1fr) 190px minmax(220px, 1.6fr)" },
+        gridTemplateColumns: { xs: "64px 1fr", md: "88px minmax(190px, 1fr) 252px 180px minmax(200px, 1.2fr)" },
         columnGap: 3,
-        rowGap: 0.5,
-        width: "100%",
-        textAlign: "left",
+        rowGap: 0.75,
         alignItems: "start",
         py: 2,
         px: 1.5,
@@ -39,7 +42,7 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
         "&:hover": { bgcolor: "background.paper" },
       })}
     >
-      <Box sx={{ gridRow: { xs: "span 3", md: "auto" } }}>
+      <Box sx={{ gridRow: { xs: "span 4", md: "auto" } }}>
         <Typography
           component="div"
           sx={{ fontSize: "1.75rem", fontWeight: 600, lineHeight: 1, color: near ? "secondary.main" : "text.primary" }}
@@ -52,7 +55,16 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
       </Box>
       <Box>
         <Typography variant="h3" component="h2">
-          {home.name}
+          <Link
+            component={RouterLink}
+            to={`/homes/${home.id}`}
+            color="inherit"
+            underline="none"
+            // The whole row is pressed for its home, but for what is pressed for itself.
+            sx={{ "&::after": { content: '""', position: "absolute", inset: 0 } }}
+          >
+            {home.name}
+          </Link>
         </Typography>
         <Typography variant="body2" color="textSecondary">
           {[home.client, home.visit_on && date(home.visit_on)].filter(Boolean).join(" · ")}
@@ -62,10 +74,13 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
           {totals.unmeasured > 0 ? `, ${totals.unmeasured} not measured yet` : ""}
         </Typography>
       </Box>
+      <PortraitRow portraits={home.portraits} width={252} height={104} />
       <Box>
-        <Typography sx={{ fontWeight: 600, color: totals.short_lines > 0 ? "error.main" : "text.primary" }}>
-          {shortage(totals)}
-        </Typography>
+        {totals.short_lines > 0 && totals.pending === 0 ? (
+          <ShortButton onClick={() => setOpen(true)}>{shortage(totals)}</ShortButton>
+        ) : (
+          <Typography sx={{ fontWeight: 600 }}>{shortage(totals)}</Typography>
+        )}
         <Typography variant="body2" color="textSecondary">
           {totals.short_lines > 0 && `${toBuy(totals, currency)} to buy`}
         </Typography>
@@ -96,6 +111,7 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
           )}
         </Typography>
       </Box>
-    </ButtonBase>
+      {open && <ShortagesDrawer home={home} onClose={() => setOpen(false)} />}
+    </Box>
   );
 }

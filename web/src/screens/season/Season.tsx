@@ -4,10 +4,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Pagination from "@mui/material/Pagination";
 import { lazy, Suspense, useState } from "react";
-import { Link } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { useMe, useSeason } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
+import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
 import { Strip } from "../../shell/Strip";
 import { HomeCard } from "./HomeCard";
@@ -19,6 +20,7 @@ const ImportDialog = lazy(async () => ({ default: (await import("./ImportDialog"
 /** The desk one comes to in the morning: what is when, what is short, what wants care. */
 export function Season() {
   const [page, setPage] = useState(1);
+  const navigate = useNavigate();
   const season = useSeason(page);
   const year = useMe().data?.today.slice(0, 4) ?? "";
   const [adding, setAdding] = useState(false);
@@ -28,15 +30,26 @@ export function Season() {
   return (
     <>
       <Strip crumbs={[{ label: `Season ${year}` }]}>
-        <Button component={Link} to="/deleted">
-          Deleted
-        </Button>
-        <Button startIcon={<UploadFileOutlined />} onClick={() => setImporting(true)}>
-          Open a home plan
-        </Button>
+        <Box sx={{ display: { xs: "none", sm: "contents" } }}>
+          <Button component={Link} to="/deleted">
+            Deleted
+          </Button>
+          <Button startIcon={<UploadFileOutlined />} onClick={() => setImporting(true)}>
+            Open a home plan
+          </Button>
+        </Box>
         <Button variant="contained" startIcon={<Add />} onClick={() => setAdding(true)}>
           Add a home
         </Button>
+        <Box sx={{ display: { xs: "contents", sm: "none" } }}>
+          <MoreMenu
+            label="More of the season"
+            entries={[
+              { label: "Open a home plan", run: () => setImporting(true) },
+              { label: "Deleted", run: () => void navigate("/deleted") },
+            ]}
+          />
+        </Box>
       </Strip>
       <Box sx={{ flex: 1, overflow: "auto" }}>
         {season.isPending && <Loading what="the season" />}

@@ -46,6 +46,11 @@ module DeckBough
                offcuts: offcuts, drawing: RunDrawing.new(@reckoning).call)
     end
 
+    # @return [Hash, nil] as Portrait tells it
+    def portrait
+      chosen? ? RunPortrait.of(@reckoning) : nil
+    end
+
     # A good layering for the outline wanted, from what is on hand, within the weight the anchors may carry.
     #
     # @return [Hash, nil] as AutomaticStart tells it; nil before the run is measured

@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # What every plan can be asked for beside itself: one working, its ledger's lines, what the season desk wants.
+  # What every plan can be asked for beside itself: one working, its ledger's lines, what the season desk wants. Its
+  # portrait each kind draws itself.
   #
   # Part of a plan that has `chosen?` and, privately, `sheets`, `ledger`, `figures` and the `cautions` that follow from
   # rules.

@@ -73,6 +73,11 @@ module DeckBough
       chosen? ? CutSheets.new(@reckoning, part_rolls: part_rolls).call : []
     end
 
+    # @return [Hash, nil] as Portrait tells it
+    def portrait
+      chosen? ? TreePortrait.of(@reckoning) : nil
+    end
+
     # The best size of its place.
     def best_size
       best = @reckoning.best_size

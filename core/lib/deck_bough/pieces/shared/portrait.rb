@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A piece drawn with a few strokes, for lists: its silhouette in metres and the colours that lead, all of it small.
+  #
+  #   portrait = Portrait.new
+  #   portrait.area("foliage", [[-0.7, 0.2], [0.7, 0.2], [0, 2.4]])
+  #   portrait.to_h[:top_m] # => 2.4
+  #
+  # x from the middle of a tree or the left end of a run, y from the floor. Parts: foliage, foot, topper, wood (what
+  # carries it), dark (a firebox), line.
+  class Portrait
+    # A list shows centimetres at most.
+    PLACES = 2
+    LEAST_DOT = 0.04
+
+    def initialize
+      @shapes = []
+      @dots = []
+    end
+
+    def area(part, points)
+      @shapes << { part: part, closed: true, points: points.map { |point| rounded(point) } }
+    end
+
+    def line(part, points)
+      @shapes << { part: part, closed: false, points: points.map { |point| rounded(point) } }
+    end
+
+    # @param radius [Float] drawn no smaller than can be seen
+    def dot(x, y, radius, colour)
+      @dots << { x_m: x.round(PLACES), y_m: y.round(PLACES), r_m: [radius, LEAST_DOT].max.round(3), colour: colour }
+    end
+
+    # @return [Hash] left_m, right_m, top_m, shapes, dots
+    def to_h
+      across, up = @shapes.flat_map { |shape| shape[:points] }.transpose
+      { left_m: across.min, right_m: across.max, top_m: up.max, shapes: @shapes, dots: @dots }
+    end
+
+    private
+
+    def rounded(point)
+      point.map { |metres| metres.to_f.round(PLACES) }
+    end
+  end
+end
