@@ -11,6 +11,10 @@ module DeckBough
         COLUMNS = 4
         ROW = 14
         MAP_TALL = 330
+        # How large what stands in a dot may be, by how many characters it has.
+        IN_DOT = { 1 => 7, 2 => 6.5, 3 => 5.2 }.freeze
+        SMALLEST = 4.2
+        DOT = 7
 
         # @param style [String, nil] only this style
         def initialize(map, style: nil, **sheet)
@@ -76,11 +80,12 @@ module DeckBough
           lit = @style.nil? || site[:style] == @style
           @page.stroke_color INK
           @page.fill_color(lit && !site[:up] ? colour : "ffffff")
-          @page.fill_and_stroke_circle(point, lit ? 5.5 : 2)
+          @page.fill_and_stroke_circle(point, lit ? DOT : 2)
           return unless lit
 
           @page.fill_color(site[:up] ? INK : HangingSvg.ink_on("##{colour}").delete("#"))
-          centred(site[:number].to_s, [point[0], point[1]], 6)
+          said = HangingSvg.said(site, @map, @style)
+          centred(said, [point[0], point[1]], IN_DOT.fetch(said.size, SMALLEST))
         end
 
         def centred(text, (across, up), size)
@@ -91,11 +96,20 @@ module DeckBough
           own = @map[:sites].select { |site| site[:style] == style[:id] }
           rows = (own.size / COLUMNS.to_f).ceil
           @page.start_new_page if @page.cursor < 30 + ([rows, 6].min * ROW)
-          @page.fill_color INK
-          @page.text plain("#{style[:name]}: #{style[:count]}"), size: 12, style: :bold
+          swatch(style)
+          @page.indent(14) do
+            @page.text plain("#{style[:letter]}  #{style[:name]}: #{style[:count]}"), size: 12, style: :bold
+          end
           @page.move_down 4
           own.each_slice(COLUMNS) { |row| entries(row) }
           @page.move_down 8
+        end
+
+        def swatch(style)
+          @page.stroke_color INK
+          @page.fill_color((style[:colour] || HangingSvg::PLAIN).delete("#"))
+          @page.fill_and_stroke_circle([5, @page.cursor - 8], 4)
+          @page.fill_color INK
         end
 
         def entries(row)

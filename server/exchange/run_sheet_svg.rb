@@ -8,7 +8,7 @@ module DeckBough
       # The nail map of a run as SVG: greens in outline, every anchor with its measures from the left and the floor;
       # under it the layers in their order.
       #
-      #   RunSheetSvg.write(plan, "Mantel greens", "metric") # => "<svg …"
+      #   RunSheetSvg.write(plan, "Mantel greens", "metric", under: "Front room") # => "<svg …"
       module RunSheetSvg
         WIDE = 1000
         TALL = 700
@@ -22,12 +22,12 @@ module DeckBough
 
         module_function
 
-        def write(plan, title, units)
+        def write(plan, title, units, under:)
           drawing = RunSheetDrawing.new(plan[:drawing], width: WIDE - (2 * MARGIN), height: TALL - (2 * MARGIN))
           parts = [*ground(drawing), *drawing.anchors.map { |anchor, spot| anchor(anchor, spot, units) },
                    *layers(plan[:layers])]
           tall = TALL + (plan[:layers].size * LINE_TALL)
-          sheet(parts, title: title, wide: WIDE, tall: tall, margin: MARGIN)
+          sheet(parts, title: title, under: under, wide: WIDE, tall: tall, margin: MARGIN)
         end
 
         def ground(drawing)

@@ -23,13 +23,15 @@ module DeckBough
           @title = title
           @under = under
           @day = day
-          @page = Prawn::Document.new(page_size: PAPERS.fetch(paper), margin: MARGIN, info: { Title: plain(title) })
+          @page = Prawn::Document.new(page_size: PAPERS.fetch(paper), margin: MARGIN, info: { Title: title })
           @page.fill_color INK
+          @page.font_families.update(SheetFonts.families)
+          @page.font(SheetFonts::TEXT)
+          @page.fallback_fonts(SheetFonts::EXTENDED.values)
         end
 
         # @return [String] the document's bytes
         def render
-          Prawn::Fonts::AFM.hide_m17n_warning = true
           content
           @page.number_pages("<page> of <total>", at: [@page.bounds.right - 80, -12], width: 80, align: :right,
                                                   size: SMALL)
@@ -40,14 +42,22 @@ module DeckBough
 
         private
 
-        # The fonts every reader has know Western letters only.
+        # What no font of ours has is a question mark.
         def plain(text)
-          text.gsub(/[⅛⅜⅝⅞]/, FRACTIONS)
-              .encode("Windows-1252", invalid: :replace, undef: :replace, replace: "?").encode("UTF-8")
+          text.gsub(/[⅛⅜⅝⅞]/, FRACTIONS).each_char.map { |letter| known?(letter) ? letter : "?" }.join
+        end
+
+        def known?(letter)
+          @known ||= Hash.new do |all, one|
+            all[one] = [SheetFonts::TEXT, SheetFonts::EXTENDED[SheetFonts::TEXT]].any? do |name|
+              @page.find_font(name).glyph_present?(one)
+            end
+          end
+          letter == "\n" || @known[letter]
         end
 
         def heading(told)
-          @page.text plain(@title), size: 20, style: :bold
+          @page.font(SheetFonts::HEADING) { @page.text plain(@title), size: 22 }
           @page.text plain("#{@under} · #{told}"), size: 10, color: QUIET
           @page.move_down 12
         end

@@ -7,18 +7,24 @@ module DeckBough
     module Exchange
       # What sheets drawn as SVG are made of. Points are pairs in units of the sheet.
       #
-      #   SvgMarks.sheet([], title: "Bay tree", wide: 100, tall: 70, margin: 5) # => "<svg …"
+      #   SvgMarks.sheet([], title: "Bay tree", under: "A room", wide: 100, tall: 70, margin: 5) # => "<svg …"
       module SvgMarks
         INK = "#1e2a2f"
         LINE = "#8fa58a"
 
         module_function
 
-        # A white sheet with a title and the parts inside its margin.
-        def sheet(parts, title:, wide:, tall:, margin:)
-          %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{wide} #{tall}" font-family="sans-serif" ) +
-            %(role="img"><title>#{CGI.escapeHTML(title)}</title>) +
+        # A white sheet with a title, which stands at its head too with where and when it is, and the parts inside its
+        # margin.
+        #
+        # @param under [String] home, room and day
+        def sheet(parts, title:, under:, wide:, tall:, margin:)
+          %(<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{wide} #{tall}" font-family="Sheet, sans-serif" ) +
+            %(role="img"><title>#{CGI.escapeHTML(title)}</title>#{SheetFonts.style_sheet}) +
             %(<rect width="#{wide}" height="#{tall}" fill="#ffffff"/>) +
+            %(<text x="#{margin}" y="28" font-size="18" fill="#{INK}">#{CGI.escapeHTML(title)}</text>) +
+            %(<text x="#{wide - margin}" y="28" font-size="13" text-anchor="end" fill="#{INK}">) +
+            "#{CGI.escapeHTML(under)}</text>" +
             %(<g transform="translate(#{margin} #{margin})">#{parts.join}</g></svg>\n)
         end
 

@@ -43,6 +43,11 @@ module DeckBough
           home[:visit_on] && (Date.iso8601(home[:visit_on]) - today).to_i
         end
 
+        # As it stands at the head of a drawing.
+        def where_and_when
+          "#{under(named)} · #{today.strftime('%-d %b %Y')}"
+        end
+
         def under(named)
           "#{named[:home][:name]}, #{named[:room][:name]}"
         end

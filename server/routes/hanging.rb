@@ -46,8 +46,8 @@ module DeckBough
         end
 
         def draw
-          file(Exchange::HangingSvg.write(map_of_tree, tree[:name], query["style"]), "image/svg+xml",
-               "#{tree[:name]}-hanging-map.svg")
+          svg = Exchange::HangingSvg.write(map_of_tree, tree[:name], query["style"], under: where_and_when)
+          file(svg, "image/svg+xml", "#{tree[:name]}-hanging-map.svg")
         end
 
         def step_back

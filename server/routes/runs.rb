@@ -36,7 +36,8 @@ module DeckBough
         end
 
         def draw
-          file(Exchange::RunSheetSvg.write(measured_plan.call, piece[:name], studio[:units]), "image/svg+xml",
+          file(Exchange::RunSheetSvg.write(measured_plan.call, piece[:name], studio[:units],
+                                           under: where_and_when), "image/svg+xml",
                "#{piece[:name]}-nail-map.svg")
         end
 

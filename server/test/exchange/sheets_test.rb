@@ -8,7 +8,8 @@ class SheetsTest < Minitest::Test
   include DeckBough
   include DeckBough::Server::Exchange
 
-  STYLES = [{ id: "plum", colour: "#6b2e4f" }, { id: "bell", colour: "#f2e3b0" }].freeze
+  STYLES = [{ id: "plum", letter: "A", name: "Plum", count: 2, colour: "#6b2e4f" },
+            { id: "bell", letter: "B", name: "Bell & bow", count: 1, colour: "#f2e3b0" }].freeze
   FLAT = { crown_m: 0.2, rim_m: 2.4, half_deg: 60, reach_line_m: nil, tiers: [{ from_m: 0.9 }, { from_m: 1.6 }],
            clocks: [{ clock: 6, turn_deg: 0 }, { clock: 7, turn_deg: 30 }] }.freeze
 
@@ -21,21 +22,32 @@ class SheetsTest < Minitest::Test
   end
 
   def drawn(sites, style: nil, **flat)
-    HangingSvg.write(map(sites, **flat), "Bay & tree", style)
+    HangingSvg.write(map(sites, **flat), "Bay & tree", style, under: "A room · 19 Nov 2026")
   end
 
   def test_every_ornament_has_its_number_and_reads_on_its_colour
     svg = drawn([site("plum", 1), site("bell", 2), site("plum", 3, up: true)])
 
-    assert_equal %w[1 2 3], svg.scan(%r{font-size="12"[^>]*>(\d+)</text>}).flatten
+    assert_equal %w[A1 B2 A3], svg.scan(%r{font-size="12"[^>]*>(\w+)</text>}).flatten
     assert_equal ["#ffffff", SvgMarks::INK, SvgMarks::INK], svg.scan(/font-size="12"[^>]*fill="(#\h+)"/).flatten
     assert_equal ["#6b2e4f", "#f2e3b0", "#ffffff"], svg.scan(/<circle[^>]*r="12" fill="(#\h+)"/).flatten
+    assert_equal ["A  Plum, 2", "B  Bell &amp; bow, 1"], svg.scan(%r{font-size="14"[^>]*>([^<]+)</text>}).flatten
+  end
+
+  def test_a_sheet_carries_its_letters_and_says_where_and_when_it_is
+    svg = drawn([])
+    carried = svg[%r{base64,([\w+=/]+)}, 1].unpack1("m")
+
+    assert_equal File.binread(SheetFonts.file("hanken-grotesk-400")), carried
+    assert_includes svg, ">A room · 19 Nov 2026</text>"
+    assert_includes svg, ">Bay &amp; tree</text>"
   end
 
   def test_one_style_is_lit_and_the_others_are_rings_without_a_number
     svg = drawn([site("plum", 1), site("bell", 1)], style: "bell")
 
     assert_equal 1, svg.scan('r="12"').size
+    assert_match(%r{font-size="13"[^>]*>1</text>}, svg)
     assert_equal 1, svg.scan('r="4" fill="none"').size
   end
 
@@ -48,7 +60,7 @@ class SheetsTest < Minitest::Test
   end
 
   def test_a_title_is_text_whatever_stands_in_it
-    svg = HangingSvg.write(map([]), "<b>Bay</b> & \"tree\"", nil)
+    svg = HangingSvg.write(map([]), "<b>Bay</b> & \"tree\"", nil, under: "")
 
     assert_includes svg, "<title>&lt;b&gt;Bay&lt;/b&gt; &amp; &quot;tree&quot;</title>"
     refute_includes svg, "<b>"
@@ -79,7 +91,7 @@ class SheetsTest < Minitest::Test
     assert_includes SvgMarks.label(10.04, 2, 7), %(x="10.0" y="2.0")
     assert_includes SvgMarks.line([[0, 0], [1, 1]], "#000000", dash: "8 6", wide: 2), %(stroke-dasharray="8 6")
     refute_includes SvgMarks.line([[0, 0]], "#000000"), "stroke-dasharray"
-    sheet = SvgMarks.sheet(["<g/>"], title: "Bay", wide: 100, tall: 70, margin: 5)
+    sheet = SvgMarks.sheet(["<g/>"], title: "Bay", under: "A room", wide: 100, tall: 70, margin: 5)
 
     assert_includes sheet, %(viewBox="0 0 100 70")
     assert_includes sheet, %(<g transform="translate(5 5)"><g/></g></svg>)
@@ -106,7 +118,7 @@ class SheetsTest < Minitest::Test
 
   def test_sheets_come_on_the_studios_paper_and_each_page_says_what_it_is_of_and_when
     whole = map(Array.new(200) { |i| site("plum", i + 1, tier: 1, clock: 6.0, depth_word: "tips") }, clocks: [])
-    whole[:styles] = [{ **STYLES.first, name: "Plum", count: 200 }]
+    whole[:styles] = [{ **STYLES.first, count: 200 }]
     sizes = %w[a4 letter].map do |paper|
       pdf = HangingPdf.new({ **whole, up: 0 }, title: "Bay tree", under: "A house, a room", paper: paper,
                                                day: Date.new(2026, 11, 19))
@@ -117,5 +129,13 @@ class SheetsTest < Minitest::Test
     end
 
     assert_equal ["595.28 841.89", "612 792"], sizes
+  end
+
+  def test_a_sheet_is_set_in_the_applications_own_letters_whatever_the_name
+    pdf = HangingPdf.new({ **map([]), up: 0 }, title: "Łucja's tree, 7½ ft ⅜ 🎄", under: "A house").render
+
+    assert_match(%r{/BaseFont /\w+\+Alegreya}, pdf)
+    assert_match(%r{/BaseFont /\w+\+HankenGrotesk}, pdf)
+    refute_match(%r{/BaseFont /Helvetica}, pdf)
   end
 end

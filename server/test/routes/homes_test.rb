@@ -22,7 +22,8 @@ class HomesRoutesTest < ServerTest
     told = ask(:get, "/api/homes/#{card['id']}/shortages")
     tree = home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }.first
     settings = ask(:get, "/api/pieces/#{tree['id']}")["settings"]
-    ledger = ask(:post, "/api/pieces/#{tree['id']}/plan", { settings: settings })["ledger"].select { |line| line["short"].positive? }
+    ledger = ask(:post, "/api/pieces/#{tree['id']}/plan", { settings: settings })["ledger"]
+             .select { |line| line["short"].positive? }
     lines = told["items"].select { |item| item["piece"] == tree["id"] }
 
     assert_equal [card["totals"]["short_lines"], 0], [told["items"].size, told["pending"]]

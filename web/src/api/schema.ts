@@ -1815,6 +1815,8 @@ export interface components {
         };
         HangingStyle: {
             id: string;
+            /** @description tells the style where colours do not */
+            letter: string;
             name: string;
             colour: string | null;
             diameter_mm: number | null;

@@ -11,6 +11,8 @@ import { siteKey, type Side, type Site } from "./useHangingMap";
 const METRE = 225;
 const RADIANS = Math.PI / 180;
 const DOT = 12;
+/** How large what stands in a dot may be, by how many characters it has, in its radius. */
+const FITS: Record<number, number> = { 1: 1.1, 2: 1.05, 3: 0.82 };
 
 type Flat = Schemas["FlatTree"];
 
@@ -184,8 +186,8 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, next
               strokeOpacity={0.75}
             />
           );
-        const r =
-          pointed === key || next === key ? DOT * 1.45 * large : style === null ? DOT * 0.8 * large : DOT * large;
+        const said = `${style === null ? (styles.get(site.style)?.letter ?? "") : ""}${site.number}`;
+        const r = pointed === key || next === key ? DOT * 1.45 * large : style === null ? DOT * large : DOT * large;
         return (
           <g
             key={key}
@@ -209,12 +211,12 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, next
               x={x}
               y={y + r * 0.37}
               textAnchor="middle"
-              fontSize={r * 1.05}
+              fontSize={r * (FITS[said.length] ?? 0.6)}
               fontWeight={700}
               fill={site.up ? tokens.ink : inkOn(colour)}
               pointerEvents="none"
             >
-              {site.number}
+              {said}
             </text>
           </g>
         );

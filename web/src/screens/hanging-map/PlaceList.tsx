@@ -46,7 +46,7 @@ function StyleRows({ sheet, hanging }: { sheet: Sheet; hanging: Hanging }) {
               />
               <Typography variant="body2" component="span" sx={{ flex: 1 }}>
                 <strong>
-                  {style.name}, {style.count}
+                  {style.letter} {style.name}, {style.count}
                 </strong>
                 {first
                   ? `: first in tier ${first.tier} at ${clockPosition(first.clock)}, ${depthWords(first.depth_word)}`

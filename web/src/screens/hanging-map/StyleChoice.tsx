@@ -40,7 +40,12 @@ export function StyleChoice({ sheet, hanging }: { sheet: Schemas["HangingSheet"]
           <Chip
             key={style.id}
             size="small"
-            label={style.up === style.count ? `${style.name} ✓` : style.name}
+            label={
+              <>
+                <strong>{style.letter}</strong> {style.name}
+                {style.up === style.count && " ✓"}
+              </>
+            }
             variant={hanging.style === style.id ? "filled" : "outlined"}
             color={hanging.style === style.id ? "secondary" : "default"}
             aria-pressed={hanging.style === style.id}

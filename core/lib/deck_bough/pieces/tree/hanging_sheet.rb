@@ -109,11 +109,13 @@ module DeckBough
       angle.negative? ? "left" : "right"
     end
 
-    # In hanging order; all of one style goes on at a time.
+    # In hanging order; all of one style goes on at a time. Its letter tells it where colours do not.
     def styles
-      sites.group_by { |site| site[:style] }.sort_by { |_, own| own.first[:order] }.map do |id, own|
+      in_order = sites.group_by { |site| site[:style] }.sort_by { |_, own| own.first[:order] }
+      in_order.zip("A"..).map do |(id, own), letter|
         style = @reckoning.ornament_styles.find { |known| known.id == id }
-        { id: id, name: style&.name || "No longer chosen", colour: style&.colour, diameter_mm: style&.diameter_mm,
+        { id: id, letter: letter, name: style&.name || "No longer chosen",
+          colour: style&.colour, diameter_mm: style&.diameter_mm,
           breakable: style&.breakable || false, keepsake: style&.keepsake || false,
           count: own.size, up: own.count { |site| site[:up] }, nearest_m: nearest(own),
           evenness: @plan.evenness[:styles][id],
