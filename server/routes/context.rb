@@ -84,6 +84,11 @@ module DeckBough
           Store::Ids.id?(@params[:id]) ? @params[:id] : raise(Problem.not_found("thing"))
         end
 
+        # An id of the body, likewise.
+        def said_id(name)
+          Store::Ids.id?(said[name]) ? said[name] : raise(Problem.not_found("thing"))
+        end
+
         def answer(body, status = 200)
           [status, NEVER_KEPT.merge("content-type" => "application/json"), [JSON.generate(body)]]
         end

@@ -15,6 +15,8 @@ module DeckBough
         post "/api/pieces/:id/working", :working
         post "/api/pieces/:id/undo", :undo
         post "/api/pieces/:id/redo", :redo
+        post "/api/pieces/:id/copies", :copy
+        post "/api/pieces/:id/look", :look
         get "/api/pieces/:id/history", :history
         get "/api/pieces/:id/ledger.csv", :ledger
 
@@ -54,6 +56,29 @@ module DeckBough
           answer(pieces.restore(id))
         end
 
+        # A piece like it in another place, fitted to it.
+        def copy
+          place = { room_id: said_id("room_id"), place_id: said["place_id"] }
+          settings = Copying.new(planning).into(piece, room_id: place[:room_id], place_id: place[:place_id])
+          given = { "name" => said["name"], "kind" => piece[:kind], "place_id" => place[:place_id],
+                    "settings" => settings }
+          made = pieces.create(place[:room_id], given) do |kind, checked|
+            planning.prove(kind, checked, **place)
+          end
+          answer(made, 201)
+        end
+
+        # What this piece comes to with the look of another; kept by whoever likes it.
+        def look
+          other = pieces.find(said_id("from"))
+          raise other_kind unless other[:kind] == piece[:kind]
+
+          settings = Copying.new(planning).look(other, piece, settings: said.fetch("settings", piece[:settings]))
+          answer(settings: Kinds.of(piece[:kind]).check(settings))
+        rescue InputError => e
+          raise Problem.of_faults(e.faults, under: "/settings")
+        end
+
         # Figures, ledger, cautions and all of the drawing that needs no places.
         def plan
           answer(dialled_plan.reckoned)
@@ -84,6 +109,14 @@ module DeckBough
         def ledger
           file(Exchange::LedgerCsv.write(planning.of(piece).lines, studio[:currency]), "text/csv",
                "#{piece[:name]}-ledger.csv")
+        end
+
+        private
+
+        def other_kind
+          noun = Kinds.of(piece[:kind]).noun
+          Problem.invalid([{ pointer: "/from", code: "kind",
+                             message: "That is another kind of piece. A #{noun} takes the look of a #{noun}." }])
         end
       end
     end

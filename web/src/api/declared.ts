@@ -38,7 +38,7 @@ export const declared = {
     },
     crown: {
       topper: { "title": "Topper", "unit": "choice", "choices": [ "first", "last", "none" ], "default": "first" },
-      kind: { "title": "What crowns it", "unit": "choice", "choices": [ "bow", "two_part", "star" ], "default": "bow" },
+      kind: { "title": "What crowns it", "unit": "choice", "choices": [ "bow", "two_part", "star", "finial", "spray", "figure" ], "default": "bow" },
       style: { "title": "Style", "unit": "text", "default": null },
       rise_m: { "title": "Rise above the tip", "unit": "m", "low": 0, "high": 2, "default": 0.12 },
       loops: { "title": "Loops", "unit": "loops", "low": 1, "high": 60, "default": 6 },

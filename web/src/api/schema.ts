@@ -406,6 +406,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A piece like it in another place, fitted to it */
+        post: operations["copyPiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a piece comes to with the look of another */
+        post: operations["takeLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}": {
         parameters: {
             query?: never;
@@ -1494,6 +1532,22 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        PieceCopy: {
+            name: string;
+            room_id: string;
+            place_id: string | null;
+        };
+        LookTaken: {
+            /** @description the piece whose look it is */
+            from: string;
+            /** @description of the piece as it is dialled */
+            settings?: {
+                [key: string]: unknown;
+            };
+        };
+        LookSettings: {
+            settings: components["schemas"]["AnySettings"];
+        };
         PieceChange: {
             version: number;
             name: string;
@@ -2421,7 +2475,7 @@ export interface components {
             /** @enum {string} */
             topper: "first" | "last" | "none";
             /** @enum {string} */
-            kind: "bow" | "two_part" | "star";
+            kind: "bow" | "two_part" | "star" | "finial" | "spray" | "figure";
             rise_m: number;
             tail_m: number;
             loop_m: number;
@@ -2483,7 +2537,7 @@ export interface components {
                 /** @enum {string} */
                 topper: "first" | "last" | "none";
                 /** @enum {string} */
-                kind: "bow" | "two_part" | "star";
+                kind: "bow" | "two_part" | "star" | "finial" | "spray" | "figure";
                 style: string | null;
                 rise_m: number;
                 loops: number;
@@ -3422,6 +3476,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Piece"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    copyPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceCopy"];
+            };
+        };
+        responses: {
+            /** @description A piece like it in another place */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    takeLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookTaken"];
+            };
+        };
+        responses: {
+            /** @description Its settings with that look, not kept yet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookSettings"];
                 };
             };
             401: components["responses"]["Problem"];

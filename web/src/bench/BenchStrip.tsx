@@ -17,7 +17,9 @@ import { steady } from "../parts/steady";
 import { useUndo } from "../parts/undo";
 import { Strip } from "../shell/Strip";
 import { clock, daysToGo } from "../units/format";
+import { CopyDialog } from "./CopyDialog";
 import { HistoryDrawer } from "./HistoryDrawer";
+import { LookDialog } from "./LookDialog";
 import { RenameDialog } from "./RenameDialog";
 import type { Saving } from "./useBench";
 
@@ -35,10 +37,11 @@ interface Kept {
   undo: () => Promise<void>;
   redo: () => Promise<void>;
   rename: (name: string) => void;
+  wear: (from: string) => Promise<void>;
 }
 
 interface About {
-  piece: Pick<Schemas["PieceOnBench"], "id" | "home" | "room" | "days_to_go">;
+  piece: Pick<Schemas["PieceOnBench"], "id" | "kind" | "home" | "room" | "days_to_go">;
   /** What the piece is called among others: "tree". */
   noun: string;
   /** What this kind of piece offers beside its bench. */
@@ -47,8 +50,10 @@ interface About {
 
 /** Where the piece is, whether it is saved, undo, history, and what else there is of it. */
 export function BenchStrip({ bench, ...about }: About & { bench: Kept & { draft: { name: string } } }) {
-  const { saving, canUndo, canRedo, undo, redo, rename } = bench;
-  return <StripOfBench {...about} {...{ saving, canUndo, canRedo, undo, redo, rename }} name={bench.draft.name} />;
+  const { saving, canUndo, canRedo, undo, redo, rename, wear } = bench;
+  return (
+    <StripOfBench {...about} {...{ saving, canUndo, canRedo, undo, redo, rename, wear }} name={bench.draft.name} />
+  );
 }
 
 const StripOfBench = steady(StripOfBenchDrawn);
@@ -57,6 +62,8 @@ function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kep
   const [history, setHistory] = useState(false);
   const [renaming, setRenaming] = useState(false);
   const [asking, setAsking] = useState(false);
+  const [copying, setCopying] = useState(false);
+  const [looking, setLooking] = useState(false);
   const year = useMe().data?.today.slice(0, 4) ?? "";
   const navigate = useNavigate();
   const cache = useQueryClient();
@@ -121,6 +128,8 @@ function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kep
         entries={[
           ...entries,
           { label: "Versions", run: () => void navigate(`/pieces/${piece.id}/versions`) },
+          { label: "Copy to another room", run: () => setCopying(true) },
+          { label: "Take the look of another", run: () => setLooking(true) },
           { label: "Rename", run: () => setRenaming(true) },
           { label: "Print", run: () => window.print() },
           { label: "Ledger as CSV", href: `/api/pieces/${piece.id}/ledger.csv` },
@@ -128,6 +137,8 @@ function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kep
         ]}
       />
       {asking && <DeleteDialog name={name} onDelete={remove} onClose={() => setAsking(false)} />}
+      {copying && <CopyDialog piece={piece} name={name} onClose={() => setCopying(false)} />}
+      {looking && <LookDialog pieceId={piece.id} name={name} wear={bench.wear} onClose={() => setLooking(false)} />}
       {history && <HistoryDrawer pieceId={piece.id} onClose={() => setHistory(false)} />}
       {renaming && <RenameDialog name={name} onRename={bench.rename} onClose={() => setRenaming(false)} />}
     </Strip>

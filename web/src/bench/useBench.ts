@@ -197,6 +197,20 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     rename: (name: string) => setDraft((now) => ({ ...now, name })),
     moveTo: (place_id: string | null) => setDraft((now) => ({ ...now, place_id })),
     dial,
+    /** The look of another piece over what is dialled; saved and taken back like any dial. */
+    wear: async (from: string) => {
+      const { draft: now } = latest.current;
+      const told = await ask(
+        client.POST("/api/pieces/{id}/look", {
+          params: { path: { id: piece.id } },
+          body: { from, settings: { ...now.settings } },
+        }),
+      );
+      const next = { ...now, settings: told.settings as SettingsOf<K> };
+      latest.current = { ...latest.current, draft: next };
+      setDraft(next);
+      planner.ask(next, latest.current.revision);
+    },
     /** Asks for the plan of what is dialled once more. */
     planAgain: () => planner.ask(draft, performance.now()),
     /** Dials no plan can be made with go back to their defaults. */

@@ -39,6 +39,11 @@ class TreeLedgerTest < CoreTest
     assert_equal(["Tree, classic, 2.40 m", "Riser, 30 cm", "Star for the crown", "Collar, 1.18 m across"],
                  told.map { |line| line[:label] })
     assert(told.all? { |line| line[:own] && line[:short].zero? && line[:buy_cents].zero? })
+    %w[finial spray figure].each do |kind|
+      assert_includes lines("thing", measure: { height_m: 2.4 }, crown: { kind: kind }).map { |line| line[:label] },
+                      "#{kind.capitalize} for the crown"
+      assert_empty lines("ribbon", ribbon: { method: "none" }, crown: { kind: kind })
+    end
     plain = lines("thing", measure: { height_m: 2.4 })
 
     assert_equal(["Tree, classic, 2.40 m", "Skirt, 1.18 m across"], plain.map { |line| line[:label] })

@@ -73,27 +73,3 @@ export function paintSegment(from: number[], to: number[], colour: string, wide:
     context.stroke();
   }
 }
-
-/** A star of eight points. */
-export function paintStar(
-  context: CanvasRenderingContext2D,
-  at: { x: number; y: number },
-  radius: number,
-  dusk: boolean,
-) {
-  context.save();
-  context.translate(at.x, at.y);
-  context.beginPath();
-  for (let i = 0; i < 16; i += 1) {
-    const reach = i % 2 === 0 ? (i % 4 === 0 ? radius : radius * 0.62) : radius * 0.26;
-    const angle = (i * Math.PI) / 8 - Math.PI / 2;
-    context.lineTo(reach * Math.cos(angle), reach * Math.sin(angle));
-  }
-  context.closePath();
-  context.fillStyle = dusk ? "#f6d68a" : "#d9b25a";
-  context.fill();
-  context.strokeStyle = dusk ? "#8f6a25" : "#8f6a25";
-  context.lineWidth = 1;
-  context.stroke();
-  context.restore();
-}

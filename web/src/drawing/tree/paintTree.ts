@@ -10,7 +10,8 @@ import { paintBulbs, paintGlobes, paintGlow } from "./paintLights";
 import { ornamentSprite, type DrawnStyle } from "../shared/paintOrnament";
 import { paintPick, paintPickRing } from "./paintPicks";
 import { paintBow } from "../shared/bow";
-import { paintLoops, paintSegment, paintStar } from "./paintRibbon";
+import { paintLoops, paintSegment } from "./paintRibbon";
+import { isThing, paintTopper } from "./paintTopper";
 import { ornamentAt } from "./pointAt";
 import { shade } from "../shared/shade";
 import { radiusAt, turned, type Projection } from "./projection";
@@ -180,12 +181,12 @@ function paintCrown(scene: TreeScene, context: CanvasRenderingContext2D, project
   const { crown } = scene.drawing;
   if (crown.topper === "none") return;
   const rise = crown.rise_m * projection.scale;
-  if (crown.kind === "star") {
-    paintStar(context, { x: projection.middle, y: tip - rise / 2 }, Math.max(rise * 0.62, 6), scene.dusk);
-    return;
-  }
   const colour = (crown.style && scene.styles.get(crown.style)?.colour) ?? NO_COLOUR;
   paintStreamers(scene, context, projection, tip, colour);
+  if (isThing(crown.kind)) {
+    paintTopper(crown.kind, { context, tip: { x: projection.middle, y: tip }, rise, dusk: scene.dusk });
+    return;
+  }
   const loop = crown.loop_m * projection.scale;
   // The upper loops end where the rise says that the topper ends.
   const drop = Math.max(rise - loop * 0.78, -loop);

@@ -187,7 +187,7 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, next
             />
           );
         const said = `${style === null ? (styles.get(site.style)?.letter ?? "") : ""}${site.number}`;
-        const r = pointed === key || next === key ? DOT * 1.45 * large : style === null ? DOT * large : DOT * large;
+        const r = DOT * large * (pointed === key || next === key ? 1.45 : 1);
         return (
           <g
             key={key}

@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 import { lobe, paintBow } from "../../../src/drawing/shared/bow";
 import { paintOrnament, PATTERNS } from "../../../src/drawing/shared/paintOrnament";
 import { paintLying } from "../../../src/drawing/shared/sprigs";
-import { paintStar } from "../../../src/drawing/tree/paintRibbon";
+import { isThing, paintTopper } from "../../../src/drawing/tree/paintTopper";
 import { extent, Recorder } from "../canvas";
 
 describe("a bow", () => {
@@ -73,12 +73,26 @@ describe("an ornament", () => {
 
 test("a star has eight points, four of them long", () => {
   const canvas = new Recorder();
-  paintStar(canvas.context, { x: 0, y: 0 }, 30, false);
-  const reaches = canvas.marks[0]?.points.map(({ x, y }) => Math.round(Math.hypot(x, y))) ?? [];
+  paintTopper("star", { context: canvas.context, tip: { x: 0, y: 0 }, rise: 30 / 0.62, dusk: false });
+  const reaches = canvas.marks[0]?.points.map(({ x, y }) => Math.round(Math.hypot(x, y + 15 / 0.62))) ?? [];
 
   expect(reaches.filter((reach) => reach === 30)).toHaveLength(4);
   expect(reaches.filter((reach) => reach === 19)).toHaveLength(4);
-  expect(extent(canvas.marks).top).toBeCloseTo(-30);
+  expect(extent(canvas.marks).top).toBeCloseTo(-30 - 15 / 0.62);
+});
+
+test.each(["star", "finial", "spray", "figure"])("a %s stands on the tip as high as it rises", (kind) => {
+  const canvas = new Recorder();
+  if (isThing(kind)) paintTopper(kind, { context: canvas.context, tip: { x: 100, y: 200 }, rise: 60, dusk: false });
+  const { left, right, top } = extent(canvas.marks);
+
+  expect(200 - top).toBeGreaterThan(55);
+  expect(200 - top).toBeLessThan(75);
+  expect(Math.abs((left + right) / 2 - 100)).toBeLessThan(2);
+});
+
+test("a bow is no thing", () => {
+  expect(isThing("bow")).toBe(false);
 });
 
 describe("a sprig", () => {

@@ -51,6 +51,16 @@ module DeckBough
       chosen? ? RunPortrait.of(@reckoning) : nil
     end
 
+    # How long its way is, metres; nil before it is measured.
+    def extent
+      chosen? ? @reckoning.path.length : nil
+    end
+
+    # A run brings its measures along.
+    def fitted
+      @settings
+    end
+
     # A good layering for the outline wanted, from what is on hand, within the weight the anchors may carry.
     #
     # @return [Hash, nil] as AutomaticStart tells it; nil before the run is measured

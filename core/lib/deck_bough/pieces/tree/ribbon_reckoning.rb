@@ -12,6 +12,9 @@ module DeckBough
     # A bow tied on a branch; the crown has its own measures.
     TREE_BOW = { loops: 4, loop_m: 0.09, tails: 2, tail_m: 0.25 }.freeze
 
+    # Toppers that are tied of ribbon; the others are things of their own.
+    BOWS = %w[bow two_part].freeze
+
     def crown_bow
       crown = settings[:crown]
       return nil if crown[:topper] == "none"

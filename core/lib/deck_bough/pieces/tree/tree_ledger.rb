@@ -77,13 +77,13 @@ module DeckBough
       riser = measure[:riser_m]
       [own("tree", "measure", "Tree, #{kind}, #{length(measure[:height_m])}"),
        (own("riser", "measure", "Riser, #{length(riser)}") if riser.positive?),
-       (own("topper", "crown", "Star for the crown") if crowned?(said[:crown])),
+       (own("topper", "crown", "#{said[:crown][:kind].capitalize} for the crown") if crowned?(said[:crown])),
        (own("foot", "foot", foot(said[:foot][:kind])) unless said[:foot][:kind] == "none")].compact
     end
 
     # Bows are counted in ribbon.
     def crowned?(crown)
-      crown[:topper] != "none" && crown[:kind] == "star"
+      crown[:topper] != "none" && !RibbonReckoning::BOWS.include?(crown[:kind])
     end
 
     def foot(kind)

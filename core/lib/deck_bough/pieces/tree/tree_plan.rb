@@ -78,6 +78,22 @@ module DeckBough
       chosen? ? TreePortrait.of(@reckoning) : nil
     end
 
+    # How much of it is dressed, square metres; nil without a height.
+    def extent
+      chosen? ? @reckoning.area[:area_m2] : nil
+    end
+
+    # The same tree as tall as fits here: as it is, or the best size of the place.
+    #
+    # @return [Hash] settings, unchecked
+    def fitted
+      best = @reckoning.best_size
+      measure = @settings[:measure]
+      return @settings unless chosen? && best[:height_m] && measure[:height_m] > best[:tallest_m]
+
+      @settings.merge(measure: measure.merge(height_m: best[:height_m], spread_m: nil, hem_m: nil))
+    end
+
     # The best size of its place.
     def best_size
       best = @reckoning.best_size

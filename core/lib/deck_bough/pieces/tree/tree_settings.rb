@@ -71,7 +71,7 @@ module DeckBough
       ],
       crown: [
         Input.choice(:topper, "Topper", %w[first last none], default: "first"),
-        Input.choice(:kind, "What crowns it", %w[bow two_part star], default: "bow"), STYLE,
+        Input.choice(:kind, "What crowns it", %w[bow two_part star finial spray figure], default: "bow"), STYLE,
         Input.number(:rise_m, "Rise above the tip", "m", 0..2, default: 0.12),
         Input.whole(:loops, "Loops", "loops", 1..60, default: 6),
         Input.number(:loop_m, "Loop length", "m", 0.02..2, default: 0.2),

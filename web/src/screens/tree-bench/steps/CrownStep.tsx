@@ -14,7 +14,7 @@ export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
   const { crown } = bench.draft.settings;
   const hint = useHints();
   const some = crown.topper !== "none";
-  const bow = some && crown.kind !== "star";
+  const bow = some && (crown.kind === "bow" || crown.kind === "two_part");
   const looped = crown.kind === "bow";
   return (
     <Dials>
@@ -29,7 +29,14 @@ export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
           label="What crowns it"
           value={crown.kind}
           onChange={(kind) => bench.dial("crown", { kind })}
-          choices={{ bow: "bow", two_part: "two-part bow", star: "star" }}
+          choices={{
+            bow: "bow",
+            two_part: "two-part bow",
+            star: "star",
+            finial: "finial",
+            spray: "spray",
+            figure: "figure",
+          }}
         />
       )}
       {some && (
