@@ -223,6 +223,25 @@ class TreeBenchTest < SystemTest
     page.evaluate_script("(() => { #{CROSSING} })()")
   end
 
+  def test_a_retired_style_stays_where_it_is_used_and_is_offered_when_asked_for
+    enter
+    open_tree
+    step "Ornaments"
+    within("[aria-label='Ledger'] tr", text: "Rope knot") { find("button[aria-label*='Count again']").click }
+    within("[role=dialog]") do
+      check "Retired: offered no longer, stays where it is used"
+      click_button "Keep"
+    end
+
+    assert_selector "[role=button][aria-pressed=true]", text: "Rope knot"
+    find("[role=button][aria-pressed=true]", text: "Rope knot").click
+
+    assert_no_selector "[role=button]", text: "Rope knot"
+    find("[role=button]", text: "1 retired").click
+
+    assert_selector "[role=button][aria-pressed=false]", text: "Rope knot"
+  end
+
   def test_labels_of_the_drawing_do_not_cross_at_the_desk_and_on_a_phone
     enter
     ["Quay window tree", "Signal tree", "Alcove tree"].product([[1280, 800], [390, 844]]).each do |name, size|

@@ -35,11 +35,10 @@ module DeckBough
           rows(:styles).where(id: Ids.only(ids)).select_hash(:id, :version)
         end
 
-        # @return [Array<Style>] all of some kinds, those on hand first
+        # @return [Array<Style>] all of some kinds that are not retired, those on hand first
         def of_kinds(kinds)
-          joined.where(kind: kinds).order(Sequel.desc(:on_hand), :name).limit(MOST_OF_KINDS).map do |row|
-            Style.new(**row.slice(:id, :on_hand, *COLUMNS))
-          end
+          offered = joined.where(kind: kinds, retired: false).order(Sequel.desc(:on_hand), :name)
+          offered.limit(MOST_OF_KINDS).map { |row| Style.new(**row.slice(:id, :on_hand, *COLUMNS)) }
         end
 
         def create(given, account_id: nil)

@@ -27,6 +27,35 @@ class StylesRoutesTest < ServerTest
     ask(:put, "/api/styles/#{style['id']}", style.except("id").merge("version" => 1), status: 409)
   end
 
+  def built(run)
+    ask(:post, "/api/pieces/#{run}/build", {})["bodies"].map { |body| body["style"] }
+  end
+
+  def needed(run)
+    ask(:post, "/api/pieces/#{run}/plan", {})["ledger"].map { |line| line.values_at("style", "need") }
+  end
+
+  def test_a_retired_style_is_offered_no_more_and_stays_where_it_is_used
+    pieces = home_named("The Signal Loft")["rooms"].flat_map { |room| room["pieces"] }
+    run = pieces.find { |piece| piece["kind"] == "run" }["id"]
+    before = needed(run)
+    style = ask(:get, "/api/styles?kind=garland")["items"].find { |one| one["id"] == built(run).first }
+    kept = ask(:put, "/api/styles/#{style['id']}", style.except("id").merge("retired" => true))
+
+    assert kept["retired"]
+    refute_includes built(run), style["id"]
+    assert_equal before, needed(run)
+  end
+
+  def test_a_ribbon_has_a_width_and_edges
+    given = { name: "Tape", kind: "ribbon", width_mm: 38, wire: "unwired" }
+    made = ask(:post, "/api/styles", given, status: 201)
+
+    assert_equal [38, "unwired", false], made.values_at("width_mm", "wire", "retired")
+    assert_equal ["/width_mm", "/wire"],
+                 pointers(ask(:post, "/api/styles", given.merge(width_mm: 0, wire: "barbed"), status: 422)).sort
+  end
+
   def test_faults_and_a_name_taken_are_told
     assert_equal %w[/diameter_mm /pack_size],
                  pointers(ask(:post, "/api/styles", { name: "Dust", kind: "ornament", diameter_mm: 1, pack_size: 0 },

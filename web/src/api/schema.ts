@@ -1642,6 +1642,12 @@ export interface components {
             two_way?: boolean;
             rated_kg?: number | null;
             belongs_with?: string | null;
+            /** @description of a ribbon */
+            width_mm?: number | null;
+            /** @enum {string|null} */
+            wire?: "wired" | "unwired" | null;
+            /** @description offered no longer */
+            retired?: boolean;
             on_hand?: number;
         };
         StyleChange: components["schemas"]["StyleFields"] & {
@@ -1676,6 +1682,12 @@ export interface components {
             two_way: boolean;
             rated_kg: number | null;
             belongs_with: string | null;
+            /** @description of a ribbon */
+            width_mm: number | null;
+            /** @enum {string|null} */
+            wire: "wired" | "unwired" | null;
+            /** @description offered no longer */
+            retired: boolean;
             on_hand: number;
         };
         StylePage: {

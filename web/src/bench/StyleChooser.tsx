@@ -3,6 +3,7 @@ import Check from "@mui/icons-material/Check";
 import Box from "@mui/material/Box";
 import Chip from "@mui/material/Chip";
 import Typography from "@mui/material/Typography";
+import { useState } from "react";
 import { useLooks } from "../api/queries";
 import type { Schemas } from "../api/client";
 import { steady } from "../parts/steady";
@@ -21,8 +22,11 @@ interface Props {
 function StyleChooserDrawn({ label, kind, styles, lookId, chosen, onChange, onNew }: Props) {
   const look = useLooks().data?.items.find((known) => known.id === lookId);
   const rank = (id: string) => (chosen.includes(id) ? 0 : look?.style_ids.includes(id) ? 1 : 2);
-  const offered = styles
-    .filter((style) => style.kind === kind)
+  const [all, setAll] = useState(false);
+  const own = styles.filter((style) => style.kind === kind);
+  const retired = own.filter((style) => style.retired && !chosen.includes(style.id)).length;
+  const offered = own
+    .filter((style) => all || !style.retired || chosen.includes(style.id))
     .sort((a, b) => rank(a.id) - rank(b.id) || a.name.localeCompare(b.name));
   return (
     <Box role="group" aria-label={label} className="whole-row">
@@ -68,6 +72,16 @@ function StyleChooserDrawn({ label, kind, styles, lookId, chosen, onChange, onNe
           onClick={onNew}
           sx={{ borderStyle: "dashed" }}
         />
+        {retired > 0 && (
+          <Chip
+            size="small"
+            variant="outlined"
+            label={all ? "Without the retired" : `${retired} retired`}
+            aria-pressed={all}
+            onClick={() => setAll(!all)}
+            sx={{ borderStyle: "dashed" }}
+          />
+        )}
       </Box>
     </Box>
   );

@@ -12,7 +12,18 @@ import { ask, client, type Schemas } from "../api/client";
 import { keys } from "../api/queries";
 import { useObjections } from "../api/useObjections";
 import { useVersioned } from "../api/useVersioned";
-import { ASKED, bodyOf, readingOf, textsOf, TEXTURES, TICKS, TITLES, type StyleKind, type Ticked } from "./styleFields";
+import {
+  ASKED,
+  bodyOf,
+  readingOf,
+  textsOf,
+  TEXTURES,
+  TICKS,
+  TITLES,
+  WIRE,
+  type StyleKind,
+  type Ticked,
+} from "./styleFields";
 import { ConflictDialog, type ConflictRow } from "../parts/ConflictDialog";
 import { FormAlert } from "../parts/ProblemAlert";
 import { Tick } from "../parts/Tick";
@@ -39,6 +50,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
     breakable: style?.breakable ?? false,
     keepsake: style?.keepsake ?? false,
     two_way: style?.two_way ?? false,
+    retired: style?.retired ?? false,
   });
   const { clash, problem, refused, settle } = useVersioned(style);
   const objections = useObjections(problem, texts, { "/price_cents": "/price" });
@@ -120,6 +132,23 @@ export function StyleDialog({ style, kind, onClose }: Props) {
                 ))}
               </TextField>
             )}
+            {kind === "ribbon" && (
+              <TextField
+                select
+                label="Edges"
+                value={texts.wire}
+                onChange={(event) => setTexts({ ...texts, wire: event.target.value })}
+                helperText="Wired ribbon holds its loop"
+                slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+              >
+                <MenuItem value="">not said</MenuItem>
+                {WIRE.map((edges) => (
+                  <MenuItem key={edges} value={edges}>
+                    {edges}
+                  </MenuItem>
+                ))}
+              </TextField>
+            )}
             {TICKS[kind]?.map(({ name, label }) => (
               <Tick
                 key={name}
@@ -128,6 +157,13 @@ export function StyleDialog({ style, kind, onClose }: Props) {
                 onChange={(checked) => setTicked({ ...ticked, [name]: checked })}
               />
             ))}
+            {style && (
+              <Tick
+                label="Retired: offered no longer, stays where it is used"
+                checked={ticked.retired}
+                onChange={(retired) => setTicked({ ...ticked, retired })}
+              />
+            )}
           </Box>
         </DialogContent>
         <DialogActions>

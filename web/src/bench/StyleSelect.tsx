@@ -18,7 +18,7 @@ interface Props {
 /** One style of the stock, with how many there are. */
 function StyleSelectDrawn({ label, kinds, styles, value, onChange, none }: Props) {
   const offered = styles
-    .filter((style) => kinds.includes(style.kind))
+    .filter((style) => kinds.includes(style.kind) && (!style.retired || style.id === value))
     .sort((one, other) => one.name.localeCompare(other.name));
   return (
     <TextField

@@ -25,6 +25,7 @@ export const ASKED: Record<StyleKind, { name: string; label: string }[]> = {
   ribbon: [
     { name: "material", label: "Kind" },
     { name: "pack_size", label: "On a roll" },
+    { name: "width_mm", label: "Width" },
   ],
   light: [
     { name: "bulbs", label: "Bulbs on a string" },
@@ -52,6 +53,8 @@ export const ASKED: Record<StyleKind, { name: string; label: string }[]> = {
 };
 
 export const TEXTURES = ["needle", "scale", "broadleaf", "fern", "berry", "cone", "twig", "flower"] as const;
+
+export const WIRE = ["wired", "unwired"] as const;
 
 export const TICKS: Partial<Record<StyleKind, { name: keyof Ticked; label: string }[]>> = {
   ornament: [
@@ -87,6 +90,7 @@ const NUMBERS = [
   "trail_m",
   "spread_m",
   "rated_kg",
+  "width_mm",
 ] as const;
 type Numbered = (typeof NUMBERS)[number];
 
@@ -103,6 +107,7 @@ export function textsOf(style: Schemas["Style"] | undefined, kind: StyleKind, un
     colour: style?.colour ?? "#8d9194",
     material: style?.material ?? "",
     texture: style?.texture ?? "",
+    wire: style?.wire ?? "",
     price: style?.price_cents ? (style.price_cents / 100).toFixed(2) : "",
   };
 }
@@ -115,6 +120,7 @@ export interface Ticked {
   breakable: boolean;
   keepsake: boolean;
   two_way: boolean;
+  retired: boolean;
 }
 
 /** What is kept of a style, of what was typed and ticked; what is no number goes as it was typed, and the server says so. */
@@ -145,6 +151,7 @@ export function bodyOf(
     on_hand: numbers.on_hand ?? 0,
     price_cents: price === null ? null : Math.round(price * 100),
     texture: texts.texture || null,
+    wire: WIRE.find((known) => known === texts.wire) ?? null,
     reach_m: style?.reach_m ?? null,
     belongs_with: style?.belongs_with ?? null,
     ...ticked,

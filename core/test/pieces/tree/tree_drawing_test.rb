@@ -92,4 +92,29 @@ class TreeDrawingTest < CoreTest
   def test_without_ribbon_no_part_has_a_style
     assert_empty plan(dressed(ribbon: { method: "none" }))[:drawing][:ribbon][:each]
   end
+
+  def ribboned(*ribbons)
+    plan(dressed(ribbon: { method: "tuck", styles: ribbons.map(&:id) }), with: styles + ribbons)
+  end
+
+  def ribbon(id, **more)
+    Style.new(id: id, kind: "ribbon", name: id.capitalize, pack_size: 9, **more)
+  end
+
+  def test_ribbon_is_drawn_as_wide_as_it_is_said_to_be
+    assert_in_delta 0.064, ribboned(ribbon("plum"))[:drawing][:ribbon][:width_m]
+    assert_in_delta 0.1,
+                    ribboned(ribbon("plum", width_mm: 38), ribbon("wide", width_mm: 100))[:drawing][:ribbon][:width_m]
+  end
+
+  def test_what_is_said_of_its_edges_counts_before_its_kind
+    told = lambda do |*ribbons|
+      ribboned(*ribbons)[:cautions].select { |caution| caution[:code] == "ribbon_unwired" }.map { |one| one[:message] }
+    end
+
+    assert_match(/\APlum and Tape: without wire/,
+                 told.call(ribbon("plum", wire: "unwired"), ribbon("tape", material: "unwired")).first)
+    assert_empty told.call(ribbon("plum"), ribbon("tape", material: "unwired", wire: "wired"))
+    assert_match(/\AVoile: without wire/, told.call(ribbon("voile", material: "sheer", wire: "unwired")).first)
+  end
 end

@@ -18,7 +18,9 @@ module DeckBough
       { **onto, **from.slice(:lights, :ribbon),
         body: { bodies: from[:body][:bodies].map { |body| along(body, ratio) } },
         rise_and_trail: rise.merge(points: rise[:points].map { |point| along(point, ratio) },
-                                   stems: rise[:stems].map { |stems| counted(along(stems, ratio), ratio, RunSettings::STEMS) }),
+                                   stems: rise[:stems].map do |stems|
+                                     counted(along(stems, ratio), ratio, RunSettings::STEMS)
+                                   end),
         accents: { accents: from[:accents][:accents].map { |one| counted(one, ratio, RunSettings::ACCENT) } },
         mantel: onto[:mantel].merge(from[:mantel].slice(:school, :side)) }
     end

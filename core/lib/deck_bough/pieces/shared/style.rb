@@ -6,12 +6,15 @@ module DeckBough
   # on_hand and need are pieces, except ribbon: metres. cut is what was cut for the piece that is planned and lies ready
   # for it: it is no longer on hand, and no longer short. length_m is that of a piece of garland; loft_m its thickness
   # once fluffed; rise, reach, trail and spread say how far a stem stands up, comes forward, hangs and fills. A pack is
-  # pack_size pieces (or metres on a roll) for price_cents.
+  # pack_size pieces (or metres on a roll) for price_cents. What is retired is offered no longer, and stays where it is
+  # used.
   Style = Struct.new(:id, :kind, :name, :colour, :diameter_mm, :material, :breakable, :pack_size, :price_cents,
                      :on_hand,
                      :bulbs, :lit_length_m, :mass_g, :keepsake, :watts, :max_run, :length_m, :loft_m, :rise_m, :reach_m,
-                     :trail_m, :spread_m, :texture, :two_way, :rated_kg, :belongs_with, :cut, keyword_init: true) do
-    def initialize(on_hand: 0, cut: 0, pack_size: 1, breakable: false, keepsake: false, two_way: false, **)
+                     :trail_m, :spread_m, :texture, :two_way, :rated_kg, :belongs_with, :width_mm, :wire, :retired,
+                     :cut, keyword_init: true) do
+    def initialize(on_hand: 0, cut: 0, pack_size: 1, breakable: false, keepsake: false, two_way: false, retired: false,
+                   **)
       super
       freeze
     end
@@ -34,6 +37,7 @@ module DeckBough
   # What may be said of a style; stock is counted in pieces, ribbon in metres.
   Style::KINDS = %w[ornament ribbon light pick garland stem fixing].freeze
   Style::TEXTURES = %w[needle scale broadleaf fern berry cone twig flower].freeze
+  Style::WIRE = %w[wired unwired].freeze
   Style::INPUTS = [
     Input.text(:name, "Name", 1..120), Input.choice(:kind, "Kind", Style::KINDS),
     Input.text(:colour, "Colour", 7..7, default: nil), Input.number(:diameter_mm, "Size", "mm", 5..600, default: nil),
@@ -54,6 +58,8 @@ module DeckBough
     Input.flag(:two_way, "Tips both ways", default: false),
     Input.number(:rated_kg, "Rated load", "kg", 0.01..500, default: nil, why: "Its label names a load."),
     Input.text(:belongs_with, "Belongs with", 0..120, default: nil),
+    Input.number(:width_mm, "Width", "mm", 3..500, default: nil, why: "A ribbon has a width."),
+    Input.choice(:wire, "Edges", Style::WIRE, default: nil), Input.flag(:retired, "Retired", default: false),
     Input.number(:on_hand, "On hand", "", 0..100_000, default: 0)
   ].freeze
 end

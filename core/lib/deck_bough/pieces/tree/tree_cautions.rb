@@ -97,9 +97,15 @@ module DeckBough
 
     def behaviour
       styles = @settings[:ribbon][:method] == "none" ? [] : @reckoning.ribbon_styles
-      alike = styles.group_by { |style| BEHAVES[style.material.to_s.downcase] }.except(nil)
-      found = alike.map { |code, those| of(code, names: those.map(&:name).join(" and ")) }
+      alike = styles.flat_map { |style| behaves(style).map { |code| [code, style.name] } }.group_by(&:first)
+      found = alike.map { |code, those| of(code, names: those.map(&:last).join(" and ")) }
       styles.one? ? found << of(:one_ribbon) : found
+    end
+
+    # What is said of its edges counts before what its kind is called.
+    def behaves(style)
+      [BEHAVES[style.material.to_s.downcase], (:ribbon_unwired if style.wire == "unwired")]
+        .compact.uniq - (style.wire == "wired" ? [:ribbon_unwired] : [])
     end
 
     def streams_apart

@@ -141,8 +141,12 @@ module DeckBough
       @reckoning.hanging.fills[fill].map { |height, angle| [round(height), angle.round(1)] }
     end
 
+    # As wide as the widest of them is said to be; else what suits the height.
     def ribbon_width
       house = @reckoning.house
+      known = @reckoning.ribbon_styles.filter_map(&:width_mm).max
+      return known / 1_000.0 if known
+
       surface.height < house["ribbon.wide_from"] ? house["ribbon.narrow"] : house["ribbon.wide"]
     end
 

@@ -61,7 +61,7 @@ function Offcuts({ plan, bench, piece }: Pick<StepProps, "plan" | "bench" | "pie
 export function BodyStep(props: StepProps) {
   const { bench, plan, styles, onNewStyle } = props;
   const { body, length: way } = bench.draft.settings;
-  const garlands = styles.filter((style) => style.kind === "garland");
+  const garlands = styles.filter((style) => style.kind === "garland" && !style.retired);
   const change = (index: number, part: Partial<(typeof body.bodies)[number]>) =>
     bench.dial("body", { bodies: body.bodies.map((known, i) => (i === index ? { ...known, ...part } : known)) });
   const first = garlands.find((style) => style.on_hand > 0) ?? garlands[0];

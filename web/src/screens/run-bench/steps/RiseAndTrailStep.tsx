@@ -119,7 +119,7 @@ function Points({ bench }: Pick<StepProps, "bench">) {
 /** Stems that stand up and hang, stretch by stretch. */
 function Stems({ bench, styles, onNewStyle }: StepProps) {
   const { stems } = bench.draft.settings.rise_and_trail;
-  const known = styles.filter((style) => style.kind === "stem");
+  const known = styles.filter((style) => style.kind === "stem" && !style.retired);
   const first = known.find((style) => style.on_hand > 0) ?? known[0];
   const change = (index: number, part: Partial<Outline["stems"][number]>) =>
     bench.dial("rise_and_trail", { stems: stems.map((entry, i) => (i === index ? { ...entry, ...part } : entry)) });
