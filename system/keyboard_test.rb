@@ -90,4 +90,39 @@ class KeyboardTest < SystemTest
     assert_selector "h1", text: "Tidewaiter's House"
     assert_equal "Tidewaiter's House", page.evaluate_script("document.activeElement.textContent")
   end
+
+  def heading_of_the_bench
+    at_the_desk
+    click_link "Tidewaiter's House"
+    click_link "Quay window tree"
+
+    assert_text "What it takes"
+    assert_equal "H1", page.evaluate_script("document.activeElement.tagName")
+  end
+
+  def test_every_dial_of_a_step_is_within_three_tabs_of_the_heading
+    heading_of_the_bench
+    press("1")
+    press(:Tab)
+
+    assert_equal "To the dials", focused
+    press(:Enter)
+
+    assert_equal "step-dials", page.evaluate_script("document.activeElement.id")
+    walked = Array.new(6) do
+      press(%i[Alt Down])
+      named
+    end
+
+    assert_equal %w[Height Spread], walked.first(2)
+    assert_equal walked.uniq, walked
+    press(%i[Alt Up])
+
+    assert_equal walked[-2], named
+  end
+
+  def named
+    page.evaluate_script("document.activeElement.labels?.[0]?.textContent || document.activeElement.innerText || " \
+                         "document.activeElement.getAttribute('aria-label')")
+  end
 end

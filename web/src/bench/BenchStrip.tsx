@@ -15,6 +15,7 @@ import { DeleteDialog } from "../parts/DeleteDialog";
 import { MoreMenu, type MenuEntry } from "../parts/MoreMenu";
 import { steady } from "../parts/steady";
 import { useUndo } from "../parts/undo";
+import { SkipLink } from "../shell/SkipLink";
 import { Strip } from "../shell/Strip";
 import { clock, daysToGo } from "../units/format";
 import { CopyDialog } from "./CopyDialog";
@@ -89,6 +90,7 @@ function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kep
         { label: name },
       ]}
     >
+      <SkipLink says="To the dials" />
       <Typography
         variant="body2"
         role="status"

@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 export function Dials({ children }: { children: ReactNode }) {
   return (
     <Box
+      data-dials
       sx={{
         display: "flex",
         flexWrap: "wrap",

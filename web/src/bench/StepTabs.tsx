@@ -7,6 +7,7 @@ import type { Theme } from "@mui/material/styles";
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { steady } from "../parts/steady";
+import { walkDials } from "./dialWalk";
 
 export interface Step<Id extends string> {
   id: Id;
@@ -104,6 +105,7 @@ export function StepTabs<Id extends string>({
         role="tabpanel"
         aria-labelledby={`step-${current}`}
         tabIndex={0}
+        onKeyDownCapture={walkDials}
         sx={(theme) => ({ flex: 1, overflow: "auto", px: 2, py: 1.5, ...moreBelow(theme) })}
       >
         {children}

@@ -22,6 +22,11 @@ export function useBenchKeys<Step extends string>({ bench, steps, onStep, more =
       },
     },
     ...more,
+    {
+      keys: "g",
+      says: "Go to the dials; alt with up and down leads from one to the next",
+      run: () => document.getElementById("step-dials")?.focus(),
+    },
     { keys: "n", says: "Dusk and day", run: toggleDusk },
     {
       keys: "w",

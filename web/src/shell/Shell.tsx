@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Link from "@mui/material/Link";
 import { lazy, Suspense, useState } from "react";
 import { Navigate, Outlet, useLocation } from "react-router";
 import { asProblem } from "../api/client";
@@ -9,6 +8,7 @@ import { Loading } from "../parts/Loading";
 import { UndoProvider } from "../parts/undo";
 import { NavRail } from "./NavRail";
 import { ShortcutProvider, useShortcuts } from "./shortcuts";
+import { SkipLink } from "./SkipLink";
 import { SignInAgain } from "./SignInAgain";
 
 const Finder = lazy(async () => ({ default: (await import("./Finder")).Finder }));
@@ -23,31 +23,6 @@ function FinderWhenAsked() {
       <Finder />
     </Suspense>
   ) : null;
-}
-
-/** The first thing the keyboard comes to: past the rail, to what the screen is about. */
-function SkipLink() {
-  return (
-    <Link
-      href="#work"
-      onClick={(event) => {
-        event.preventDefault();
-        (document.getElementById("step-dials") ?? document.getElementById("work"))?.focus();
-      }}
-      sx={(theme) => ({
-        position: "fixed",
-        zIndex: theme.zIndex.tooltip,
-        top: 8,
-        left: 8,
-        px: 2,
-        py: 1,
-        bgcolor: "background.paper",
-        "&:not(:focus)": { clipPath: "inset(50%)", height: 1, width: 1, overflow: "hidden", p: 0 },
-      })}
-    >
-      Skip to the work
-    </Link>
-  );
 }
 
 /** What surrounds every screen of somebody signed in. */
@@ -73,7 +48,7 @@ export function Shell() {
             "@media print": { height: "auto", overflow: "visible" },
           }}
         >
-          <SkipLink />
+          <SkipLink says="Skip to the work" />
           <NavRail />
           <Box
             component="main"

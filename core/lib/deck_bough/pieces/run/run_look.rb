@@ -3,7 +3,8 @@
 module DeckBough
   # The look of one run laid on another: its greens, lights, accents and ribbon, drawn out or in to the other's way.
   #
-  #   RunLook.onto(settings_of_a_long_run, settings_of_a_short_one, 0.5)[:body][:bodies].first[:to_m] # => half as far
+  #   long = RUN_KIND.check(body: { bodies: [{ style: "fir", to_m: 3.0 }] })
+  #   RunLook.onto(long, RUN_KIND.check({}), 0.5)[:body][:bodies].first[:to_m] # => 1.5
   module RunLook
     # Places along the way.
     ALONG = %i[from_m to_m at_m].freeze

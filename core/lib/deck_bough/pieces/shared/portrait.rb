@@ -3,9 +3,7 @@
 module DeckBough
   # A piece drawn with a few strokes, for lists: its silhouette in metres and the colours that lead, all of it small.
   #
-  #   portrait = Portrait.new
-  #   portrait.area("foliage", [[-0.7, 0.2], [0.7, 0.2], [0, 2.4]])
-  #   portrait.to_h[:top_m] # => 2.4
+  #   Portrait.new.tap { |one| one.area("foliage", [[-0.7, 0.2], [0.7, 0.2], [0, 2.4]]) }.to_h[:top_m] # => 2.4
   #
   # x from the middle of a tree or the left end of a run, y from the floor. Parts: foliage, foot, topper, wood (what
   # carries it), dark (a firebox), line.

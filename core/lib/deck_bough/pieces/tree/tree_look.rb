@@ -4,7 +4,8 @@ module DeckBough
   # The look of one tree put on another: everything but its measures and what is built into it, with counts and sizes
   # of one's own fitted.
   #
-  #   TreeLook.onto(settings_of_a_tall_tree, settings_of_a_small_one, 0.25)[:ornaments][:own_total] # => a quarter
+  #   TreeLook.onto(TREE_KIND.check(ornaments: { own_total: 80 }), TREE_KIND.check({}), 0.25)[:ornaments][:own_total]
+  #   # => 20
   module TreeLook
     # What of the lights belongs to a tree and where it stands, not to its look.
     BUILT_IN = %i[working_bulbs prelit_strings prelit_dead prelit_bulbs volts circuit_amps other_watts
