@@ -3,8 +3,7 @@
 module DeckBough
   # The look of one run laid on another: its greens, lights, accents and ribbon, drawn out or in to the other's way.
   #
-  #   long = RUN_KIND.check(body: { bodies: [{ style: "fir", to_m: 3.0 }] })
-  #   RunLook.onto(long, RUN_KIND.check({}), 0.5)[:body][:bodies].first[:to_m] # => 1.5
+  #   RunLook.onto(RUN_KIND.check(mantel: { side: "left" }), RUN_KIND.check({}), 0.5)[:mantel][:side] # => "left"
   module RunLook
     # Places along the way.
     ALONG = %i[from_m to_m at_m].freeze
