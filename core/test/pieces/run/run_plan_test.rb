@@ -187,7 +187,7 @@ class RunPlanTest < CoreTest
     assert_includes planned(survey: fire).build[:wishes], "Nothing trails into the zone kept clear of the firebox."
     nothing = RunPlan.new(settings: JSON.parse(JSON.generate(MANTEL)), surroundings: PLACE, styles: [FIR], stock: [])
 
-    assert_equal ["Nothing of the shelf may be used here, or none is there."], nothing.build[:wishes]
+    assert_equal ["Nothing that is on hand may be used here."], nothing.build[:wishes]
   end
 
   def test_fire_keeps_its_distance

@@ -18,6 +18,6 @@ class SpacingTest < CoreTest
   def test_too_many_are_told_with_how_many_fit
     assert_empty codes(spacing(6))
     assert_equal ["stockings_tight"], codes(spacing(7))
-    assert_includes spacing(9).findings.first.message, "6 hang here"
+    assert_includes spacing(9).findings.first.message, "6 fit here"
   end
 end
