@@ -17,10 +17,16 @@ class DialTiming
     const begun = performance.now();
     const before = { ledger: ledger.innerText, hung: hung() };
     const told = {};
-    const shown = (name) => requestAnimationFrame(() => requestAnimationFrame(() => {
+    // A message posted in a frame comes when that frame is painted; another frame would be waited for in vain.
+    const painted = (then) => requestAnimationFrame(() => {
+      const { port1, port2 } = new MessageChannel();
+      port1.onmessage = then;
+      port2.postMessage(null);
+    });
+    const shown = (name) => painted(() => {
       told[name] = performance.now() - begun;
       if (told.ledger && told.drawing) { observer.disconnect(); done(told); }
-    }));
+    });
     const seen = {};
     const observer = new MutationObserver(() => {
       if (!seen.ledger && ledger.innerText !== before.ledger) { seen.ledger = true; shown("ledger"); }

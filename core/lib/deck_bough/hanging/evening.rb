@@ -25,19 +25,38 @@ module DeckBough
         end
       end
 
+      # Sites of one kind in one zone gain alike; of those that gain most and may be swapped, the pair that costs least.
+      #
+      # @return [Array(Integer, Integer), nil] two sites
       def best_evening
-        @balance.wrong.flat_map { |one| evening_partners(one) }.min_by { |_, _, gain, cost| [-gain, cost] }&.first(2)
+        alike = (0...@size).group_by { |site| [@dealt[site], @balance.zones[site]] }
+        worth = evening_gains(alike.keys).group_by(&:last)
+        worth.keys.sort.reverse_each do |gain|
+          pairs = worth[gain].flat_map { |one, other, _| lawful_pairs(alike[one], alike[other]) }
+          return pairs.min_by { |pair| [cost(*pair), pair] } if pairs.any?
+        end
+        nil
       end
 
-      def evening_partners(one)
-        kind = @dealt[one]
-        (0...@size).filter_map do |other|
-          with = @dealt[other]
-          next if with == kind || !@may[kind][other] || !@may[with][one]
+      # @param groups [Array<Array(Integer, Integer)>] kind and zone
+      # @return [Array<Array>] two of them, of which the first hangs wrong, and what a swap between them gains
+      def evening_gains(groups)
+        wrong = @balance.wrong
+        groups.select { |kind, _| wrong[kind] }.flat_map do |one|
+          groups.filter_map do |other|
+            next if one.first == other.first
 
-          gain = @balance.gain(one, other)
-          [one, other, gain.round(6), cost(one, other)] if gain > LEAST_EVENING
+            gain = @balance.gain_between(*one, *other)
+            [one, other, gain.round(6)] if gain > LEAST_EVENING
+          end
         end
+      end
+
+      def lawful_pairs(ones, others)
+        kind = @dealt[ones.first]
+        with = @dealt[others.first]
+        there = others.select { |other| @may[kind][other] }
+        ones.select { |one| @may[with][one] }.product(there)
       end
     end
   end

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
@@ -10,11 +10,14 @@ import { PortraitRow } from "../../drawing/shared/PortraitRow";
 import { KINDS } from "../../kinds/registry";
 import { DeleteDialog } from "../../parts/DeleteDialog";
 import { ShortButton } from "../../parts/ShortButton";
-import { ShortagesDrawer } from "../../parts/ShortagesDrawer";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { useUndo } from "../../parts/undo";
 import { counted, minutes, toBuy } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
+
+const ShortagesDrawer = lazy(async () => ({
+  default: (await import("../../parts/ShortagesDrawer")).ShortagesDrawer,
+}));
 
 interface Props {
   piece: Schemas["PieceOfRoom"];
@@ -86,7 +89,9 @@ export function PieceRow({ piece, home }: Props) {
           { label: "Delete", run: () => setAsking(true) },
         ]}
       />
-      {short && <ShortagesDrawer home={home} pieceId={piece.id} onClose={() => setShort(false)} />}
+      <Suspense fallback={null}>
+        {short && <ShortagesDrawer home={home} pieceId={piece.id} onClose={() => setShort(false)} />}
+      </Suspense>
       {asking && <DeleteDialog name={piece.name} onDelete={remove} onClose={() => setAsking(false)} />}
     </Box>
   );

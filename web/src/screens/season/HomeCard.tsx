@@ -3,14 +3,17 @@ import ReportProblemOutlined from "@mui/icons-material/ReportProblemOutlined";
 import Box from "@mui/material/Box";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { PortraitRow } from "../../drawing/shared/PortraitRow";
 import { ShortButton } from "../../parts/ShortButton";
-import { ShortagesDrawer } from "../../parts/ShortagesDrawer";
 import { counted, date, daysToGo, minutes, toBuy } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
+
+const ShortagesDrawer = lazy(async () => ({
+  default: (await import("../../parts/ShortagesDrawer")).ShortagesDrawer,
+}));
 
 function shortage(totals: Schemas["HomeTotals"]): string {
   if (totals.pieces === 0) return "no pieces yet";
@@ -111,7 +114,7 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
           )}
         </Typography>
       </Box>
-      {open && <ShortagesDrawer home={home} onClose={() => setOpen(false)} />}
+      <Suspense fallback={null}>{open && <ShortagesDrawer home={home} onClose={() => setOpen(false)} />}</Suspense>
     </Box>
   );
 }

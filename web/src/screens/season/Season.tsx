@@ -1,14 +1,15 @@
 import Add from "@mui/icons-material/Add";
 import UploadFileOutlined from "@mui/icons-material/UploadFileOutlined";
+import DeleteOutlined from "@mui/icons-material/DeleteOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import IconButton from "@mui/material/IconButton";
 import Pagination from "@mui/material/Pagination";
 import { lazy, Suspense, useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link } from "react-router";
 import { useMe, useSeason } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
-import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
 import { Strip } from "../../shell/Strip";
 import { HomeCard } from "./HomeCard";
@@ -20,7 +21,6 @@ const ImportDialog = lazy(async () => ({ default: (await import("./ImportDialog"
 /** The desk one comes to in the morning: what is when, what is short, what wants care. */
 export function Season() {
   const [page, setPage] = useState(1);
-  const navigate = useNavigate();
   const season = useSeason(page);
   const year = useMe().data?.today.slice(0, 4) ?? "";
   const [adding, setAdding] = useState(false);
@@ -42,13 +42,12 @@ export function Season() {
           Add a home
         </Button>
         <Box sx={{ display: { xs: "contents", sm: "none" } }}>
-          <MoreMenu
-            label="More of the season"
-            entries={[
-              { label: "Open a home plan", run: () => setImporting(true) },
-              { label: "Deleted", run: () => void navigate("/deleted") },
-            ]}
-          />
+          <IconButton aria-label="Open a home plan" onClick={() => setImporting(true)}>
+            <UploadFileOutlined fontSize="small" />
+          </IconButton>
+          <IconButton component={Link} to="/deleted" aria-label="Deleted">
+            <DeleteOutlined fontSize="small" />
+          </IconButton>
         </Box>
       </Strip>
       <Box sx={{ flex: 1, overflow: "auto" }}>
