@@ -99,7 +99,7 @@ class ShownViews
 
   def map
     @browser.click_link("Map")
-    @browser.assert_text("The next one")
+    @browser.assert_text("It is up")
     self
   end
 
