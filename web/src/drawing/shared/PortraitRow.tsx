@@ -14,14 +14,31 @@ interface Props {
   /** Pixels. */
   width: number;
   height: number;
+  /** Pixels a metre, where others are drawn to the same scale; else as large as fits. */
+  scale?: number;
 }
 
 function across({ left_m, right_m }: Portrait): number {
   return right_m - left_m;
 }
 
+function wideOf(portraits: Portrait[]): number {
+  return portraits.reduce((sum, one) => sum + across(one) + APART, APART);
+}
+
+/** The scale at which pieces fit beside one another. */
+function fitting(portraits: Portrait[], width: number, height: number): number {
+  const tall = Math.max(...portraits.map(({ top_m }) => top_m));
+  return Math.min(width / wideOf(portraits), (height - 4) / tall, LARGEST);
+}
+
+/** The scale at which each of several pieces fits by itself. */
+export function commonScale(portraits: Portrait[], width: number, height: number): number {
+  return Math.min(LARGEST, ...portraits.map((one) => fitting([one], width, height)));
+}
+
 /** Pieces beside one another on one floor, to one scale, so that one sees which is large; what they are is told beside it. */
-export function PortraitRow({ portraits, width, height }: Props) {
+export function PortraitRow({ portraits, width, height, scale: given }: Props) {
   const theme = useTheme();
   const { tokens } = theme.palette;
   const shades = drawing[theme.palette.mode === "light" ? "day" : "dusk"];
@@ -35,9 +52,8 @@ export function PortraitRow({ portraits, width, height }: Props) {
     line: "none",
   };
   if (portraits.length === 0) return null;
-  const wide = portraits.reduce((sum, one) => sum + across(one) + APART, APART);
-  const tall = Math.max(...portraits.map(({ top_m }) => top_m));
-  const scale = Math.min(width / wide, (height - 4) / tall, LARGEST);
+  const wide = wideOf(portraits);
+  const scale = given ?? fitting(portraits, width, height);
   const floor = height - 2;
   const starts = portraits.map((_, i) =>
     portraits.slice(0, i).reduce((sum, one) => sum + across(one) + APART, APART / 2),

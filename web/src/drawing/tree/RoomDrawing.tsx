@@ -64,7 +64,7 @@ function under(room: Props["room"]): Layout {
   return { wide: WIDE, tall: top + room.depth * scale + PAD.bottom, scale, wall: { left, floor }, plan: { left, top } };
 }
 
-const STRIP = { wide: 374, tall: 176, side: 46, right: 10, top: 22, bottom: 26 };
+const STRIP = { wide: 374, tall: 176, side: 62, right: 10, top: 22, bottom: 26 };
 
 function beside(room: Props["room"]): Layout {
   const high = Math.max(room.left, room.right);
@@ -104,7 +104,12 @@ export function RoomDrawing({ room, places, units, strip = false }: Props) {
         {length(room.left, units)}
       </text>
       {room.left !== room.right && (
-        <text x={right - 8} y={wall.floor - room.right * scale + 18} textAnchor="end" {...label}>
+        <text
+          x={strip ? right + 5 : right - 8}
+          y={wall.floor - room.right * scale + (strip ? 4 : 18)}
+          textAnchor={strip ? "start" : "end"}
+          {...label}
+        >
           {length(room.right, units)}
         </text>
       )}

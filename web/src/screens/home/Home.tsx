@@ -7,6 +7,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import { ask, client } from "../../api/client";
 import { queryClient, useHome, useMe } from "../../api/queries";
 import { DeleteDialog } from "../../parts/DeleteDialog";
+import { commonScale } from "../../drawing/shared/PortraitRow";
 import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
@@ -16,6 +17,7 @@ import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { HomeDialog } from "./HomeDialog";
 import { Household } from "./Household";
+import { PORTRAIT } from "./PieceRow";
 import { RoomCard } from "./RoomCard";
 
 /** A home: who lives there, its rooms, and in each the pieces to be dressed. */
@@ -41,6 +43,8 @@ export function Home() {
   if (home.isPending) return <Loading what="the home" />;
   if (home.isError) return <Failed error={home.error} retry={() => void home.refetch()} />;
   const told = home.data;
+  const portraits = told.rooms.flatMap((room) => room.pieces.flatMap((piece) => piece.portrait ?? []));
+  const scale = commonScale(portraits, PORTRAIT.width, PORTRAIT.height);
   return (
     <>
       <Strip crumbs={[{ label: `Season ${me?.today.slice(0, 4) ?? ""}`, to: "/" }, { label: told.name }]}>
@@ -83,7 +87,7 @@ export function Home() {
               </Notice>
             )}
             {told.rooms.map((room) => (
-              <RoomCard key={room.id} room={room} home={told} />
+              <RoomCard key={room.id} room={room} home={told} scale={scale} />
             ))}
           </Gently>
         </Box>

@@ -22,10 +22,15 @@ const ShortagesDrawer = lazy(async () => ({
 interface Props {
   piece: Schemas["PieceOfRoom"];
   home: { id: string; name: string };
+  /** At which all pieces of the home are drawn, pixels a metre. */
+  scale: number;
 }
 
+/** Pixels a piece is drawn within. */
+export const PORTRAIT = { width: 132, height: 92 };
+
 /** One piece of a room: drawn small, what it lacks, what wants care. */
-export function PieceRow({ piece, home }: Props) {
+export function PieceRow({ piece, home, scale }: Props) {
   const units = useUnits();
   const currency = useCurrency();
   const cache = useQueryClient();
@@ -57,9 +62,9 @@ export function PieceRow({ piece, home }: Props) {
         flexWrap: { xs: "wrap", sm: "nowrap" },
       })}
     >
-      <Box sx={{ width: 132, flexShrink: 0, display: "flex", justifyContent: "center" }}>
+      <Box sx={{ width: PORTRAIT.width, flexShrink: 0, display: "flex", justifyContent: "center" }}>
         {piece.portrait ? (
-          <PortraitRow portraits={[piece.portrait]} width={132} height={92} />
+          <PortraitRow portraits={[piece.portrait]} {...PORTRAIT} scale={scale} />
         ) : (
           <Icon aria-hidden sx={{ color: "primary.main" }} />
         )}
@@ -72,7 +77,7 @@ export function PieceRow({ piece, home }: Props) {
           {summary ? told(piece, units) : "still being reckoned"}
         </Typography>
       </Box>
-      <Box sx={{ width: 150 }}>
+      <Box sx={{ width: 170 }}>
         {summary?.chosen && <Shortage summary={summary} currency={currency} open={() => setShort(true)} />}
       </Box>
       <Typography variant="body2" sx={{ flex: "1 1 260px" }}>
@@ -117,8 +122,13 @@ function Shortage({
           "all on the shelf"
         )}
       </Typography>
+      {short && (
+        <Typography variant="body2" color="textSecondary">
+          {toBuy(summary, currency)}
+        </Typography>
+      )}
       <Typography variant="body2" color="textSecondary">
-        {[short && toBuy(summary, currency), minutes(summary.minutes)].filter(Boolean).join(" · ")}
+        {minutes(summary.minutes)} of dressing
       </Typography>
     </>
   );

@@ -23,9 +23,10 @@ function ceiling(room: Schemas["RoomOfHome"], units: Units): string {
 interface Props {
   room: Schemas["RoomOfHome"];
   home: { id: string; name: string };
+  scale: number;
 }
 
-export function RoomCard({ room, home }: Props) {
+export function RoomCard({ room, home, scale }: Props) {
   const units = useUnits();
   const [adding, setAdding] = useState(false);
   return (
@@ -50,7 +51,7 @@ export function RoomCard({ room, home }: Props) {
         </Button>
       </Box>
       {room.pieces.map((piece) => (
-        <PieceRow key={piece.id} piece={piece} home={home} />
+        <PieceRow key={piece.id} piece={piece} home={home} scale={scale} />
       ))}
       {adding && <PieceDialog room={room} onClose={() => setAdding(false)} />}
     </Paper>
