@@ -22,6 +22,18 @@ class LookTest < CoreTest
     assert_equal %w[collar rotating], told[:foot].values_at(:kind, :stand)
   end
 
+  def test_mends_made_for_what_hung_elsewhere_do_not_come_along
+    mend = { kind: "add", style: "slate", height_m: 2.8, angle_deg: 0 }
+    mended = TREE_KIND.check(measure: { height_m: 3.0 }, step_back: { looked: ["door"], mends: [mend] })
+    plain = TREE_KIND.check(measure: { height_m: 1.5 })
+
+    [[mended, plain], [plain, mended], [mended, mended]].each do |from, onto|
+      told = TREE_KIND.check(TreeLook.onto(from, onto, 0.5))
+
+      assert_equal [[], []], told[:step_back].values_at(:looked, :mends)
+    end
+  end
+
   def test_a_tiny_tree_still_has_one_of_each
     from = TREE_KIND.check(measure: { height_m: 6.0 }, ribbon: { bows: 2 }, ornaments: { own_total: 3 },
                            crown: { loop_m: 0.03 })

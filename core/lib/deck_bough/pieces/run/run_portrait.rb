@@ -53,7 +53,7 @@ module DeckBough
       portrait.area(part, [[left, bottom], [right, bottom], [right, top], [left, top]])
     end
 
-    # Places along the way; just before and after each bend, so that corners stay corners.
+    # Places along the way, each bend among them.
     def ways(reckoning)
       long = reckoning.path.length
       [*(0..POINTS).map { |i| long * i / POINTS }, *reckoning.path.bends].uniq.sort

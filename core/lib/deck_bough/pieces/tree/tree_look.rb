@@ -2,7 +2,7 @@
 
 module DeckBough
   # The look of one tree put on another: everything but its measures and what is built into it, with counts and sizes
-  # of one's own fitted.
+  # of one's own fitted. Mends of a look from the door were made for what hung there, and stay there.
   #
   #   TreeLook.onto(TREE_KIND.check(ornaments: { own_total: 80 }), TREE_KIND.check({}), 0.25)[:ornaments][:own_total]
   #   # => 20
@@ -23,7 +23,7 @@ module DeckBough
     # @return [Hash] settings, unchecked
     def onto(from, onto, ratio)
       worn = WORN.to_h { |group| [group, sized(group, from[group], Math.sqrt(ratio))] }
-      { **onto, **worn, lights: from[:lights].merge(onto[:lights].slice(*BUILT_IN)),
+      { **onto, **worn, step_back: {}, lights: from[:lights].merge(onto[:lights].slice(*BUILT_IN)),
                         foot: from[:foot].merge(onto[:foot].slice(*STAND)),
                         ribbon: worn[:ribbon].merge(bows: counted(from, :ribbon, :bows, ratio)),
                         ornaments: worn[:ornaments].merge(own_total: counted(from, :ornaments, :own_total, ratio),
