@@ -48,7 +48,7 @@ module DeckBough
 
       private
 
-      SHORT = %i[label colour unit need spares have short spares_short packs pack_size buy_cents].freeze
+      SHORT = %i[kind label colour unit need spares have short spares_short packs left_over buy_cents].freeze
       private_constant :SHORT
 
       def lacking(room, piece, lines)

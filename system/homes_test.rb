@@ -53,8 +53,9 @@ class HomesTest < SystemTest
     within("[role=dialog]") do
       assert_text "Short at Tidewaiter's House"
       assert_selector "li", count: 8
-      assert_text(/Plum glass drop, 9 cm\s*6 short\s*12 and 2 spare wanted, 8 there; €32\.40 for 2 packs/)
-      assert_text(/Finishing nail, pre-wired\s*6 short\s*6 wanted, 0 there; price not known/)
+      assert_text(/Plum glass drop, 9 cm\s*6 short\s*12 \+ 2 wanted, 8 there; buy 2 packs, 2 over · €32\.40/)
+      assert_text(/Finishing nail, pre-wired\s*6 short\s*6 wanted, 0 there; not chosen yet, no price/)
+      assert_text(/Brass gauze ribbon\s*3\.0 m short\s*9\.5 m wanted, 6\.5 m there; buy 1 roll, 7\.0 m over · €8\.90/)
     end
     click_button "Close what is short"
     click_link "Tidewaiter's House"
@@ -64,6 +65,8 @@ class HomesTest < SystemTest
     within("[role=dialog]") { click_link "Quay window tree" }
 
     assert_text "What it takes"
+    assert_selector "[aria-label='Ledger'] tr",
+                    text: /Brass gauze ribbon\s*buy 1 roll, 7\.0 m over · €8\.90\s*9\.5 m\s*6\.5 m\s*3\.0 m/
   end
 
   def test_a_row_of_the_desk_is_pressed_anywhere_for_its_home

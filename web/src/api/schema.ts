@@ -1409,12 +1409,15 @@ export interface components {
             /** @description pieces that are still to be reckoned */
             pending: number;
         };
+        /** @description what a line of a ledger lacks, told in its words */
         Shortage: {
             piece: string;
             /** @description of the piece */
             name: string;
             room: string;
-            label: string | null;
+            /** @enum {string} */
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "thing";
+            label: string;
             colour: string | null;
             /** @enum {string} */
             unit: "pieces" | "m";
@@ -1424,7 +1427,7 @@ export interface components {
             short: number;
             spares_short: number;
             packs: number | null;
-            pack_size: number | null;
+            left_over: number;
             buy_cents: number | null;
         };
         PieceSummary: {

@@ -2,7 +2,6 @@ import HistoryOutlined from "@mui/icons-material/HistoryOutlined";
 import RedoOutlined from "@mui/icons-material/RedoOutlined";
 import UndoOutlined from "@mui/icons-material/UndoOutlined";
 import Box from "@mui/material/Box";
-import Chip from "@mui/material/Chip";
 import IconButton from "@mui/material/IconButton";
 import Tooltip from "@mui/material/Tooltip";
 import Typography from "@mui/material/Typography";
@@ -12,12 +11,13 @@ import { useNavigate } from "react-router";
 import { ask, client, type Schemas } from "../api/client";
 import { useMe } from "../api/queries";
 import { DeleteDialog } from "../parts/DeleteDialog";
+import { DaysToGo } from "../parts/DaysToGo";
 import { MoreMenu, type MenuEntry } from "../parts/MoreMenu";
 import { steady } from "../parts/steady";
 import { useUndo } from "../parts/undo";
 import { SkipLink } from "../shell/SkipLink";
 import { Strip } from "../shell/Strip";
-import { clock, daysToGo } from "../units/format";
+import { clock } from "../units/format";
 import { CopyDialog } from "./CopyDialog";
 import { HistoryDrawer } from "./HistoryDrawer";
 import { LookDialog } from "./LookDialog";
@@ -119,12 +119,7 @@ function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kep
           </IconButton>
         </Tooltip>
       </Box>
-      <Chip
-        size="small"
-        variant="outlined"
-        label={daysToGo(piece.days_to_go)}
-        sx={{ display: { xs: "none", sm: "inline-flex" } }}
-      />
+      <DaysToGo days={piece.days_to_go} />
       <MoreMenu
         label={`More for this ${noun}`}
         entries={[

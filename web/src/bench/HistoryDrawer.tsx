@@ -1,13 +1,11 @@
-import Close from "@mui/icons-material/Close";
 import Box from "@mui/material/Box";
-import Drawer from "@mui/material/Drawer";
-import IconButton from "@mui/material/IconButton";
 import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, client } from "../api/client";
 import { keys } from "../api/queries";
+import { SideDrawer } from "../parts/SideDrawer";
 import { clock, date } from "../units/format";
 
 /** Every change of a tree, latest first: what, who, when. */
@@ -19,46 +17,29 @@ export function HistoryDrawer({ pieceId, onClose }: { pieceId: string; onClose: 
     staleTime: 0,
   });
   return (
-    <Drawer
-      anchor="right"
-      open
-      onClose={onClose}
-      slotProps={{
-        paper: { sx: { width: { xs: "100%", sm: 400 } }, role: "dialog", "aria-labelledby": "history-title" },
-      }}
-    >
-      <Box sx={{ p: 2.5 }}>
-        <Box sx={{ display: "flex", alignItems: "center" }}>
-          <Typography id="history-title" variant="h2" sx={{ flex: 1 }}>
-            History
-          </Typography>
-          <IconButton onClick={onClose} aria-label="Close the history" size="small" autoFocus>
-            <Close fontSize="small" />
-          </IconButton>
-        </Box>
-        {history.data?.total === 0 && (
-          <Typography color="textSecondary" sx={{ mt: 2 }}>
-            Nothing was changed yet.
-          </Typography>
-        )}
-        <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0, mt: 1 }}>
-          {history.data?.items.map((entry) => (
-            <Box
-              component="li"
-              key={entry.number}
-              sx={(theme) => ({ py: 1, borderTop: `1px solid ${theme.palette.divider}` })}
-            >
-              <Typography variant="body2">{entry.says}</Typography>
-              <Typography variant="body2" color="textSecondary">
-                {entry.by}, {date(entry.made_at.slice(0, 10))} at {clock(entry.made_at)}
-              </Typography>
-            </Box>
-          ))}
-        </Box>
-        {history.data && history.data.pages > 1 && (
-          <Pagination size="small" count={history.data.pages} page={page} onChange={(_, next) => setPage(next)} />
-        )}
+    <SideDrawer title="History" closes="Close the history" onClose={onClose}>
+      {history.data?.total === 0 && (
+        <Typography color="textSecondary" sx={{ mt: 2 }}>
+          Nothing was changed yet.
+        </Typography>
+      )}
+      <Box component="ol" sx={{ listStyle: "none", p: 0, m: 0, mt: 1 }}>
+        {history.data?.items.map((entry) => (
+          <Box
+            component="li"
+            key={entry.number}
+            sx={(theme) => ({ py: 1, borderTop: `1px solid ${theme.palette.divider}` })}
+          >
+            <Typography variant="body2">{entry.says}</Typography>
+            <Typography variant="body2" color="textSecondary">
+              {entry.by}, {date(entry.made_at.slice(0, 10))} at {clock(entry.made_at)}
+            </Typography>
+          </Box>
+        ))}
       </Box>
-    </Drawer>
+      {history.data && history.data.pages > 1 && (
+        <Pagination size="small" count={history.data.pages} page={page} onChange={(_, next) => setPage(next)} />
+      )}
+    </SideDrawer>
   );
 }

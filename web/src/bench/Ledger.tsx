@@ -4,30 +4,13 @@ import Typography from "@mui/material/Typography";
 import { memo, type ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { Caution } from "../parts/Caution";
-import { count, counted, cutLength, minutes, money, toBuy, type Units } from "../units/format";
+import { ColourDot } from "../parts/ColourDot";
+import { bought, inLine } from "../parts/ledgerWords";
+import { minutes, money, toBuy } from "../units/format";
 import { useCurrency, useUnits } from "../units/useUnits";
 import { useWorkings } from "./workings";
 
 type Line = Schemas["LedgerLine"];
-
-function shown(value: number, line: Line, units: Units): string {
-  return line.unit === "m" ? cutLength(value, units) : count(value);
-}
-
-/** What is short, in what is bought: packs, rolls, strings; with what is left over in the title. */
-function shortage(line: Line, units: Units): string {
-  if (line.short === 0) return "–";
-  return shown(line.short, line, units);
-}
-
-function packs(line: Line, units: Units): string {
-  if (line.short === 0 || line.packs === null || line.packs === undefined) return "";
-  const noun =
-    line.unit === "m" ? "roll" : line.kind === "light" ? "string" : line.kind === "garland" ? "piece" : "pack";
-  const left = line.left_over > 0 ? `, ${shown(line.left_over, line, units)} over` : "";
-  const spares = line.short === line.spares_short ? " for spares" : "";
-  return `buy ${counted(line.packs, noun)}${spares}${left}`;
-}
 
 interface RowProps {
   line: Line;
@@ -44,8 +27,8 @@ function LedgerRow({ line, onStock }: RowProps) {
   const units = useUnits();
   const currency = useCurrency();
   const { open } = useWorkings();
-  const note = packs(line, units);
-  const need = shown(line.need, line, units) + (line.spares > 0 ? ` + ${line.spares}` : "");
+  const note = bought(line, units, currency);
+  const need = inLine(line.need, line, units) + (line.spares > 0 ? ` + ${line.spares}` : "");
   return (
     <Box
       component="tr"
@@ -60,27 +43,12 @@ function LedgerRow({ line, onStock }: RowProps) {
     >
       <Box component="th" scope="row" sx={{ textAlign: "left" }}>
         <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
-          <Box
-            aria-hidden
-            sx={(theme) => ({
-              width: 10,
-              height: 10,
-              flexShrink: 0,
-              borderRadius: line.unit === "m" ? "2px" : "50%",
-              bgcolor: line.colour ?? "transparent",
-              border: `1px solid ${theme.palette.tokens.edge}`,
-            })}
-          />
+          <ColourDot colour={line.colour} square={line.unit === "m"} />
           <Box>
             <Typography variant="body2">{line.label}</Typography>
             {note && (
               <Typography sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.3, whiteSpace: "nowrap" }}>
                 {note}
-                {line.buy_cents
-                  ? ` · ${money(line.buy_cents, currency)}`
-                  : line.buy_cents === null
-                    ? " · no price"
-                    : ""}
               </Typography>
             )}
           </Box>
@@ -100,9 +68,9 @@ function LedgerRow({ line, onStock }: RowProps) {
         {line.style ? (
           <ButtonBase
             onClick={() => line.style && onStock(line.style)}
-            aria-label={`${line.label}: have ${shown(line.have, line, units)}. Count again`}
+            aria-label={`${line.label}: have ${inLine(line.have, line, units)}. Count again`}
           >
-            <Typography variant="body2">{shown(line.have, line, units)}</Typography>
+            <Typography variant="body2">{inLine(line.have, line, units)}</Typography>
           </ButtonBase>
         ) : (
           <Typography variant="body2" color={line.own ? "textSecondary" : undefined}>
@@ -118,7 +86,7 @@ function LedgerRow({ line, onStock }: RowProps) {
             color: line.short > line.spares_short ? "error.main" : "text.secondary",
           }}
         >
-          {shortage(line, units)}
+          {line.short === 0 ? "–" : inLine(line.short, line, units)}
         </Typography>
       </Box>
     </Box>

@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { useLooks } from "../api/queries";
 import type { Schemas } from "../api/client";
+import { ColourDot } from "../parts/ColourDot";
 import { steady } from "../parts/steady";
 
 interface Props {
@@ -44,19 +45,7 @@ function StyleChooserDrawn({ label, kind, styles, lookId, chosen, onChange, onNe
               variant={on ? "filled" : "outlined"}
               aria-pressed={on}
               label={style.name}
-              icon={
-                <Box
-                  component="span"
-                  aria-hidden
-                  sx={(theme) => ({
-                    width: 12,
-                    height: 12,
-                    borderRadius: kind === "ribbon" ? "2px" : "50%",
-                    bgcolor: style.colour ?? "transparent",
-                    border: `1px solid ${theme.palette.tokens.edge}`,
-                  })}
-                />
-              }
+              icon={<ColourDot colour={style.colour} square={kind === "ribbon"} />}
               {...(on
                 ? { deleteIcon: <Check />, onDelete: () => onChange(chosen.filter((id) => id !== style.id)) }
                 : {})}

@@ -199,14 +199,14 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     dial,
     /** The look of another piece over what is dialled; saved and taken back like any dial. */
     wear: async (from: string) => {
-      const { draft: now } = latest.current;
+      const { settings } = latest.current.draft;
       const told = await ask(
         client.POST("/api/pieces/{id}/look", {
           params: { path: { id: piece.id } },
-          body: { from, settings: { ...now.settings } },
+          body: { from, settings: { ...settings } },
         }),
       );
-      const next = { ...now, settings: told.settings as SettingsOf<K> };
+      const next = { ...latest.current.draft, settings: told.settings as SettingsOf<K> };
       latest.current = { ...latest.current, draft: next };
       setDraft(next);
       planner.ask(next, latest.current.revision);

@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Chip from "@mui/material/Chip";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import { Link as RouterLink, useParams } from "react-router";
@@ -8,11 +7,12 @@ import type { Schemas } from "../../api/client";
 import { useMe } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
+import { DaysToGo } from "../../parts/DaysToGo";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
 import { useKeys } from "../../shell/shortcuts";
 import { Strip } from "../../shell/Strip";
-import { daysToGo, minutes } from "../../units/format";
+import { minutes } from "../../units/format";
 import { FlatTree } from "./FlatTree";
 import { NextOne, Progress } from "./NextOne";
 import { PlaceList } from "./PlaceList";
@@ -135,12 +135,7 @@ function MapStrip({ piece, children }: { piece: Schemas["HangingMap"]["piece"]; 
         { label: "Hanging map" },
       ]}
     >
-      <Chip
-        size="small"
-        variant="outlined"
-        label={daysToGo(piece.days_to_go)}
-        sx={{ display: { xs: "none", sm: "inline-flex" } }}
-      />
+      <DaysToGo days={piece.days_to_go} />
       <Button
         size="small"
         component={RouterLink}

@@ -7,6 +7,7 @@ import type { Schemas } from "../../api/client";
 import { Caution } from "../../parts/Caution";
 import { clock, clockPosition, depthWords, length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
+import { ColourDot } from "../../parts/ColourDot";
 import { siteKey, type Hanging } from "./useHangingMap";
 
 type Sheet = Schemas["HangingSheet"];
@@ -33,17 +34,7 @@ function StyleRows({ sheet, hanging }: { sheet: Sheet; hanging: Hanging }) {
               onClick={() => hanging.light(style.id)}
               sx={{ width: "100%", textAlign: "left", display: "flex", gap: 1, py: 1, alignItems: "baseline" }}
             >
-              <Box
-                aria-hidden
-                sx={(theme) => ({
-                  width: 11,
-                  height: 11,
-                  borderRadius: "50%",
-                  flexShrink: 0,
-                  bgcolor: style.colour ?? "transparent",
-                  border: `1px solid ${theme.palette.tokens.edge}`,
-                })}
-              />
+              <ColourDot colour={style.colour} />
               <Typography variant="body2" component="span" sx={{ flex: 1 }}>
                 <strong>
                   {style.letter} {style.name}, {style.count}

@@ -3,6 +3,7 @@ import Chip from "@mui/material/Chip";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import type { Schemas } from "../../api/client";
+import { ColourDot } from "../../parts/ColourDot";
 import type { Hanging, Side } from "./useHangingMap";
 
 const SIDES: Side[] = ["all", "left", "front", "right"];
@@ -50,19 +51,7 @@ export function StyleChoice({ sheet, hanging }: { sheet: Schemas["HangingSheet"]
             color={hanging.style === style.id ? "secondary" : "default"}
             aria-pressed={hanging.style === style.id}
             onClick={() => hanging.light(style.id)}
-            icon={
-              <Box
-                component="span"
-                aria-hidden
-                sx={(theme) => ({
-                  width: 11,
-                  height: 11,
-                  borderRadius: "50%",
-                  bgcolor: style.colour ?? "transparent",
-                  border: `1px solid ${theme.palette.tokens.edge}`,
-                })}
-              />
-            }
+            icon={<ColourDot colour={style.colour} />}
           />
         ))}
       </Box>
