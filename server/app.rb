@@ -10,7 +10,7 @@ module DeckBough
       set :dump_errors, false
       disable :static, :protection, :logging, :sessions
 
-      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Hanging,
+      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Claims, Routes::Hanging,
                    Routes::CutPlans, Routes::Variants, Routes::Runs,
                    Routes::Acts, Routes::Styles, Routes::StringTests, Routes::HouseRules, Routes::Lengths,
                    Routes::Find].freeze

@@ -10,8 +10,9 @@ module DeckBough
     #   # => { piece id => { summary:, measured:, portrait: } }, nil where it is still to do
     #
     # A stamp is made of the versions of all that a plan is computed from: piece, room, home, studio, its house rules,
-    # its styles (whose versions move with every count) and the code itself. One faulty piece is a worry on its own
-    # card.
+    # its styles (whose versions move with every count) and the code itself. What a piece needs it claims of stock;
+    # where that leaves another one something else than before, the other's row is stale (Store::Claims). One faulty
+    # piece is a worry on its own card.
     class Needs
       # The code a plan is computed with: another release computes anew.
       CODE = Digest::SHA256.hexdigest(
@@ -23,6 +24,11 @@ module DeckBough
       TOLD = %i[summary measured portrait].freeze
       # Settings and styles are read for so many at a time.
       BATCH = 60
+      # What one piece needs may change what is free for others: they are reckoned again, so often in a request.
+      ROUNDS = 4
+
+      # Of a style that a piece names and takes none of.
+      NOTHING = { whole: 0, wanted: 0 }.freeze
 
       LOGGER = SemanticLogger["Needs"]
 
@@ -30,9 +36,12 @@ module DeckBough
       def initialize(database, studio, budget: BUDGET)
         @studio = studio
         @budget = budget
+        @homes = Store::Homes.new(database, studio[:id])
+        @rooms = Store::Rooms.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
         @styles = Store::Styles.new(database, studio[:id])
         @stock = Store::Stock.new(database, studio[:id])
+        @claims = Store::Claims.new(database, studio[:id])
         @rows = Store::Needs.new(database, studio[:id])
         @planning = Planning.new(database, studio)
       end
@@ -42,12 +51,33 @@ module DeckBough
       # @return [Hash{String => Hash, nil}]
       def of(homes, rooms, pieces)
         around = around(homes, rooms)
-        kept = @rows.of(pieces.map { |piece| piece[:id] })
-        fresh = pieces.to_h do |piece|
-          row = kept[piece[:id]]
-          [piece[:id], row && row[:stamp] == stamp(piece, around, row[:styles]) ? row.slice(*TOLD) : nil]
+        until_when = now + @budget
+        told = kept(pieces, around)
+        just_now = {}
+        ROUNDS.times do
+          stale = pieces.reject { |piece| told[piece[:id]] }
+          break if stale.empty? || (just_now.any? && now > until_when)
+
+          just_now.merge!(computed(stale, around, until_when))
+          told = kept(pieces, around)
         end
-        fresh.merge(computed(pieces.reject { |piece| fresh[piece[:id]] }, around))
+        pieces.to_h { |piece| [piece[:id], told[piece[:id]] || just_now[piece[:id]]] }
+      end
+
+      # A piece that was never reckoned claims nothing yet: before anybody is told what is free, each of them is, those
+      # of the first visit first.
+      def complete
+        missing = @rows.missing
+        of_ids(missing) if missing.any?
+      end
+
+      # What was just changed is claimed at once.
+      #
+      # @param piece_ids [Array<String>]
+      def of_ids(piece_ids)
+        listed = @pieces.listed_of(piece_ids).to_h { |piece| [piece[:id], piece] }.values_at(*piece_ids).compact
+        rooms = @rooms.of_ids(listed.map { |piece| piece[:room_id] })
+        of(@homes.of_ids(rooms.map { |room| room[:home_id] }), rooms, listed)
       end
 
       private
@@ -68,12 +98,18 @@ module DeckBough
         @house ||= Digest::SHA256.hexdigest(@planning.house.changes.sort.join(" "))
       end
 
-      def computed(pieces, around)
-        return {} if pieces.empty?
+      # What is kept and still true.
+      def kept(pieces, around)
+        rows = @rows.of(pieces.map { |piece| piece[:id] })
+        pieces.to_h do |piece|
+          row = rows[piece[:id]]
+          [piece[:id], row && row[:stamp] == stamp(piece, around, row[:styles]) ? row.slice(*TOLD) : nil]
+        end
+      end
 
-        until_when = now + @budget
+      def computed(pieces, around, until_when)
         found = {}
-        pieces.each_slice(BATCH) do |batch|
+        in_turn(pieces).each_slice(BATCH) do |batch|
           break if found.any? && now > until_when
 
           found.merge!(batch_of(batch, around, until_when))
@@ -82,24 +118,42 @@ module DeckBough
         found.transform_values { |row| row.slice(*TOLD) }
       end
 
+      # Those that claim for the first time come in the order of visits, whatever is looked at first.
+      def in_turn(pieces)
+        turns = pieces.empty? ? {} : @rows.missing.each_with_index.to_h
+        pieces.sort_by.with_index { |piece, i| [turns.fetch(piece[:id], turns.size), i] }
+      end
+
       def batch_of(batch, around, until_when)
-        pieces = @pieces.of_ids(batch.map { |piece| piece[:id] })
-        ids = pieces.to_h { |piece| [piece[:id], Kinds.of(piece[:kind]).style_ids(piece[:settings])] }
-        styles = @styles.for_plan(ids.values.flatten.uniq).to_h { |style| [style.id, style] }
-        versions = @styles.versions(styles.keys)
-        cut = @stock.cut_for(ids.keys)
+        read = @pieces.of_ids(batch.map { |piece| piece[:id] }).to_h { |piece| [piece[:id], piece] }
+        pieces = read.values_at(*batch.map { |piece| piece[:id] }).compact
+        known = styles_of(pieces, around)
         pieces.each_with_object({}) do |piece, found|
           break found if found.any? && now > until_when
 
-          own = ids.fetch(piece[:id]).filter_map { |id| styles[id] && with_cut(styles[id], cut.dig(piece[:id], id)) }
-          known = versions.slice(*own.map(&:id))
-          found[piece[:id]] = { stamp: stamp(piece, around, Store::Needs.digest(known)), style_ids: known.keys,
-                                **told(piece, around, own) }
+          found[piece[:id]] = row_of(piece, around, known)
         end
       end
 
-      def with_cut(style, quantity)
-        quantity ? Style.new(**style.to_h, cut: quantity) : style
+      # What is known of the styles of a batch: themselves, their versions; by piece what was cut and what is free.
+      def styles_of(pieces, around)
+        named = pieces.to_h { |piece| [piece[:id], Kinds.of(piece[:kind]).style_ids(piece[:settings])] }
+        all = @styles.for_plan(named.values.flatten.uniq).to_h { |style| [style.id, style] }
+        asked = pieces.to_h do |piece|
+          [piece[:id], { styles: named[piece[:id]] & all.keys, home: around.fetch(piece[:room_id]).first }]
+        end
+        { all: all, versions: @styles.versions(all.keys), cut: @stock.cut_for(named.keys),
+          free: @claims.free_of(asked) }
+      end
+
+      def row_of(piece, around, known)
+        free = known[:free].fetch(piece[:id])
+        cut = known[:cut].fetch(piece[:id], {})
+        styles = free.map { |id, share| known[:all][id].with(cut: cut.fetch(id, 0), **share) }
+        told = told(piece, around, styles)
+        { stamp: stamp(piece, around, Store::Needs.digest(known[:versions].slice(*free.keys))), style_ids: free.keys,
+          free: free.transform_values { |share| share[:on_hand] },
+          claims: free.transform_values { NOTHING }.merge(LedgerLine.claims(told[:lines], cut)), **told }
       end
 
       # Whatever is wrong with one piece stays with that piece.

@@ -29,9 +29,10 @@ module DeckBough
         kind = Kinds.of(piece[:kind])
         checked = checked(kind, settings)
         room = @rooms.find(piece[:room_id])
-        kind.plan.call(brief(checked, surroundings(@homes.find(room[:home_id]), room, place_id),
-                             styles: @styles.for_plan(kind.style_ids(checked), piece_id: piece[:id]),
-                             **beside(kind, piece)))
+        home = @homes.find(room[:home_id])
+        kind.plan.call(brief(checked, surroundings(home, room, place_id),
+                             styles: @styles.for_plan(kind.style_ids(checked), home: home, piece_id: piece[:id]),
+                             **beside(kind, piece, home)))
       end
 
       # Refuses settings that no plan can be made from, with the setting to mend.
@@ -40,9 +41,9 @@ module DeckBough
       # @raise [Problem]
       def prove(kind, settings, room_id:, place_id:, piece_id: nil)
         room = @rooms.find(room_id)
-        around = surroundings(@homes.find(room[:home_id]), room, place_id)
-        kind.plan.call(brief(settings, around,
-                             styles: @styles.for_plan(kind.style_ids(settings), piece_id: piece_id))).reckoned
+        home = @homes.find(room[:home_id])
+        styles = @styles.for_plan(kind.style_ids(settings), home: home, piece_id: piece_id)
+        kind.plan.call(brief(settings, surroundings(home, room, place_id), styles: styles)).reckoned
       rescue UnplannableError => e
         raise Problem.unplannable(e)
       end
@@ -119,9 +120,11 @@ module DeckBough
       end
 
       # What a kind wants to know of the studio and the room beyond its own styles.
-      def beside(kind, piece)
+      def beside(kind, piece, home)
         found = {}
-        found[:stock] = @styles.of_kinds(%w[garland stem]) if kind.wants.include?(:stock)
+        if kind.wants.include?(:stock)
+          found[:stock] = @styles.of_kinds(%w[garland stem], home: home, piece_id: piece[:id])
+        end
         found[:elsewhere] = greens_beside(piece) if kind.wants.include?(:elsewhere)
         found
       end

@@ -30,7 +30,7 @@ module DeckBough
       # A home with its rooms and pieces, each piece with its summary.
       def home(id, today)
         home = @homes.find(id)
-        rooms = rooms_of([home])
+        rooms = completed([home])
         { **home, days_to_go: days(home, today), totals: totals(rooms), rooms: rooms }
       end
 
@@ -39,7 +39,7 @@ module DeckBough
       # @return [Hash] items: piece, name, room, and the ledger line's label, need, have, short …; pending: how many
       #   pieces are still to be reckoned
       def shortages(id)
-        rooms = rooms_of([@homes.find(id)])
+        rooms = completed([@homes.find(id)])
         pieces = rooms.flat_map { |room| room[:pieces].map { |piece| [room, piece] } }
         lines = @rows.short_lines(pieces.map { |_, piece| piece[:id] })
         { items: pieces.flat_map { |room, piece| lacking(room, piece, lines.fetch(piece[:id], [])) },
@@ -48,7 +48,7 @@ module DeckBough
 
       private
 
-      SHORT = %i[kind label colour unit need spares have short spares_short packs left_over buy_cents].freeze
+      SHORT = %i[kind label colour unit need spares have elsewhere short spares_short packs left_over buy_cents].freeze
       private_constant :SHORT
 
       def lacking(room, piece, lines)
@@ -61,6 +61,12 @@ module DeckBough
         { **home, days_to_go: days(home, today), rooms: rooms.size, totals: totals(rooms),
                   portraits: rooms.flat_map { |room| room[:pieces] }.filter_map { |piece| piece[:portrait] }
                                   .first(MOST_DRAWN) }
+      end
+
+      # Of one home alone nobody knows what is free before the others have been asked.
+      def completed(homes)
+        @needs.complete
+        rooms_of(homes)
       end
 
       def rooms_of(homes)

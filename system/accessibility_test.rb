@@ -85,6 +85,11 @@ class AccessibilityTest < SystemTest
 
     assert_text "Layers, in this order"
     assert_clean "layers"
+    find("h2", text: "Layers, in this order").send_keys(:escape)
+    click_button "4 kept for others"
+
+    assert_text "Who came first keeps what it wants"
+    assert_clean "who wants a style"
   end
 
   def test_every_step_of_the_bench_the_working_and_the_dialogs

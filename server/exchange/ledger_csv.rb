@@ -7,7 +7,7 @@ module DeckBough
     module Exchange
       # A piece's ledger as CSV: one line each, quantities in the unit named, money in whole units of the currency.
       #   LedgerCsv.write(plan[:ledger], "EUR").lines.first
-      #   # => "Step,Item,Unit,Need,Spares,Have,Short,Packs,Pack size,To buy EUR,From stock EUR\n"
+      #   # => "Step,Item,Unit,Need,Spares,Have,Elsewhere,Short,Packs,Pack size,To buy EUR,From stock EUR\n"
       module LedgerCsv
         # A cell that a spreadsheet would run as a formula is quoted into plain text.
         FORMULA = /\A[=+\-@\t\r]/
@@ -16,14 +16,14 @@ module DeckBough
 
         def write(ledger, currency)
           CSV.generate do |csv|
-            csv << ["Step", "Item", "Unit", "Need", "Spares", "Have", "Short", "Packs", "Pack size",
+            csv << ["Step", "Item", "Unit", "Need", "Spares", "Have", "Elsewhere", "Short", "Packs", "Pack size",
                     "To buy #{currency}", "From stock #{currency}"]
             ledger.each { |line| csv << row(line) }
           end
         end
 
         def row(line)
-          quantities = line.values_at(:need, :spares, :have, :short).map { |quantity| number(quantity) }
+          quantities = line.values_at(:need, :spares, :have, :elsewhere, :short).map { |quantity| number(quantity) }
           [line[:step], text(line[:label]), line[:unit], *quantities, line[:packs],
            line[:pack_size] && number(line[:pack_size]),
            money(line[:buy_cents]), money(line[:stock_cents])]

@@ -8,7 +8,10 @@ module DeckBough
         post "/api/acts/:id/take-back", :take_back
 
         def take_back
-          answer(store(Store::Acts).take_back(id, account_id: account[:id]))
+          acts = store(Store::Acts)
+          act = acts.take_back(id, account_id: account[:id])
+          context.needs.of_ids([acts.piece_of(id)])
+          answer(act)
         end
       end
     end

@@ -31,6 +31,11 @@ module DeckBough
                       place_id: said.fetch("place_id", piece[:place_id]))
         end
 
+        # What the piece wants now it claims now, before anybody else asks what is free.
+        def claim
+          context.needs.of_ids([id])
+        end
+
         # The names around a piece, and how long there is.
         def named
           room = store(Store::Rooms).find(piece[:room_id])

@@ -41,8 +41,16 @@ module DeckBough
           kind.new(database, account[:studio_id])
         end
 
+        # What is free for a piece is known once every other one has been reckoned.
         def planning
-          @planning ||= Planning.new(database, studio, kept: @application.kept)
+          @planning ||= begin
+            needs.complete
+            Planning.new(database, studio, kept: @application.kept)
+          end
+        end
+
+        def needs
+          Needs.new(database, studio)
         end
 
         def season
@@ -87,6 +95,11 @@ module DeckBough
         # An id of the body, likewise.
         def said_id(name)
           Store::Ids.id?(said[name]) ? said[name] : raise(Problem.not_found("thing"))
+        end
+
+        # An id of the question, likewise.
+        def query_id(name)
+          Store::Ids.id?(query[name]) ? query[name] : raise(Problem.not_found("thing"))
         end
 
         def answer(body, status = 200)

@@ -30,6 +30,7 @@ module DeckBough
                                                      account_id: account[:id],
                                                      says: "#{sheet[:name]}: #{sheet[:pieces]} pieces cut",
                                                      told: sheet.except(:sheet)) { |doing| cut(doing, sheet) }
+          claim
           answer({ act: act, style: store(Store::Styles).find(said["style"]) }, 201)
         end
 

@@ -44,6 +44,7 @@ module DeckBough
                                   account_id: account[:id], units: studio[:units]) do |kind, settings, place_id|
             planning.prove(kind, settings, room_id: room_id, place_id: place_id, piece_id: id)
           end
+          claim
           answer(changed)
         end
 
@@ -95,11 +96,11 @@ module DeckBough
         end
 
         def undo
-          answer(pieces.undo(id, said["version"], account_id: account[:id]))
+          stepped(pieces.undo(id, said["version"], account_id: account[:id]))
         end
 
         def redo
-          answer(pieces.redo(id, said["version"], account_id: account[:id]))
+          stepped(pieces.redo(id, said["version"], account_id: account[:id]))
         end
 
         def history
@@ -112,6 +113,11 @@ module DeckBough
         end
 
         private
+
+        def stepped(piece)
+          claim
+          answer(piece)
+        end
 
         def other_kind
           noun = Kinds.of(piece[:kind]).noun

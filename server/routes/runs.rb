@@ -24,6 +24,7 @@ module DeckBough
           act = store(Store::Acts).record(run[:id], kind: "offcuts_kept", key: said["key"], account_id: account[:id],
                                                     says: says(offcuts),
                                                     told: { offcuts: offcuts }) { |doing| cut_off(doing, run, offcuts) }
+          claim
           answer({ act: act }, 201)
         end
 

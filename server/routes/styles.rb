@@ -12,7 +12,8 @@ module DeckBough
         get "/api/looks", :looks
 
         def list
-          answer(styles.list(page: page, kind: query["kind"]))
+          listed = styles.list(page: page, kind: query["kind"])
+          answer(query["piece"] ? with_free(listed) : listed)
         end
 
         def create
@@ -35,6 +36,20 @@ module DeckBough
 
         def styles
           store(Store::Styles)
+        end
+
+        # What a piece may count on, as its own ledger tells it.
+        def with_free(listed)
+          piece = store(Store::Pieces).find(query_id("piece"))
+          home = store(Store::Homes).find(store(Store::Rooms).find(piece[:room_id])[:home_id])
+          context.needs.complete
+          free = store(Store::Stock).available(listed[:items].map { |style| style[:id] }, home: home,
+                                                                                          piece_id: piece[:id])
+          told = listed[:items].map do |style|
+            share = free.fetch(style[:id])
+            { **style, free: (share[:on_hand] + share[:cut]).round(6) }
+          end
+          listed.merge(items: told)
         end
       end
     end

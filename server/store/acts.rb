@@ -78,6 +78,11 @@ module DeckBough
           end
         end
 
+        # @return [String] the id of the piece it was done to
+        def piece_of(id)
+          rows(:piece_acts).where(id: id).get(:piece_id)
+        end
+
         private
 
         def no_key

@@ -19,6 +19,11 @@ module DeckBough
           shown(present.where(id: id).first || raise(Problem.not_found("home")))
         end
 
+        # @return [Array<Hash>]
+        def of_ids(ids)
+          present.where(id: ids).map { |row| shown(row) }
+        end
+
         # @param given [Hash] fields of Survey::HOME, visit_on, strike_on, look_id
         def create(given)
           values = row_of(given)
@@ -33,20 +38,27 @@ module DeckBough
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
             bump(:homes, row, values)
+            # Its pieces want their things on other days.
+            moved = row.slice(*DATES) != values.slice(*DATES)
+            Claims.new(database, studio_id).share_out_of(pieces_of(id)) if moved
           end
           find(id)
         end
 
         def delete(id, by:)
-          delete_softly(:homes, id, "home", by: by)
+          delete_softly(:homes, id, "home", by: by, pieces: pieces_of(id))
         end
 
         def restore(id)
-          bring_back(:homes, id, "home")
+          bring_back(:homes, id, "home", pieces: pieces_of(id))
           find(id)
         end
 
         private
+
+        def pieces_of(id)
+          rows(:pieces).where(room_id: rows(:rooms).where(home_id: id).select(:id)).select(:id)
+        end
 
         def present
           rows(:homes).where(deleted_at: nil)

@@ -11,6 +11,11 @@ module DeckBough
       #
       # A row is worth what its stamp says; who asks compares it with the stamp of now (Needs#stamp of the server).
       class Needs < Table
+        # What no stamp is.
+        STALE = ""
+        # So many are looked at in one go.
+        MOST_MISSING = 200
+
         # The versions of some styles in short, as `of` has them from the database: a piece names many, a desk shows
         # many pieces.
         #
@@ -31,18 +36,40 @@ module DeckBough
           end
         end
 
-        # @param found [Hash{String => Hash}] by piece: stamp, style_ids, summary, measured, lines, portrait
+        # What pieces need is what they claim of stock. A piece that was reckoned with another share than it gets now is
+        # kept as stale.
+        #
+        # @param found [Hash{String => Hash}] by piece: stamp, style_ids, free and claims (by style), summary,
+        #   measured, lines, portrait
         def keep(found)
           return if found.empty?
 
-          kept = found.sort.map do |id, row|
-            { piece_id: id, studio_id: studio_id, stamp: row[:stamp],
-              style_ids: Sequel.pg_array(row[:style_ids], :uuid),
-              summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]),
-              lines: Sequel.pg_jsonb(row[:lines]), portrait: row[:portrait] && Sequel.pg_jsonb(row[:portrait]) }
+          transaction do
+            free = Claims.new(database, studio_id).keep(found.transform_values { |row| row[:claims] })
+            kept = found.sort.map { |id, row| row_of(id, row, row[:free] == free.fetch(id, {}) ? row[:stamp] : STALE) }
+            fresh = %i[stamp style_ids summary measured lines portrait].to_h { |name| [name, Sequel[:excluded][name]] }
+            database[:piece_needs].insert_conflict(target: :piece_id, update: fresh).multi_insert(kept)
           end
-          fresh = %i[stamp style_ids summary measured lines portrait].to_h { |name| [name, Sequel[:excluded][name]] }
-          transaction { database[:piece_needs].insert_conflict(target: :piece_id, update: fresh).multi_insert(kept) }
+        end
+
+        # Something that no stamp tells of has changed.
+        def forget(piece_ids)
+          rows(:piece_needs).where(piece_id: piece_ids).exclude(stamp: STALE).update(stamp: STALE) if piece_ids.any?
+        end
+
+        # Pieces that were never reckoned, in the order in which they come to their things: those of the first visit
+        # first.
+        #
+        # @return [Array<String>] their ids
+        def missing
+          known = rows(:piece_needs).select(:piece_id)
+          database[:pieces].join(:rooms, id: Sequel[:pieces][:room_id]).join(:homes, id: Sequel[:rooms][:home_id])
+                           .where(Sequel[:pieces][:studio_id] => studio_id, Sequel[:pieces][:deleted_at] => nil,
+                                  Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
+                           .exclude(Sequel[:pieces][:id] => known)
+                           .order(Sequel.asc(Sequel[:homes][:visit_on], nulls: :last), Sequel[:homes][:name],
+                                  Sequel[:rooms][:position], Sequel[:pieces][:position], Sequel[:pieces][:id])
+                           .limit(MOST_MISSING).select_map(Sequel[:pieces][:id])
         end
 
         # What pieces lack, as it was last reckoned.
@@ -55,6 +82,12 @@ module DeckBough
         end
 
         private
+
+        def row_of(id, row, stamp)
+          { piece_id: id, studio_id: studio_id, stamp: stamp, style_ids: Sequel.pg_array(row[:style_ids], :uuid),
+            summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]),
+            lines: Sequel.pg_jsonb(row[:lines]), portrait: row[:portrait] && Sequel.pg_jsonb(row[:portrait]) }
+        end
 
         def versions
           one = Sequel.join([Sequel.cast(:id, String), ":", Sequel.cast(:version, String)])

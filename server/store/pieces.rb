@@ -10,13 +10,18 @@ module DeckBough
       class Pieces < Table
         # What a home with many rooms comes to; a list of more is asked for room by room.
         MOST_IN_ROOM = 60
+        LISTED = %i[id room_id place_id kind name version].freeze
 
         # Everything about the pieces of some rooms but their settings: one query.
         #
         # @return [Array<Hash>] id, room_id, place_id, kind, name, version
         def listed(room_ids)
-          present.where(room_id: room_ids).order(:position, :name)
-                 .select(:id, :room_id, :place_id, :kind, :name, :version).all
+          present.where(room_id: room_ids).order(:position, :name).select(*LISTED).all
+        end
+
+        # @return [Array<Hash>] likewise, of some pieces
+        def listed_of(ids)
+          present.where(id: ids).select(*LISTED).all
         end
 
         # @return [Array<Hash>] as find, but for undo and redo
@@ -97,11 +102,11 @@ module DeckBough
         end
 
         def delete(id, by:)
-          delete_softly(:pieces, id, "piece", by: by)
+          delete_softly(:pieces, id, "piece", by: by, pieces: [id])
         end
 
         def restore(id)
-          bring_back(:pieces, id, "piece")
+          bring_back(:pieces, id, "piece", pieces: [id])
           find(id)
         end
 

@@ -17,10 +17,12 @@ module DeckBough
 
         # @return [Array<Hash>] the rooms of several homes with their places, in two queries
         def of_homes(home_ids)
-          found = present.where(home_id: home_ids).order(:position, :name).all
-          places = rows(:places).where(room_id:
-            found.map { |row| row[:id] }).order(:position, :name).to_hash_groups(:room_id)
-          found.map { |row| shown(row, places.fetch(row[:id], [])) }
+          with_places(present.where(home_id: home_ids))
+        end
+
+        # @return [Array<Hash>] likewise, of some rooms
+        def of_ids(ids)
+          with_places(present.where(id: ids))
         end
 
         def find(id)
@@ -56,15 +58,26 @@ module DeckBough
         end
 
         def delete(id, by:)
-          delete_softly(:rooms, id, "room", by: by)
+          delete_softly(:rooms, id, "room", by: by, pieces: pieces_of(id))
         end
 
         def restore(id)
-          bring_back(:rooms, id, "room")
+          bring_back(:rooms, id, "room", pieces: pieces_of(id))
           find(id)
         end
 
         private
+
+        def pieces_of(id)
+          rows(:pieces).where(room_id: id).select(:id)
+        end
+
+        def with_places(rooms)
+          found = rooms.order(:position, :name).all
+          places = rows(:places).where(room_id:
+            found.map { |row| row[:id] }).order(:position, :name).to_hash_groups(:room_id)
+          found.map { |row| shown(row, places.fetch(row[:id], [])) }
+        end
 
         def present
           homes = rows(:homes).where(deleted_at: nil).select(:id)

@@ -7,7 +7,7 @@ module DeckBough
       # a reason, who made it and a key; the count is the sum of its moves.
       #
       #   stock.move(style_id, -4.2, reason: "cut", key: key, account_id: 7)
-      #   stock.available(style_ids, piece_id: piece_id) # => { id => { on_hand: 15.8, cut: 4.2 } }
+      #   stock.available([id], home: home, piece_id: piece_id) # => { id => { on_hand: 15.8, elsewhere: 0, cut: 4.2 } }
       #
       # Pieces, ribbon metres. Counts never go below nothing: what is said to be gone beyond that was never there.
       class Stock < Table
@@ -30,6 +30,7 @@ module DeckBough
             record(style_id, (after - now).round(PLACES),
                    reason: reason, account_id: account_id, key: key, act_id: act_id)
             keep(style_id, after)
+            Claims.new(database, studio_id).share_out([style_id])
             rows(:styles).where(id: style_id).update(version: Sequel[:version] + 1) if bump
             after
           end
@@ -43,14 +44,22 @@ module DeckBough
           end
         end
 
-        # What a piece may take of each style: what is on hand, and what was cut for it already.
+        # What there is of each style, whoever wants it.
         #
-        # @return [Hash{String => Hash}] by style id: on_hand, cut
-        def available(style_ids, piece_id: nil)
+        # @return [Hash{String => Hash}] by style id: on_hand
+        def on_hand_of(style_ids)
           there = database[:stock_quantities].where(studio_id: studio_id, style_id: style_ids)
                                              .select_hash(:style_id, :on_hand)
+          style_ids.to_h { |id| [id, { on_hand: there.fetch(id, 0) }] }
+        end
+
+        # What a piece of a home may take of each style: what is free for it, and what was cut for it already.
+        #
+        # @return [Hash{String => Hash}] by style id: on_hand, elsewhere, cut
+        def available(style_ids, home:, piece_id: nil)
           cut = piece_id ? cut_for([piece_id]).fetch(piece_id, {}) : {}
-          style_ids.to_h { |id| [id, { on_hand: there.fetch(id, 0), cut: cut.fetch(id, 0) }] }
+          free = Claims.new(database, studio_id).free(style_ids, home: home, piece_id: piece_id)
+          free.to_h { |id, share| [id, { **share, cut: cut.fetch(id, 0) }] }
         end
 
         # @return [Hash{String => Hash{String => Float}}] by piece and style

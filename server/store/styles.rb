@@ -18,13 +18,15 @@ module DeckBough
           shown((Ids.id?(id) && joined.where(Sequel[:styles][:id] => id).first) || raise(Problem.not_found("style")))
         end
 
+        # @param home [Hash, nil] where it is for: what pieces keep meanwhile is not free there; without one it is all
+        #   there is
         # @param piece_id [String, nil] whose plan it is for: what was cut for it is not short
         # @return [Array<Style>] the core's own values, with what is available to that piece
-        def for_plan(ids, piece_id: nil)
+        def for_plan(ids, home: nil, piece_id: nil)
           known = Ids.only(ids)
           return [] if known.empty?
 
-          available = Stock.new(database, studio_id).available(known, piece_id: piece_id)
+          available = home ? stock.available(known, home: home, piece_id: piece_id) : stock.on_hand_of(known)
           rows(:styles).where(id: known).map do |row|
             Style.new(**row.slice(:id, *COLUMNS), **available.fetch(row[:id]))
           end
@@ -35,10 +37,11 @@ module DeckBough
           rows(:styles).where(id: Ids.only(ids)).select_hash(:id, :version)
         end
 
-        # @return [Array<Style>] all of some kinds that are not retired, those on hand first
-        def of_kinds(kinds)
+        # @return [Array<Style>] all of some kinds that are not retired, those free for a piece of a home first
+        def of_kinds(kinds, home:, piece_id: nil)
           offered = joined.where(kind: kinds, retired: false).order(Sequel.desc(:on_hand), :name)
-          offered.limit(MOST_OF_KINDS).map { |row| Style.new(**row.slice(:id, :on_hand, *COLUMNS)) }
+          for_plan(offered.limit(MOST_OF_KINDS).select_map(Sequel[:styles][:id]), home: home, piece_id: piece_id)
+            .sort_by { |style| [-style.for_piece, style.name] }
         end
 
         def create(given, account_id: nil)

@@ -66,18 +66,23 @@ module DeckBough
             pages: [(total / per_page.to_f).ceil, 1].max, total: total }
         end
 
-        def delete_softly(table, id, what, by:)
+        # What the pieces of it kept of stock is free for others.
+        #
+        # @param pieces [Sequel::Dataset, Array<String>] their ids
+        def delete_softly(table, id, what, by:, pieces:)
           transaction do
             row = locked(id, what)
             bump(table, row, deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
+            Claims.new(database, studio_id).share_out_of(pieces)
           end
         end
 
-        def bring_back(table, id, what)
+        def bring_back(table, id, what, pieces:)
           transaction do
             row = rows(table).where(id: id).exclude(deleted_at: nil).for_update.first or
               raise Problem.not_found("deleted #{what}")
             bump(table, row, deleted_at: nil, deleted_by: nil)
+            Claims.new(database, studio_id).share_out_of(pieces)
           end
         end
 

@@ -99,6 +99,23 @@ class NeedsTest < ServerTest
     assert_equal(0, patient[:items].sum { |home| home[:totals][:pending] })
   end
 
+  # First come keeps it: it is no matter which screen is opened first.
+  def test_the_desk_and_a_bench_come_to_the_same_shares
+    shares = lambda do |&look|
+      DATABASE[:piece_needs].delete
+      DATABASE[:piece_claims].delete
+      look.call
+      DATABASE[:piece_claims].exclude(held: 0).select_hash(%i[piece_id style_id], :held)
+    end
+    by_desk = shares.call { desk }
+    by_bench = shares.call { ask(:post, "/api/pieces/#{quay_tree['id']}/plan", {}) }
+    by_home = shares.call { home_named("Number Nine, Ropewalk") }
+
+    refute_empty by_desk
+    assert_equal by_desk, by_bench
+    assert_equal by_desk, by_home
+  end
+
   # However many homes there are.
   def test_the_desk_takes_few_statements_and_no_more_for_more_homes
     few = statements { desk }

@@ -98,17 +98,17 @@ class SheetsTest < Minitest::Test
     assert_operator sheet.index("<title>"), :<, sheet.index("<rect")
   end
 
-  LINE = { step: "ornaments", label: "Slate glass", unit: "pieces", need: 16, spares: 2, have: 12, short: 6.0,
-           packs: 2, pack_size: 4.0, buy_cents: 2_050, stock_cents: nil }.freeze
+  LINE = { step: "ornaments", label: "Slate glass", unit: "pieces", need: 16, spares: 2, have: 12, elsewhere: 3,
+           short: 6.0, packs: 2, pack_size: 4.0, buy_cents: 2_050, stock_cents: nil }.freeze
 
   def cells(**change)
     CSV.parse(LedgerCsv.write([LINE.merge(change)], "EUR")).last
   end
 
   def test_a_ledger_line_is_told_in_whole_numbers_where_they_are_whole
-    assert_equal ["ornaments", "Slate glass", "pieces", "16", "2", "12", "6", "2", "4", "20.50", nil], cells
-    assert_equal "6.35", cells(short: 6.3456)[6]
-    assert_equal "0.05", cells(buy_cents: 5)[9]
+    assert_equal ["ornaments", "Slate glass", "pieces", "16", "2", "12", "3", "6", "2", "4", "20.50", nil], cells
+    assert_equal "6.35", cells(short: 6.3456)[7]
+    assert_equal "0.05", cells(buy_cents: 5)[10]
   end
 
   def test_no_cell_is_run_as_a_formula

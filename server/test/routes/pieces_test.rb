@@ -154,7 +154,8 @@ class PiecesRoutesTest < ServerTest
   end
 
   def test_a_name_that_a_spreadsheet_would_run_is_only_text
-    line = { step: "picks", label: "=2+3", unit: "pieces", need: 1, spares: 0, have: 0, short: 1, packs: 1,
+    line = { step: "picks", label: "=2+3", unit: "pieces", need: 1, spares: 0, have: 0, elsewhere: 0, short: 1,
+             packs: 1,
              pack_size: 1, buy_cents: 100, stock_cents: 0 }
 
     assert_includes Server::Exchange::LedgerCsv.write([line], "EUR"), "picks,'=2+3,"

@@ -15,7 +15,7 @@ class StockTest < ServerTest
   end
 
   def on_hand
-    @stock.available([@style[:id]])[@style[:id]][:on_hand]
+    @stock.on_hand_of([@style[:id]])[@style[:id]][:on_hand]
   end
 
   def test_a_count_never_falls_below_nothing

@@ -93,10 +93,11 @@ class TogetherTest < ServerTest
     assert_equal 2, store.of(piece).size
   end
 
-  # Until one of our connections waits for a lock; false when the other was through without.
+  # Until one of our connections waits for a lock; false when the other was through without. Asked outside of the
+  # transaction that is waited for: within one, PostgreSQL tells who waits as it was when it was first asked.
   def somebody_waits?(other)
     waiting = DATABASE[:pg_stat_activity].where(datname: Sequel.function(:current_database), wait_event_type: "Lock")
-    Thread.pass until !other.alive? || waiting.any?
+    Thread.new { Thread.pass until !other.alive? || waiting.any? }.join
     other.alive?
   end
 
@@ -209,5 +210,24 @@ class TogetherTest < ServerTest
     at_once(2) { Server::Connection.migrate(DATABASE) }
 
     assert_equal Dir[File.join(Server::ROOT, "server/migrations/*.rb")].size, DATABASE[:schema_info].get(:version)
+  end
+
+  # Everybody asks for the same garlands at once, while they are counted up and down.
+  def test_nothing_is_promised_twice_however_many_come_at_once
+    studio = demo
+    account = DATABASE[:accounts].get(:id)
+    style = DATABASE[:styles].where(name: "Fir garland, 1.8 m").get(:id)
+    pieces = DATABASE[:pieces].select_order_map(:id)
+    results = at_once(12) do |i|
+      claims = Server::Store::Claims.new(DATABASE, studio)
+      next claims.keep(pieces.rotate(i).first(3).to_h { |id| [id, { style => { whole: 3, wanted: 3 } }] }) if i.even?
+
+      Server::Store::Stock.new(DATABASE, studio).count(style, 4 + i, account_id: account)
+    end
+    there = DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    held = DATABASE[:piece_claims].where(style_id: style).sum(:held)
+
+    assert_equal [:kept], results.uniq
+    assert_equal [there, 3.0 * DATABASE[:piece_claims].where(style_id: style).count].min, held
   end
 end

@@ -28,6 +28,7 @@ export const keys = {
   variants: (id: string) => ["piece", id, "variants"],
   stringTests: (id: string) => ["style", id, "tests"],
   styles: ["styles"],
+  claims: (piece: string, style: string) => ["piece", piece, "claims", style],
   looks: ["looks"],
   houseRules: ["house-rules"],
   hints: ["hints"],
@@ -70,16 +71,17 @@ export function useHome(id: string) {
   });
 }
 
-/** A bench offers all styles at once, so all pages are read. */
-async function everyStyle(): Promise<Schemas["Style"][]> {
-  const read = (page: number) => ask(client.GET("/api/styles", { params: { query: { page } } }));
+/** A bench offers all styles at once, so all pages are read; with what of each is free for its piece. */
+async function everyStyle(piece: string | undefined): Promise<Schemas["Style"][]> {
+  const read = (page: number) =>
+    ask(client.GET("/api/styles", { params: { query: { page, ...(piece ? { piece } : {}) } } }));
   const first = await read(1);
   const rest = await Promise.all(Array.from({ length: first.pages - 1 }, (_, i) => read(i + 2)));
   return [first, ...rest].flatMap((page) => page.items);
 }
 
-export function useStyles() {
-  return useQuery({ queryKey: keys.styles, queryFn: everyStyle });
+export function useStyles(piece?: string) {
+  return useQuery({ queryKey: [...keys.styles, piece], queryFn: () => everyStyle(piece) });
 }
 
 export function useLooks() {

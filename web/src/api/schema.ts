@@ -444,6 +444,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/claims/{style}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                style: string;
+            };
+            cookie?: never;
+        };
+        /** Who wants a style on the dates of a piece, first come first */
+        get: operations["listClaims"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/claims/{style}/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                style: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The piece comes to the style before another one, which takes its place in the row; again changes nothing */
+        post: operations["swapClaims"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}": {
         parameters: {
             query?: never;
@@ -1409,6 +1449,31 @@ export interface components {
             /** @description pieces that are still to be reckoned */
             pending: number;
         };
+        /** @description who wants a style while a piece hangs; quantities in the unit */
+        Claims: {
+            style: string;
+            name: string;
+            colour: string | null;
+            /** @enum {string} */
+            unit: "pieces" | "m";
+            /** @description all there is */
+            on_hand: number;
+            /** @description for the piece that asks */
+            free: number;
+            total: number;
+            items: {
+                piece: string;
+                name: string;
+                room: string;
+                home: string;
+                visit_on: string | null;
+                strike_on: string | null;
+                wanted: number;
+                /** @description set aside for it */
+                held: number;
+                mine: boolean;
+            }[];
+        };
         /** @description what a line of a ledger lacks, told in its words */
         Shortage: {
             piece: string;
@@ -1424,6 +1489,7 @@ export interface components {
             need: number;
             spares: number;
             have: number;
+            elsewhere: number;
             short: number;
             spares_short: number;
             packs: number | null;
@@ -1691,6 +1757,8 @@ export interface components {
             wire: "wired" | "unwired" | null;
             /** @description offered no longer */
             retired: boolean;
+            /** @description for the piece that was asked about; else not told */
+            free?: number;
             on_hand: number;
         };
         StylePage: {
@@ -2375,6 +2443,7 @@ export interface components {
             need: number;
             spares: number;
             have: number;
+            elsewhere: number;
             short: number;
             spares_short: number;
             packs: number | null;
@@ -3556,6 +3625,64 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    listClaims: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                style: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who wants it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Claims"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    swapClaims: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                style: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the other piece */
+                    before: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Who wants it now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Claims"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
     readPiece: {
         parameters: {
             query?: never;
@@ -4347,6 +4474,8 @@ export interface operations {
             query?: {
                 page?: number;
                 kind?: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing";
+                /** @description told with what is free for this piece */
+                piece?: string;
             };
             header?: never;
             path?: never;
@@ -4364,6 +4493,7 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

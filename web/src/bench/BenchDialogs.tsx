@@ -1,22 +1,38 @@
+import { lazy, Suspense } from "react";
 import type { Schemas } from "../api/client";
 import type { Kind } from "../kinds/kind";
 import { ConflictDialog } from "../parts/ConflictDialog";
 import { StyleDialog } from "./StyleDialog";
 import type { Bench } from "./useBench";
-import type { StyleOpen } from "./useStyleOpen";
+import type { useStyleOpen } from "./useStyleOpen";
+
+const ClaimsDrawer = lazy(async () => ({ default: (await import("./ClaimsDrawer")).ClaimsDrawer }));
 
 interface Props<K extends Kind> {
+  pieceId: string;
   bench: Pick<Bench<K>, "clash" | "keepMine" | "takeTheirs">;
   styles: Schemas["Style"][];
-  open: StyleOpen;
-  onClose: () => void;
+  style: ReturnType<typeof useStyleOpen>;
 }
 
-/** What may open over any bench: a style to be counted or added, and a dial somebody else turned too. */
-export function BenchDialogs<K extends Kind>({ bench, styles, open, onClose }: Props<K>) {
+/** What may open over any bench: a style to be counted, added or asked after, and a dial somebody else turned too. */
+export function BenchDialogs<K extends Kind>({ pieceId, bench, styles, style }: Props<K>) {
+  const { open, claims, close } = style;
   return (
     <>
-      {open && <StyleDialog style={styles.find((style) => style.id === open.id)} kind={open.kind} onClose={onClose} />}
+      {open && !open.claims && (
+        <StyleDialog
+          style={styles.find(({ id }) => id === open.id)}
+          kind={open.kind}
+          onClaims={claims}
+          onClose={close}
+        />
+      )}
+      {open?.claims && open.id && (
+        <Suspense fallback={null}>
+          <ClaimsDrawer pieceId={pieceId} styleId={open.id} onClose={close} />
+        </Suspense>
+      )}
       {bench.clash && (
         <ConflictDialog
           rows={bench.clash.differences.map(({ title, yours, theirs }) => ({ label: title, mine: yours, theirs }))}

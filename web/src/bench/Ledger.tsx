@@ -15,15 +15,19 @@ type Line = Schemas["LedgerLine"];
 interface RowProps {
   line: Line;
   onStock: (style: string) => void;
+  onClaims: (style: string) => void;
 }
 
 /** A line that says the same as before is not drawn again: most dials change few of them. */
 const Row = memo(
   LedgerRow,
-  (before, after) => before.onStock === after.onStock && JSON.stringify(before.line) === JSON.stringify(after.line),
+  (before, after) =>
+    before.onStock === after.onStock &&
+    before.onClaims === after.onClaims &&
+    JSON.stringify(before.line) === JSON.stringify(after.line),
 );
 
-function LedgerRow({ line, onStock }: RowProps) {
+function LedgerRow({ line, onStock, onClaims }: RowProps) {
   const units = useUnits();
   const currency = useCurrency();
   const { open } = useWorkings();
@@ -50,6 +54,17 @@ function LedgerRow({ line, onStock }: RowProps) {
               <Typography sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.3, whiteSpace: "nowrap" }}>
                 {note}
               </Typography>
+            )}
+            {line.elsewhere > 0 && (
+              <ButtonBase
+                onClick={() => line.style && onClaims(line.style)}
+                aria-haspopup="dialog"
+                sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}` })}
+              >
+                <Typography sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.3 }}>
+                  {inLine(line.elsewhere, line, units)} kept for others
+                </Typography>
+              </ButtonBase>
             )}
           </Box>
         </Box>
@@ -102,10 +117,12 @@ interface Props {
   /** The step in front: its cautions come first. */
   step: string;
   onStock: (style: string) => void;
+  /** Shows who else wants a style. */
+  onClaims: (style: string) => void;
 }
 
 /** What it takes: need, have and short of every style, cautions of the step, what it costs and how long it takes. */
-export const Ledger = memo(function Ledger({ plan, empty, step, onStock, children }: Props) {
+export const Ledger = memo(function Ledger({ plan, empty, step, onStock, onClaims, children }: Props) {
   const currency = useCurrency();
   const { open } = useWorkings();
   const here = plan.cautions.filter((caution) => caution.step === step);
@@ -165,7 +182,7 @@ export const Ledger = memo(function Ledger({ plan, empty, step, onStock, childre
             </thead>
             <tbody>
               {plan.ledger.map((line) => (
-                <Row key={line.sheet} line={line} onStock={onStock} />
+                <Row key={line.sheet} line={line} onStock={onStock} onClaims={onClaims} />
               ))}
             </tbody>
           </Box>

@@ -25,6 +25,7 @@ import {
   type Ticked,
 } from "./styleFields";
 import { ConflictDialog, type ConflictRow } from "../parts/ConflictDialog";
+import { inLine } from "../parts/ledgerWords";
 import { FormAlert } from "../parts/ProblemAlert";
 import { Tick } from "../parts/Tick";
 import { useUndo } from "../parts/undo";
@@ -33,6 +34,8 @@ import { useUnits } from "../units/useUnits";
 interface Props {
   style: Schemas["Style"] | undefined;
   kind: StyleKind;
+  /** Shows who else wants it. */
+  onClaims: (style: string) => void;
   onClose: () => void;
 }
 
@@ -43,7 +46,7 @@ function differences(mine: Record<string, string>, theirs: Record<string, string
 }
 
 /** Adds a style, or counts one again. */
-export function StyleDialog({ style, kind, onClose }: Props) {
+export function StyleDialog({ style, kind, onClaims, onClose }: Props) {
   const units = useUnits();
   const [texts, setTexts] = useState(() => textsOf(style, kind, units));
   const [ticked, setTicked] = useState<Ticked>({
@@ -71,6 +74,11 @@ export function StyleDialog({ style, kind, onClose }: Props) {
     }
   }
 
+  const free = style?.free ?? style?.on_hand;
+  const elsewhere =
+    style && free !== undefined && free < style.on_hand
+      ? `All there is; ${inLine(free, { unit: kind === "ribbon" ? "m" : "pieces" }, units)} of it free for this piece`
+      : undefined;
   const field = (name: string, label: string) => (
     <TextField
       key={name}
@@ -78,7 +86,7 @@ export function StyleDialog({ style, kind, onClose }: Props) {
       value={texts[name]}
       onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
       error={Boolean(objections.field(`/${name}`))}
-      helperText={objections.field(`/${name}`)}
+      helperText={objections.field(`/${name}`) ?? (name === "on_hand" ? elsewhere : undefined)}
     />
   );
   return (
@@ -167,6 +175,11 @@ export function StyleDialog({ style, kind, onClose }: Props) {
           </Box>
         </DialogContent>
         <DialogActions>
+          {style && (
+            <Button onClick={() => onClaims(style.id)} sx={{ mr: "auto" }}>
+              Who wants it
+            </Button>
+          )}
           <Button onClick={onClose}>Cancel</Button>
           <Button type="submit" variant="contained">
             Keep

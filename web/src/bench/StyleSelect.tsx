@@ -15,7 +15,7 @@ interface Props {
   none: string;
 }
 
-/** One style of the stock, with how many there are. */
+/** One style of the stock, with how many of it are free. */
 function StyleSelectDrawn({ label, kinds, styles, value, onChange, none }: Props) {
   const offered = styles
     .filter((style) => kinds.includes(style.kind) && (!style.retired || style.id === value))
@@ -31,7 +31,7 @@ function StyleSelectDrawn({ label, kinds, styles, value, onChange, none }: Props
       <MenuItem value="">{none}</MenuItem>
       {offered.map((style) => (
         <MenuItem key={style.id} value={style.id}>
-          {style.name} ({style.on_hand})
+          {style.name} ({style.free ?? style.on_hand})
         </MenuItem>
       ))}
     </TextField>

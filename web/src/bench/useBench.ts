@@ -69,7 +69,7 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
   const [saving, setSaving] = useState<Saving>({ state: "saved", at: piece.changed_at });
   const { clash, problem, refused, settle } = useVersioned(kept);
   const attempt = useAttempts(isUnreachable(problem));
-  const revision = useStyles().dataUpdatedAt + attempt;
+  const revision = useStyles(piece.id).dataUpdatedAt + attempt;
   const planned = usePlan<K>(kind, piece.id, draft, revision);
   const cache = useQueryClient();
   const latest = useRef({ draft, kept, clash, revision, busy: false });

@@ -38,6 +38,7 @@ function Line({ item }: { item: Shortage }) {
       <Typography variant="body2" color="textSecondary" sx={{ pl: "19px" }}>
         {[
           `${quantity(item.need)}${item.spares > 0 ? ` + ${item.spares}` : ""} wanted, ${quantity(item.have)} there`,
+          ...(item.elsewhere > 0 ? [`${quantity(item.elsewhere)} kept for other pieces`] : []),
           bought(item, units, currency) || "not chosen yet, no price",
         ].join("; ")}
       </Typography>

@@ -43,13 +43,15 @@ module DeckBough
       # @param kinds [Array<Kind>] by number; a colour of nil is not looked at
       # @param fixed [Array<Array(Site, Kind)>] what hangs already and stays
       # @param weighed [Boolean] whether top and bottom are to carry alike
-      def initialize(sites, kinds, house:, fixed: [], weighed: true)
+      # @param fewest [Integer] so many of a colour have sides
+      def initialize(sites, kinds, house:, fixed: [], weighed: true, fewest: FEWEST)
         @sites = sites
         @kinds = kinds
         @fixed = fixed
         @lopsided = house["tree.lopsided"]
         @heavy = house["tree.heavy_half"] - MARGIN
         @weighed = weighed
+        @fewest = fewest
         @zones = sites.map(&:zone)
         shades = kinds.map(&:colour)
         # Where the moves of a kind's colour begin in the table of all of them.
@@ -160,7 +162,7 @@ module DeckBough
       def of_colour(colour)
         left, right = @sides[colour]
         count = left + right
-        return 0 if count < FEWEST
+        return 0 if count < @fewest
 
         over = [[left, right].max - self.class.most(count, @lopsided), 0].max
         count < FOR_THIRDS ? over : over + @open[colour].count { |third| @thirds[colour][third].zero? }

@@ -163,6 +163,25 @@ class StepBackTest < CoreTest
     end
   end
 
+  # Groups of one size may hold a colour nothing else has: they hang on both sides, so that it can. A pair across the
+  # middle belongs to neither, and a few trees stay as they are.
+  def test_twos_hang_on_both_sides
+    random = Random.new(3)
+    colours = %w[#6d2f45 #5b7083 #b8863b #e8e2d6]
+    sided = Array.new(60) do |i|
+      kinds = Array.new(4 + random.rand(6)) do |n|
+        style("s#{n}", "S#{n}", [40, 60, 80, 100, 150][random.rand(5)], "felt", colour: colours[n % 4], on_hand: 99)
+      end
+      ornaments = { styles: kinds.map(&:id), seed: i, pattern: "twos" }
+      measure = { height_m: [1.5, 2.1, 2.7][i % 3], shape: %w[slim classic full half][i % 4] }
+      made = TreePlan.new(settings: { measure: measure, ornaments: ornaments }, surroundings: surroundings,
+                          styles: kinds)
+      made.step_back[:findings].count { |one| one[:code] == "one_sided" }
+    end
+
+    assert_operator sided.sum, :<=, 5
+  end
+
   # Wherever there are as many places as colours.
   def every_third(made, kinds)
     sites = made.places[:drawing][:ornaments]

@@ -42,6 +42,10 @@ function Wanted({ samples, at, line, halo }: { samples: Sample[]; at: RunProject
 
 /** Further apart than this two thin stretches are each told. */
 const APART = 0.5;
+/** About as wide as a letter of a label, pixels. */
+const LETTER = 7;
+/** A sprig's tip stands out of the outline, metres. */
+const SPRIG = 0.03;
 
 /** Where it is thin: a bar over the stretch with by how much. */
 function Thin({
@@ -70,8 +74,12 @@ function Thin({
         if (!middle) return null;
         const reach = Math.max(...here.map(({ upper_m, wanted_m }) => Math.max(upper_m, wanted_m / 2))) + 14 / at.scale;
         const upright = Math.abs(middle.out_y) > 0.7;
-        const x = at.x(middle.x_m + middle.out_x * (reach + 6 / at.scale));
-        const y = at.y(middle.y_m + middle.out_y * (reach + 6 / at.scale));
+        const says = `thin by ${length(stretch.by_m, units)}`;
+        // The words are wider than the stretch: they clear what stands beside it too.
+        const under = samples.filter(({ x_m }) => Math.abs(x_m - middle.x_m) * at.scale < (says.length * LETTER) / 2);
+        const clear = upright ? Math.max(reach, ...under.map(({ upper_m }) => upper_m + SPRIG)) : reach;
+        const x = at.x(middle.x_m + middle.out_x * (clear + 6 / at.scale));
+        const y = at.y(middle.y_m + middle.out_y * (clear + 6 / at.scale));
         return (
           <g key={stretch.from_m}>
             <polyline
@@ -91,7 +99,7 @@ function Thin({
               strokeWidth={3}
               paintOrder="stroke"
             >
-              thin by {length(stretch.by_m, units)}
+              {says}
             </text>
           </g>
         );
@@ -186,6 +194,13 @@ function Measures({
   if (shelf) {
     const onFloor = at.floor + 30 < at.height;
     const y = onFloor ? at.floor + 14 : at.height - 34;
+    const beside = [
+      ...(shelf.depth_m === null ? [] : [`${length(shelf.depth_m, units)} deep`]),
+      ...(at.floor < at.height ? [`${length(shelf.top_m, units)} high`] : []),
+    ];
+    // Where the shelf fills the picture they stand with its length.
+    const room = beside.every((words) => words.length * LETTER < at.x(shelf.left_m) - 14);
+    const wide = length(shelf.right_m - shelf.left_m, units);
     return (
       <g>
         <path
@@ -201,18 +216,20 @@ function Measures({
           fontWeight={600}
           strokeWidth={at.floor < at.height ? 0 : 4}
         >
-          {length(shelf.right_m - shelf.left_m, units)}
+          {room ? wide : [`${wide} long`, ...beside].join(", ")}
         </text>
-        {shelf.depth_m !== null && (
-          <text x={at.x(shelf.left_m) - 14} y={at.y(shelf.top_m) + 34} textAnchor="end" {...text}>
-            {length(shelf.depth_m, units)} deep
-          </text>
-        )}
-        {at.floor < at.height && (
-          <text x={at.x(shelf.left_m) - 14} y={at.y(shelf.top_m) + 52} textAnchor="end" {...text}>
-            {length(shelf.top_m, units)} high
-          </text>
-        )}
+        {room &&
+          beside.map((words, i) => (
+            <text
+              key={words}
+              x={at.x(shelf.left_m) - 14}
+              y={at.y(shelf.top_m) + 34 + 18 * i}
+              textAnchor="end"
+              {...text}
+            >
+              {words}
+            </text>
+          ))}
       </g>
     );
   }
@@ -224,20 +241,25 @@ function Measures({
   );
 }
 
+const CLEAR = "kept clear of the fire";
+
 /** Lines and words over the greens: outline wanted, thin stretches, anchors, measures. */
 export function RunMarks({ drawing, projection, dusk, units, anchors, may }: Props) {
   const tokens = dusk ? evening : day;
   const shades = shadesOf[dusk ? "dusk" : "day"];
   const halo = dusk ? "#1d262c" : "#f4f2ec";
   const zone = drawing.clear_zone;
+  const zoneEnd = projection.x(Math.max(zone?.right_m ?? 0, drawing.shelf?.right_m ?? 0)) + 12;
+  const zoneBeside = zoneEnd + CLEAR.length * LETTER < projection.width;
   const disc = { text: tokens.ink, ink: tokens.ink, ground: tokens.card, over: tokens.brick, overText: tokens.card };
   return (
     <g aria-hidden>
       <Measures drawing={drawing} at={projection} units={units} ink={shades.strong} halo={halo} />
       {zone && (
         <text
-          x={projection.x(Math.max(zone.right_m, drawing.shelf?.right_m ?? 0)) + 12}
-          y={projection.y(zone.top_m) + 14}
+          x={zoneBeside ? zoneEnd : projection.x((zone.left_m + zone.right_m) / 2)}
+          y={zoneBeside ? projection.y(zone.top_m) + 14 : Math.min(projection.floor, projection.height - 50) - 12}
+          textAnchor={zoneBeside ? "start" : "middle"}
           fontSize={12}
           fontWeight={600}
           fill={shades.mark}
@@ -245,7 +267,7 @@ export function RunMarks({ drawing, projection, dusk, units, anchors, may }: Pro
           strokeWidth={3}
           paintOrder="stroke"
         >
-          kept clear of the fire
+          {CLEAR}
         </text>
       )}
       <Wanted samples={drawing.samples ?? []} at={projection} line={tokens.plum} halo={halo} />

@@ -63,12 +63,14 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
   // At the right where there is room for it, in few words where there is little; else at the left.
   const fitting = wordings.find(fits);
   const atLeft = fitting === undefined;
-  const clear = fitting ?? wordings[0] ?? "";
   // Beside a crown that all but touches, the words stand clear of its bow.
   const aside = gap * scale < 34 || ceiling < 0 ? Math.max((drawing.crown?.loop_m ?? 0) * scale * 1.15, 12) + 8 : 12;
   // Under the ceiling's own label where both stand at the left, and in the picture where the ceiling is above it.
   const under = ceiling + (atLeft ? 38 : 15);
   const clearAt = Math.max(tree.air_gap_m > 0 ? Math.max((ceiling + crown) / 2 + 4, under) : ceiling + 18, HEAD);
+  // Below the tip the tree's own measure stands at the left: the words end before it.
+  const free = atLeft && clearAt > tip - 12 ? middle - aside - beside - 10 : Infinity;
+  const clear = fitting ?? wordings.find((words) => words.length * BOLD < free) ?? wordings.at(-1);
   const reach = room.reach_m === null || room.reach_m === undefined ? null : floor - room.reach_m * scale;
   const text = {
     fontSize: 12.5,

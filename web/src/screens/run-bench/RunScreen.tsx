@@ -24,7 +24,7 @@ const NO_HANDLES: Handle[] = [];
 /** The bench of a greenery run: drawing, steps, ledger and where it hangs. */
 export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
   const bench = useBench<"run">(piece);
-  const styles = useStyles().data;
+  const styles = useStyles(piece.id).data;
   const [step, setStep] = useState<StepId>("measure");
   const style = useStyleOpen(styles);
   const steps = bench.plan?.steps ?? [];
@@ -59,7 +59,13 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
         ledgerLabel="What it takes"
         stage={<RunPane plan={pictured} step={step} handles={handles} />}
         ledger={
-          <Ledger plan={plan} empty="Measure the run and every line follows." step={step} onStock={style.countAgain}>
+          <Ledger
+            plan={plan}
+            empty="Measure the run and every line follows."
+            step={step}
+            onStock={style.countAgain}
+            onClaims={style.claims}
+          >
             <AnchorTable plan={plan} />
           </Ledger>
         }
@@ -73,7 +79,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
           </StepTabs>
         }
       />
-      <BenchDialogs<"run"> bench={bench} styles={styles} open={style.open} onClose={style.close} />
+      <BenchDialogs<"run"> pieceId={piece.id} bench={bench} styles={styles} style={style} />
     </WorkingsProvider>
   );
 }

@@ -24,7 +24,7 @@ import { useStepBack } from "./useStepBack";
 export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
   const bench = useBench<"tree">(piece);
   const navigate = useNavigate();
-  const styles = useStyles().data;
+  const styles = useStyles(piece.id).data;
   const [step, setStep] = useState<StepId>(piece.settings.measure.height_m === null ? "measure" : "ornaments");
   const style = useStyleOpen(styles);
   const [turn] = useState(createTurn);
@@ -70,6 +70,7 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
             empty="Choose a tree and every line follows."
             step={step}
             onStock={style.countAgain}
+            onClaims={style.claims}
           />
         }
         steps={
@@ -90,7 +91,7 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
           </StepTabs>
         }
       />
-      <BenchDialogs<"tree"> bench={bench} styles={styles} open={style.open} onClose={style.close} />
+      <BenchDialogs<"tree"> pieceId={piece.id} bench={bench} styles={styles} style={style} />
     </WorkingsProvider>
   );
 }

@@ -34,6 +34,19 @@ module DeckBough
       [(need + spares - have).round(6), 0].max
     end
 
+    # What a piece keeps of stock for its dates.
+    #
+    # @param lines [Array<Hash>] as to_h tells them
+    # @param cut [Hash{String => Numeric}] by style, what lies cut for it already
+    # @return [Hash{String => Hash}] by style: whole, what it takes of it; wanted, what of that is to come from stock
+    def self.claims(lines, cut = {})
+      of_styles = lines.reject { |line| line[:own] || line[:style].nil? }.group_by { |line| line[:style] }
+      of_styles.to_h do |style, of_it|
+        whole = of_it.sum { |line| line[:need] + line[:spares] }.round(6)
+        [style, { whole: whole, wanted: [(whole - cut.fetch(style, 0)).round(6), 0].max }]
+      end
+    end
+
     # How much of what is short are spares only: the piece can be dressed without them.
     def spares_short
       [short, spares].min
@@ -52,8 +65,8 @@ module DeckBough
 
     def to_h
       { kind: kind, step: step, style: style&.id, label: style&.name || label, colour: style&.colour,
-        unit: kind == "ribbon" ? "m" : "pieces", own: own, need: need, spares: spares, have: have, short: short,
-        spares_short: spares_short, packs: packs,
+        unit: kind == "ribbon" ? "m" : "pieces", own: own, need: need, spares: spares, have: have,
+        elsewhere: style ? style.elsewhere : 0, short: short, spares_short: spares_short, packs: packs,
         pack_size: style&.pack_size, buy_cents: buy_cents,
         left_over: packs && short.positive? ? ((packs * style.pack_size) - short).round(6) : 0,
         stock_cents: style ? style.worth([need + spares, have].min) : 0, sheet: sheet }

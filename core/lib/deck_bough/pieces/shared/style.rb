@@ -3,7 +3,8 @@
 module DeckBough
   # One kind of ornament, ribbon, light, pick, garland, stem or fixing, with what the studio has of it.
   #
-  # on_hand and need are pieces, except ribbon: metres. cut is what was cut for the piece that is planned and lies ready
+  # on_hand and need are pieces, except ribbon: metres. For a plan on_hand is what is free for its piece; elsewhere is
+  # what other pieces keep of it on the same dates. cut is what was cut for the piece that is planned and lies ready
   # for it: it is no longer on hand, and no longer short. length_m is that of a piece of garland; loft_m its thickness
   # once fluffed; rise, reach, trail and spread say how far a stem stands up, comes forward, hangs and fills. A pack is
   # pack_size pieces (or metres on a roll) for price_cents. What is retired is offered no longer, and stays where it is
@@ -12,11 +13,16 @@ module DeckBough
                      :on_hand,
                      :bulbs, :lit_length_m, :mass_g, :keepsake, :watts, :max_run, :length_m, :loft_m, :rise_m, :reach_m,
                      :trail_m, :spread_m, :texture, :two_way, :rated_kg, :belongs_with, :width_mm, :wire, :retired,
-                     :cut, keyword_init: true) do
-    def initialize(on_hand: 0, cut: 0, pack_size: 1, breakable: false, keepsake: false, two_way: false, retired: false,
-                   **)
+                     :cut, :elsewhere, keyword_init: true) do
+    def initialize(on_hand: 0, cut: 0, elsewhere: 0, pack_size: 1, breakable: false, keepsake: false, two_way: false,
+                   retired: false, **)
       super
       freeze
+    end
+
+    # @return [Style] with other values for some fields
+    def with(**changed)
+      Style.new(**to_h, **changed)
     end
 
     # What this piece may count on: on hand, and what lies cut for it.

@@ -44,7 +44,9 @@ export function AccentsStep({ bench, plan, styles }: StepProps) {
             <AddEntry
               label="Add an accent"
               onClick={() =>
-                bench.dial("accents", { accents: [...accents, { style: first.id, count: few(first.on_hand) }] })
+                bench.dial("accents", {
+                  accents: [...accents, { style: first.id, count: few(first.free ?? first.on_hand) }],
+                })
               }
             />
           )

@@ -64,7 +64,7 @@ export function BodyStep(props: StepProps) {
   const garlands = styles.filter((style) => style.kind === "garland" && !style.retired);
   const change = (index: number, part: Partial<(typeof body.bodies)[number]>) =>
     bench.dial("body", { bodies: body.bodies.map((known, i) => (i === index ? { ...known, ...part } : known)) });
-  const first = garlands.find((style) => style.on_hand > 0) ?? garlands[0];
+  const first = garlands.find((style) => (style.free ?? style.on_hand) > 0) ?? garlands[0];
   return (
     <Dials>
       <ChoiceDial

@@ -27,7 +27,7 @@ const SHAPES: Record<Outline["shape"], string> = {
 };
 
 function wordsOf(way: Way): string {
-  const stock = way.on_hand ? `${way.have ?? 0} on hand` : "to buy";
+  const stock = way.on_hand ? `${way.have ?? 0} free` : "to buy";
   if (way.kind === "stems") return `${way.count} × ${way.name ?? "stems"} (${stock})`;
   if (way.kind === "fold") return `fold ${way.name ?? "the garland"} back over it (${stock})`;
   return `second ${way.name ?? "garland"} over it (${stock})`;
@@ -120,7 +120,7 @@ function Points({ bench }: Pick<StepProps, "bench">) {
 function Stems({ bench, styles, onNewStyle }: StepProps) {
   const { stems } = bench.draft.settings.rise_and_trail;
   const known = styles.filter((style) => style.kind === "stem" && !style.retired);
-  const first = known.find((style) => style.on_hand > 0) ?? known[0];
+  const first = known.find((style) => (style.free ?? style.on_hand) > 0) ?? known[0];
   const change = (index: number, part: Partial<Outline["stems"][number]>) =>
     bench.dial("rise_and_trail", { stems: stems.map((entry, i) => (i === index ? { ...entry, ...part } : entry)) });
   return (
