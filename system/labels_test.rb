@@ -108,6 +108,19 @@ class LabelsTest < SystemTest
     assert_empty met(DESK)
   end
 
+  # Longer words, a lower slope, a stair that is thin along its whole length.
+  def test_labels_stand_free_in_feet
+    enter
+    DATABASE[:studios].update(units: "imperial")
+    DATABASE[:rooms].where(name: "Loft").update(width_m: 4.27, ceiling_left_m: 2.74, ceiling_right_m: 2.44)
+    DATABASE[:places].where(name: "High window").update(from_left_m: 1.5)
+    rail = DATABASE[:pieces].where(name: "Stair rail")
+    bare = rail.get(:settings).to_h.except("rise_and_trail")
+    rail.update(settings: Sequel.pg_jsonb(bare.merge("body" => { "bodies" => [] })))
+
+    assert_empty met(DESK)
+  end
+
   def test_labels_stand_free_on_a_phone
     enter
 

@@ -12,6 +12,9 @@ import { useWorkings } from "./workings";
 
 type Line = Schemas["LedgerLine"];
 
+/** A figure that opens something: the line is under the figure, however much room a finger has round it. */
+const OPENS = { "& > p": { borderBottom: "1px dotted", borderColor: "text.secondary" } } as const;
+
 interface RowProps {
   line: Line;
   onStock: (style: string) => void;
@@ -56,11 +59,7 @@ function LedgerRow({ line, onStock, onClaims }: RowProps) {
               </Typography>
             )}
             {line.elsewhere > 0 && (
-              <ButtonBase
-                onClick={() => line.style && onClaims(line.style)}
-                aria-haspopup="dialog"
-                sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}` })}
-              >
+              <ButtonBase onClick={() => line.style && onClaims(line.style)} aria-haspopup="dialog" sx={OPENS}>
                 <Typography sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.3 }}>
                   {inLine(line.elsewhere, line, units)} kept for others
                 </Typography>
@@ -74,7 +73,7 @@ function LedgerRow({ line, onStock, onClaims }: RowProps) {
           data-sheet={line.sheet}
           onClick={() => open(line.sheet)}
           aria-label={`${line.label}: need ${need}. Open the working`}
-          sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}` })}
+          sx={OPENS}
         >
           <Typography variant="body2">{need}</Typography>
         </ButtonBase>
@@ -216,7 +215,7 @@ export const Ledger = memo(function Ledger({ plan, empty, step, onStock, onClaim
               data-sheet={dressing.sheet}
               onClick={() => open(dressing.sheet)}
               aria-label={`Dressing: ${minutes(Number(dressing.value))}. Open the working`}
-              sx={(theme) => ({ borderBottom: `1px dotted ${theme.palette.text.secondary}`, whiteSpace: "nowrap" })}
+              sx={{ ...OPENS, whiteSpace: "nowrap" }}
             >
               <Typography variant="body2" sx={{ fontWeight: 600 }}>
                 {minutes(Number(dressing.value))}

@@ -31,6 +31,8 @@ const LONG: Reading = { factor: FEET_A_METRE, unit: "ft" };
 export interface NumberReading {
   unit: string;
   shown: (value: number) => string;
+  /** The same in as few digits as one measures by; an end of a range is rounded into it. */
+  brief: (value: number, round?: "up" | "down") => string;
   /** What was typed, in the unit it is kept in; null when it is no number. */
   read: (text: string) => number | null;
 }
@@ -47,6 +49,13 @@ export function numberReading(unit: string, units: Units, size?: "long"): Number
   return {
     unit: called,
     shown: (value) => String(Number((value * factor).toFixed(4))),
+    brief: (value, round) => {
+      if (factor === 1) return String(Number(value.toFixed(4)));
+      const step = 10 ** (Math.floor(Math.log10(Math.abs(value * factor) || 1)) - 2);
+      const steps = Number(((value * factor) / step).toFixed(6));
+      const whole = round === "up" ? Math.ceil(steps) : round === "down" ? Math.floor(steps) : Math.round(steps);
+      return String(Number((whole * step).toFixed(6)));
+    },
     read: (text) => {
       const value = Number(text.trim().replace(",", "."));
       if (text.trim() === "" || Number.isNaN(value)) return null;

@@ -26,3 +26,13 @@ test("metres stay what they are for who reads metres", () => {
 test("what is no number is none", () => {
   expect(["", "a few", "1,2,3"].map(numberReading("m", "imperial").read)).toEqual([null, null, null]);
 });
+
+test("a rule of the house is told in as few digits as one measures by, its ends rounded into the range", () => {
+  const inches = numberReading("m", "imperial");
+
+  expect([inches.brief(0.15), inches.brief(0.35), inches.brief(0.3048)]).toEqual(["5.91", "13.8", "12"]);
+  expect([inches.brief(0.15, "up"), inches.brief(0.5, "down"), inches.brief(0, "up")]).toEqual(["5.91", "19.6", "0"]);
+  expect(inches.read(inches.brief(0.15, "up"))).toBeGreaterThanOrEqual(0.15);
+  expect(inches.read(inches.brief(0.5, "down"))).toBeLessThanOrEqual(0.5);
+  expect(numberReading("m", "metric").brief(0.1234)).toBe("0.1234");
+});

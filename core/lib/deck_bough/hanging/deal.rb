@@ -9,6 +9,10 @@ module DeckBough
       # Smaller ornaments high: what the top of the tree costs a style of a size; below TOP all sizes hang alike.
       LEANING = { "hero" => 20.0, "large" => 12.0, "medium" => 0.0, "small" => -12.0 }.freeze
       TOP = 0.7
+      # A pair across the middle belongs to neither side: so often groups are dealt until the eye finds them even.
+      TRIES = 4
+      # Of more groups than these one pair tips no scale.
+      MOST_AGAIN = 150
 
       def initialize(flat, zones, ornaments, pattern:, seed:, house:)
         @flat = flat
@@ -32,19 +36,27 @@ module DeckBough
         @spots = spots
         @taken = taken
 
-        placed = deal_groups(groups, free)
         if Groups::TOGETHER.fetch(@pattern) == 1
-          return placed.map { |site, group| [@spots[site].first(2), group.items.first] }
+          return deal_groups(groups, free, @seed).map { |site, group| [@spots[site].first(2), group.items.first] }
         end
 
-        deal_slots(placed)
+        most_even(groups, free)
       end
 
       private
 
+      def most_even(groups, free)
+        tries = groups.size > MOST_AGAIN ? 1 : TRIES
+        dealt = (@seed...(@seed + tries)).each_with_object([]) do |seed, found|
+          found << deal_slots(deal_groups(groups, free, seed), seed)
+          break found if found.last.last.zero?
+        end
+        dealt.min_by(&:last).first
+      end
+
       # Every zone gets as many of each bearing as it may hold, by chance.
-      def lawful_start(groups, free)
-        pools = groups.shuffle(random: Random.new(@seed)).group_by(&:bearing)
+      def lawful_start(groups, free, seed)
+        pools = groups.shuffle(random: Random.new(seed)).group_by(&:bearing)
         free.group_by { |site| @spots[site][2] }.flat_map do |zone, sites|
           taken = @taken[zone].flat_map { |bearing, count| (pools[bearing] || []).shift([count, 0].max) }
           sites.zip(taken).select(&:last)
@@ -52,10 +64,11 @@ module DeckBough
       end
 
       # @return [Array<Array(Integer, Group)>] site and group
-      def deal_groups(groups, free)
-        start = lawful_start(groups, free)
+      def deal_groups(groups, free, seed)
+        start = lawful_start(groups, free, seed)
         kinds = start.map { |_, group| kind_of(group) }.uniq
-        dealt = swap(start.map { |site, _| @spots[site] }, start.map { |_, group| kinds.index(kind_of(group)) }, kinds)
+        dealt = swap(start.map { |site, _| @spots[site] }, start.map { |_, group| kinds.index(kind_of(group)) }, kinds,
+                     seed)
         by_kind = start.map(&:last).group_by { |group| kind_of(group) }
         start.each_with_index.map { |(site, _), i| [site, by_kind.fetch(kinds[dealt[i]]).shift] }
       end
@@ -65,13 +78,13 @@ module DeckBough
         Groups::TOGETHER.fetch(@pattern) == 1 ? group.items.first : group.kind
       end
 
-      def swap(spots, dealt, kinds)
+      def swap(spots, dealt, kinds, seed)
         bearings = kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].bearing : kind.last }
         lawful = bearings.map { |bearing| @zones.map { |zone| zone.takes?(bearing) } }
         zone_of = spots.map(&:last)
         colours = kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].colour : nil }
         dealing = Dealing.new(@flat, spots.map { |spot| spot.first(2) }, dealt,
-                              seed: @seed, leaning: leaning(kinds, spots), colours: colours,
+                              seed: seed, leaning: leaning(kinds, spots), colours: colours,
                               balance: seen_as(spots, kinds)) { |kind, site| lawful[kind][zone_of[site]] }
         dealing.call
       end
@@ -83,18 +96,19 @@ module DeckBough
         kinds.map { |kind| up.map { |share| LEANING.fetch(@ornaments[kind].size.to_s) * share } }
       end
 
-      def deal_slots(placed)
+      # @return [Array(Array, Float)] spot and style number of every ornament, and the faults the eye finds
+      def deal_slots(placed, seed)
         slots = placed.flat_map { |site, group| positions(@spots[site], group).zip(group.items, group.slots) }
         kinds = slots.map { |_, item, slot| [item, slot] }.uniq
         given = slots.map { |_, item, slot| kinds.index([item, slot]) }
         colours = kinds.map { |item, _| @ornaments[item].colour || item }
         balance = balance(slots.map(&:first), kinds.map(&:first))
-        dealing = Dealing.new(@flat, slots.map(&:first), given, seed: @seed, colours: colours,
+        dealing = Dealing.new(@flat, slots.map(&:first), given, seed: seed, colours: colours,
                                                                 balance: balance) do |kind, site|
           kinds[kind].last == slots[site].last
         end
         dealt = dealing.call
-        slots.each_with_index.map { |(spot, _, _), i| [spot, kinds[dealt[i]].first] }
+        [slots.each_with_index.map { |(spot, _, _), i| [spot, kinds[dealt[i]].first] }, balance.faults]
       end
 
       # A net is denser above by its own nature; top and bottom are weighed on what is spread.

@@ -163,8 +163,7 @@ class StepBackTest < CoreTest
     end
   end
 
-  # Groups of one size may hold a colour nothing else has: they hang on both sides, so that it can. A pair across the
-  # middle belongs to neither, and a few trees stay as they are.
+  # Groups of one size may hold a colour nothing else has: they hang on both sides, so that it can.
   def test_twos_hang_on_both_sides
     random = Random.new(3)
     colours = %w[#6d2f45 #5b7083 #b8863b #e8e2d6]
@@ -179,7 +178,7 @@ class StepBackTest < CoreTest
       made.step_back[:findings].count { |one| one[:code] == "one_sided" }
     end
 
-    assert_operator sided.sum, :<=, 5
+    assert_operator sided.sum, :<=, 1
   end
 
   # Wherever there are as many places as colours.

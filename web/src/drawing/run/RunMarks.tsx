@@ -77,9 +77,10 @@ function Thin({
         const says = `thin by ${length(stretch.by_m, units)}`;
         // The words are wider than the stretch: they clear what stands beside it too.
         const under = samples.filter(({ x_m }) => Math.abs(x_m - middle.x_m) * at.scale < (says.length * LETTER) / 2);
-        const clear = upright ? Math.max(reach, ...under.map(({ upper_m }) => upper_m + SPRIG)) : reach;
-        const x = at.x(middle.x_m + middle.out_x * (clear + 6 / at.scale));
-        const y = at.y(middle.y_m + middle.out_y * (clear + 6 / at.scale));
+        const x = at.x(middle.x_m + middle.out_x * (reach + 6 / at.scale));
+        const tops = under.map(({ y_m, out_y, upper_m }) => at.y(y_m + out_y * Math.max(upper_m + SPRIG, reach)) - 6);
+        const beside = at.y(middle.y_m + middle.out_y * (reach + 6 / at.scale));
+        const y = upright ? Math.min(beside, ...tops) : beside;
         return (
           <g key={stretch.from_m}>
             <polyline
@@ -234,9 +235,16 @@ function Measures({
     );
   }
   if (!stair) return null;
+  const says = `${stair.treads.length} steps, ${length(stair.going_m, units)} along, ${length(stair.rise_m, units)} up`;
+  const half = (says.length * LETTER) / 2 + 8;
   return (
-    <text x={at.x(stair.going_m * 0.62)} y={at.y(stair.rise_m * 0.2)} textAnchor="middle" {...text}>
-      {stair.treads.length} steps, {length(stair.going_m, units)} along, {length(stair.rise_m, units)} up
+    <text
+      x={Math.max(Math.min(at.x(stair.going_m * 0.62), at.width - half), half)}
+      y={Math.min(at.y(stair.rise_m * 0.2), at.height - 12)}
+      textAnchor="middle"
+      {...text}
+    >
+      {says}
     </text>
   );
 }

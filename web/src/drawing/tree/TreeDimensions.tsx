@@ -12,6 +12,8 @@ const HEAD = 60;
 /** About as wide as a letter of a label, pixels. */
 const LETTER = 6.4;
 const BOLD = 7;
+/** From line to line of labels, pixels. */
+const LINE = 17;
 
 interface Props {
   drawing: Schemas["TreeDrawing"];
@@ -44,7 +46,8 @@ function gapSays(gap: number, top: string, narrow: boolean, units: Units): strin
 export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
   const shades = shadesOf[dusk ? "dusk" : "day"];
   const { tree, room } = drawing;
-  if (!tree) return <CeilingLabel drawing={drawing} projection={projection} dusk={dusk} units={units} />;
+  const above = ceilingLabel({ drawing, projection, units });
+  if (!tree) return <CeilingLabel label={above} fill={shades.label} />;
   const { scale, middle, floor, width } = projection;
   const half = (tree.spread_m / 2) * scale;
   const foot = floor - tree.base_m * scale;
@@ -67,10 +70,15 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
   const aside = gap * scale < 34 || ceiling < 0 ? Math.max((drawing.crown?.loop_m ?? 0) * scale * 1.15, 12) + 8 : 12;
   // Under the ceiling's own label where both stand at the left, and in the picture where the ceiling is above it.
   const under = ceiling + (atLeft ? 38 : 15);
-  const clearAt = Math.max(tree.air_gap_m > 0 ? Math.max((ceiling + crown) / 2 + 4, under) : ceiling + 18, HEAD);
+  const wished = Math.max(tree.air_gap_m > 0 ? Math.max((ceiling + crown) / 2 + 4, under) : ceiling + 18, HEAD);
   // Below the tip the tree's own measure stands at the left: the words end before it.
-  const free = atLeft && clearAt > tip - 12 ? middle - aside - beside - 10 : Infinity;
-  const clear = fitting ?? wordings.find((words) => words.length * BOLD < free) ?? wordings.at(-1);
+  const free = atLeft && wished > tip - 12 ? middle - aside - beside - 10 : Infinity;
+  const clear = fitting ?? wordings.find((words) => words.length * BOLD < free) ?? wordings.at(-1) ?? "";
+  // Where the ceiling's words reach as far, those of the gap stand on a line of their own below.
+  const long = clear.length * BOLD;
+  const [from, to] = atLeft ? [middle - aside - long, middle - aside] : [middle + aside, middle + aside + long];
+  const meets = above !== null && from < above.to + 8 && above.from - 8 < to;
+  const clearAt = meets && Math.abs(wished - above.y) < LINE ? above.y + LINE : wished;
   const reach = room.reach_m === null || room.reach_m === undefined ? null : floor - room.reach_m * scale;
   const text = {
     fontSize: 12.5,
@@ -81,7 +89,7 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
   };
   return (
     <g aria-hidden>
-      <CeilingLabel drawing={drawing} projection={projection} dusk={dusk} units={units} />
+      <CeilingLabel label={above} fill={shades.label} />
       <Measure x1={beside} x2={beside} y1={tip} y2={foot} stroke={shades.strong} />
       <text
         x={beside - 9}
@@ -147,8 +155,8 @@ export function TreeDimensions({ drawing, projection, dusk, units }: Props) {
   );
 }
 
-function CeilingLabel({ drawing, projection, dusk, units }: Props) {
-  const shades = shadesOf[dusk ? "dusk" : "day"];
+/** Where the ceiling says how high it is, and in which words; nothing where it is out of the picture. */
+function ceilingLabel({ drawing, projection, units }: Omit<Props, "dusk">) {
   const { room, tree } = drawing;
   const { scale, middle, floor, width } = projection;
   const left = middle - room.at_m * scale;
@@ -170,15 +178,18 @@ function CeilingLabel({ drawing, projection, dusk, units }: Props) {
     room.ceiling_left_m + ((room.ceiling_right_m - room.ceiling_left_m) * (at - left)) / (room.width_m * scale);
   const lowest = Math.min(heightAt(x), heightAt(narrow ? x + reach : x - reach));
   if (floor - lowest * scale < 0) return null;
+  const says = label ?? "";
+  const long = says.length * LETTER;
+  const [from, to] = narrow ? [x, x + long] : [x - long, x];
+  return { x, y: floor - lowest * scale + 18, says, anchor: narrow ? "start" : "end", from, to } as const;
+}
+
+function CeilingLabel({ label, fill }: { label: ReturnType<typeof ceilingLabel>; fill: string }) {
   return (
-    <text
-      x={x}
-      y={floor - lowest * scale + 18}
-      textAnchor={narrow ? "start" : "end"}
-      fontSize={12.5}
-      fill={shades.label}
-    >
-      {label}
-    </text>
+    label && (
+      <text x={label.x} y={label.y} textAnchor={label.anchor} fontSize={12.5} fill={fill}>
+        {label.says}
+      </text>
+    )
   );
 }

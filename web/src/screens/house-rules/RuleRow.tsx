@@ -19,12 +19,12 @@ interface Props {
 
 export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
   const units = useUnits();
-  const { unit, shown, read } = numberReading(rule.unit, units);
+  const { unit, brief, read } = numberReading(rule.unit, units);
   const [said, setSaid] = useState<string | null>(null);
-  const typed = said ?? shown(rule.value);
+  const typed = said ?? brief(rule.value);
   const [wrong, setWrong] = useState<string | null>(null);
   const value = read(typed);
-  const range = `${shown(rule.low)} to ${shown(rule.high)}`;
+  const range = `${brief(rule.low, "up")} to ${brief(rule.high, "down")}`;
   const outside = value === null || value < rule.low || value > rule.high;
 
   function type(text: string) {
@@ -45,7 +45,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
       const theirs = problem.details.current?.value;
       setWrong(
         problem.status === 409 && typeof theirs === "number"
-          ? `Someone set this to ${shown(theirs)} meanwhile. Press Enter to keep yours, or empty the field to take theirs.`
+          ? `Someone set this to ${brief(theirs)} meanwhile. Press Enter to keep yours, or empty the field to take theirs.`
           : problem.message,
       );
     }
@@ -58,7 +58,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
       onTry(null);
       return;
     }
-    if (typed === shown(rule.value)) return;
+    if (typed === brief(rule.value)) return;
     if (value === null || outside) setWrong(`Type a number from ${range} (${unit}).`);
     else void keep(() => onSet(value));
   }
@@ -69,7 +69,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
     else if (outside) setWrong(`Type a number from ${range} (${unit}).`);
   }
 
-  const trying = value !== null && !outside && typed !== shown(rule.value);
+  const trying = value !== null && !outside && typed !== brief(rule.value);
   return (
     <Box
       id={rule.key}
@@ -106,7 +106,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
           </Button>
         ) : rule.changed ? (
           <Typography variant="body2">
-            <strong>Yours.</strong> It comes as {shown(rule.default)}.{" "}
+            <strong>Yours.</strong> It comes as {brief(rule.default)}.{" "}
             {mayChange && (
               <Button
                 size="small"
