@@ -9,7 +9,8 @@ class CatalogueTest < CoreTest
   def test_every_rule_has_a_worked_example_or_its_own_test
     without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
 
-    assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights garland.tree], without
+    assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights garland.tree
+                    wreath.wall], without
   end
 
   EXAMPLES.each_with_index do |row, i|
@@ -42,9 +43,15 @@ class CatalogueTest < CoreTest
                            "garland.lights" => { "run_m" => 3.2, "school" => "classic", "bulbs_per_string" => 10 },
                            "garland.profile" => { "run_m" => 2.0, "items" => GREENS,
                                                   "wanted" => { "shape" => "crest", "low_m" => 0.1, "high_m" => 0.3 } },
+                           "wreath.wall" => { "wall_width_m" => 1.4, "wall_height_m" => 1.2,
+                                              "diameters_m" => [0.4, 0.3, 0.3], "arrangement" => "cluster",
+                                              "anchors" => [{ "left_m" => 0.7, "floor_m" => 0.66 }] },
                            "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 },
                                                 "reach_m" => 0.7,
                                                 "styles" => MAP_STYLES }).freeze
+
+  # What a rule cannot do without where nothing is chosen.
+  BY_CHOICE = { "wreath.hanger" => %w[drop_m thickness_m] }.freeze
 
   def each_rule
     Catalogue::RULES.each { |id, rule| yield id, rule, SAMPLES.fetch(id) }
@@ -98,7 +105,7 @@ class CatalogueTest < CoreTest
 
   def test_every_rule_names_each_missing_input
     each_rule do |id, rule, _|
-      wanted = rule.declaration.inputs.select(&:required?).map { |input| input.name.to_s }
+      wanted = rule.declaration.inputs.select(&:required?).map { |input| input.name.to_s } + BY_CHOICE.fetch(id, [])
       faults = assert_raises(InputError) { rule.answer({}) }.faults
 
       assert_equal wanted, faults.map(&:input), id
@@ -159,12 +166,20 @@ class CatalogueTest < CoreTest
     (@plainly ||= {})[[id, given]] ||= Catalogue.answer(id, given).to_h
   end
 
+  HANGER = { "drop_m" => 0.4, "thickness_m" => 0.1, "visible_m" => 0.2, "door_height_m" => 0.7 }.freeze
+  # What moves the constants of a wreath that its sample leaves where they are.
+  WREATHS = { "wreath.hanger" => %w[real false taped].map { |kind| { "kind" => kind, **HANGER } },
+              "wreath.hoop_strip" => [{ "diameter_m" => 0.6, "thickness_m" => 0.003 },
+                                      { "diameter_m" => 0.6, "thickness_m" => 0.0015 }],
+              "wreath.wall" => [{ "overlap" => 0.3, "arrangement" => "two_rows" }] }.freeze
+
   # Every choice of a rule, and the sizes at which it changes its mind.
   def variants(id)
     sample = SAMPLES.fetch(id)
     inputs = Catalogue.rule(id).declaration.inputs
     chosen = inputs.select { |input| input.kind == :choice }
                    .flat_map { |input| input.choices.map { |choice| sample.merge(input.name.to_s => choice) } }
+    chosen = [] if id == "wreath.hanger"
     heights = if inputs.any? { |input| input.name == :height_m }
                 [0.9, 1.6, 2.5].map { |height| sample.merge("height_m" => height) }
               else
@@ -186,7 +201,11 @@ class CatalogueTest < CoreTest
              []
            end
     tight = id == "stockings.spacing" ? [sample.merge("count" => 12)] : []
-    [sample, *maps, *tight, *slim, *chosen, *heights, *fits.map { |more| sample.merge(more) }, *arcs]
+    [sample, *maps, *tight, *WREATHS.fetch(id, []).map do |more|
+      sample.merge(more)
+    end, *slim, *chosen, *heights, *fits.map do |more|
+                                     sample.merge(more)
+                                   end, *arcs]
   end
 
   # So many that they touch: how close they may hang decides who is left out.

@@ -62,11 +62,11 @@ module DeckBough
         #
         # @return [Array<String>] their ids
         def missing
-          known = rows(:piece_needs).select(:piece_id)
+          known = database[:piece_needs].where(piece_id: Sequel[:pieces][:id]).select(1).exists
           database[:pieces].join(:rooms, id: Sequel[:pieces][:room_id]).join(:homes, id: Sequel[:rooms][:home_id])
                            .where(Sequel[:pieces][:studio_id] => studio_id, Sequel[:pieces][:deleted_at] => nil,
                                   Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
-                           .exclude(Sequel[:pieces][:id] => known)
+                           .exclude(known)
                            .order(Sequel.asc(Sequel[:homes][:visit_on], nulls: :last), Sequel[:homes][:name],
                                   Sequel[:rooms][:position], Sequel[:pieces][:position], Sequel[:pieces][:id])
                            .limit(MOST_MISSING).select_map(Sequel[:pieces][:id])

@@ -14,6 +14,8 @@ module DeckBough
       Rules::Picks::Tree,
       Rules::Garland::Swag, Rules::Garland::Wrap, Rules::Garland::Pieces, Rules::Garland::Loft, Rules::Garland::Profile,
       Rules::Garland::Anchors, Rules::Garland::SwagPull, Rules::Garland::Lights, Rules::Garland::Tree,
+      Rules::Wreath::Size, Rules::Wreath::Ground, Rules::Wreath::Hanger, Rules::Wreath::Hook, Rules::Wreath::Bundles,
+      Rules::Wreath::Elements, Rules::Wreath::HoopStrip, Rules::Wreath::Profile, Rules::Wreath::Wall,
       Rules::Stockings::Spacing, Rules::Balance::Mantel
     ].freeze
 

@@ -73,12 +73,7 @@ module DeckBough
       end
 
       def reached(stems, name, along_m)
-        stems.map { |stem| stem[name] * swell((along_m - stem[:at_m]) / stem[:spread_m]) }.max || 0.0
-      end
-
-      # 1 in the middle, nothing at half the spread, smooth between.
-      def swell(part)
-        part.abs <= 0.5 ? (1 + Math.cos(2 * Math::PI * part)) / 2 : 0.0
+        stems.map { |stem| stem[name] * Swell.at((along_m - stem[:at_m]) / stem[:spread_m]) }.max || 0.0
       end
 
       def kg_per_m(along_m)

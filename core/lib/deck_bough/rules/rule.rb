@@ -135,6 +135,8 @@ module DeckBough
       FREE_WIDTH = Input.number(:free_width_m, "Free width", "m", 0..50, default: nil)
       FREE_DEPTH = Input.number(:free_depth_m, "Free depth", "m", 0..50, default: nil)
       TAIL = Input.number(:tail_m, "Tail", "m", 0..10)
+      RING = [Input.number(:outer_m, "Ring, across", "m", 0.02..5, why: "A ring has a size."),
+              Input.number(:inner_m, "Opening, across", "m", 0..5)].freeze
       BILLOW = Input.choice(:billow, "Billow", %w[flat soft full])
     end
   end

@@ -20,6 +20,7 @@ export const CHAPTERS: Record<string, string> = {
   ribbon: "Ribbon",
   picks: "Picks",
   garland: "Greenery runs",
+  wreath: "Wreaths",
   stockings: "Stockings",
   balance: "Balance",
   minutes: "Minutes",

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A colour as the eye orders it: CIE Lab, from sRGB under D65. lightness 0 black to 100 white; chroma is how far it is
+  # from grey.
+  #
+  #   Lab.of("#2f5d4a").lightness.round(1) # => 35.9
+  Lab = Struct.new(:lightness, :a, :b) do
+    def chroma
+      Math.hypot(a, b)
+    end
+  end
+
+  # How a colour written as "#rrggbb" becomes one (rule catalogue, Colours).
+  class << Lab
+    WHITE = [0.95047, 1.0, 1.08883].freeze
+    FROM_RGB = [[0.4124564, 0.3575761, 0.1804375], [0.2126729, 0.7151522, 0.0721750],
+                [0.0193339, 0.1191920, 0.9503041]].freeze
+    # Below this share of white the scale is straight.
+    DARK = (6.0 / 29)**3
+    private_constant :WHITE, :FROM_RGB, :DARK
+
+    # @param colour [String] "#rrggbb"
+    # @return [Lab]
+    def of(colour)
+      rgb = colour.scan(/\h\h/).map { |part| linear(part.hex / 255.0) }
+      x, y, z = FROM_RGB.zip(WHITE).map { |row, white| scaled(row.zip(rgb).sum { |share, part| share * part } / white) }
+      new((116 * y) - 16, 500 * (x - y), 200 * (y - z))
+    end
+
+    private
+
+    def linear(part)
+      part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055)**2.4
+    end
+
+    def scaled(share)
+      share > DARK ? Math.cbrt(share) : (share / (3 * ((6.0 / 29)**2))) + (4.0 / 29)
+    end
+  end
+end
