@@ -122,9 +122,7 @@ module DeckBough
       # What a kind wants to know of the studio and the room beyond its own styles.
       def beside(kind, piece, home)
         found = {}
-        if kind.wants.include?(:stock)
-          found[:stock] = @styles.of_kinds(%w[garland stem], home: home, piece_id: piece[:id])
-        end
+        found[:stock] = @styles.of_kinds(kind.chooses, home: home, piece_id: piece[:id]) if kind.chooses.any?
         found[:elsewhere] = greens_beside(piece) if kind.wants.include?(:elsewhere)
         found
       end

@@ -92,6 +92,20 @@ class AccessibilityTest < SystemTest
     assert_clean "who wants a style"
   end
 
+  def test_every_step_of_the_wreath_bench_and_its_list
+    enter
+    visit "/pieces/#{piece_id('Door wreath')}"
+    ["Place", "Size", "Hang", "Greens", "Star", "Lights", "Step back", "Layers"].each do |name|
+      step name
+
+      assert_clean "wreath step #{name}"
+    end
+    click_button "Round the clock"
+
+    assert_selector "[role=dialog] li", minimum: 30
+    assert_clean "round the clock"
+  end
+
   def test_every_step_of_the_bench_the_working_and_the_dialogs
     enter
     open_tree

@@ -26,6 +26,7 @@ class ShownViews
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
     "run-bench-dusk" => [DESK, ->(at) { at.run("The Signal Loft", "Window ledge").press("n") }],
     "run-bench-rail" => [DESK, ->(at) { at.run("Tidewaiter's House", "Stair rail").step("Anchors") }],
+    "wreath-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Door wreath") }],
     "run-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Mantel greens") }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
     "house-rules" => [DESK, lambda(&:house_rules)]

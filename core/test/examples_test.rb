@@ -12,7 +12,7 @@ class ExamplesTest < CoreTest
                  |CutSheets|near\.|reckoning|StepBack|Greenery::(?:Profile|Piece|Anchoring|Building|Supply|Run)
                  |supply|anchors|built|path|PlanSummary|RunSettings|RunPlan|flat\.|\#|PlanEnvelope|reading
                  |AutomaticStart|Cautions|StockGreens|ThinPlaces|StyleReferences|RunLimits|PlanBrief|GapSearch
-                 |work\.|TreeWork|RunWork)/x
+                 |work\.|TreeWork|RunWork|WreathWork)/x
 
   def self.told_in(file)
     text = File.read(file)

@@ -55,7 +55,9 @@ class MigrationsTest < ServerTest
   end
 
   def test_what_is_counted_outlives_the_way_back
-    counted = @database[:stock_quantities].select_order_map(%i[style_id on_hand])
+    # Wreaths in stock are nothing the older one knows.
+    known = @database[:stock_quantities].where(style_id: @database[:styles].exclude(kind: "wreath").select(:id))
+    counted = known.select_order_map(%i[style_id on_hand])
     to(3)
     to(versions.last)
 

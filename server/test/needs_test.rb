@@ -19,13 +19,18 @@ class NeedsTest < ServerTest
 
   # How many pieces are computed anew while the desk is read.
   def computed
+    counted { desk }
+  end
+
+  # Likewise while something else is done.
+  def counted(&)
     count = 0
     original = Server::Planning.instance_method(:needs)
-    counted = proc do |*given|
+    counting = proc do |*given|
       count += 1
       original.bind_call(self, *given)
     end
-    with_method(Server::Planning, :needs, counted) { desk }
+    with_method(Server::Planning, :needs, counting, &)
     count
   end
 
@@ -40,10 +45,20 @@ class NeedsTest < ServerTest
 
   def test_a_changed_piece_alone_is_computed_anew
     tree = quay_tree
-    ask(:put, "/api/pieces/#{tree['id']}", { version: 1, name: tree["name"], place_id: tree["place_id"],
-                                             settings: tree["settings"].merge("measure" => { "height_m" => 2.1 }) })
+    said = { name: "Bay tree", place_id: tree["place_id"], settings: tree["settings"] }
+    count = counted { ask(:put, "/api/pieces/#{tree['id']}", { version: 1, **said }) }
 
-    assert_equal 1, computed
+    assert_equal [1, 0], [count, computed]
+  end
+
+  # A smaller tree takes fewer picks; the wreath that came after it may have them.
+  def test_who_is_left_something_else_is_computed_anew_too
+    tree = quay_tree
+    settings = tree["settings"].merge("measure" => { "height_m" => 1.5 })
+    ask(:put, "/api/pieces/#{tree['id']}", { version: 1, name: tree["name"], place_id: tree["place_id"],
+                                             settings: settings })
+
+    assert_operator computed, :>=, 1
   end
 
   def test_counting_a_style_computes_just_the_pieces_that_use_it

@@ -17,6 +17,7 @@ class PlannableTest < CoreTest
     Style.new(id: "fir", kind: "garland", name: "Fir", length_m: 0.2, loft_m: 2, mass_g: 5_000, on_hand: 100_000),
     Style.new(id: "plain", kind: "garland", name: "Plain"),
     Style.new(id: "fern", kind: "stem", name: "Fern", rise_m: 4, trail_m: 6, spread_m: 10, on_hand: 50),
+    Style.new(id: "ring", kind: "wreath", name: "Ring", across_m: 0.6, opening_m: 2.9, mass_g: 5_000, on_hand: 1),
     Style.new(id: "hook", kind: "fixing", name: "Hook", rated_kg: 0.01)
   ].freeze
 

@@ -1481,7 +1481,7 @@ export interface components {
             name: string;
             room: string;
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "thing";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath" | "thing";
             label: string;
             colour: string | null;
             /** @enum {string} */
@@ -1713,6 +1713,10 @@ export interface components {
             belongs_with?: string | null;
             /** @description of a ribbon */
             width_mm?: number | null;
+            /** @description of a wreath or ring */
+            across_m?: number | null;
+            /** @description of a wreath or ring */
+            opening_m?: number | null;
             /** @enum {string|null} */
             wire?: "wired" | "unwired" | null;
             /** @description offered no longer */
@@ -1727,7 +1731,7 @@ export interface components {
             version: number;
             name: string;
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath";
             colour: string | null;
             diameter_mm: number | null;
             material: string | null;
@@ -1753,6 +1757,10 @@ export interface components {
             belongs_with: string | null;
             /** @description of a ribbon */
             width_mm: number | null;
+            /** @description of a wreath or ring */
+            across_m: number | null;
+            /** @description of a wreath or ring */
+            opening_m: number | null;
             /** @enum {string|null} */
             wire: "wired" | "unwired" | null;
             /** @description offered no longer */
@@ -2109,6 +2117,142 @@ export interface components {
             pages: number;
             total: number;
         };
+        WreathPlan: {
+            /** @enum {string} */
+            kind: "wreath";
+            chosen: boolean;
+            steps: ("place" | "size" | "hang" | "greens" | "layers" | "star" | "lights" | "step_back")[];
+            settings: components["schemas"]["WreathSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            assumed: components["schemas"]["WreathAssumed"];
+            holds: {
+                name: components["schemas"]["WreathAssumed"]["fixing"];
+                title: string;
+                rated_kg: number;
+            }[];
+            /** @description of the wreaths on hand the one nearest the middle of the band */
+            choice?: {
+                style: string;
+                name: string;
+                outer_m: number;
+            } | null;
+            drawing: components["schemas"]["WreathDrawing"];
+        };
+        /** @description what stands for what nobody said */
+        WreathAssumed: {
+            /** @enum {string} */
+            hanger: "none" | "real" | "false" | "taped";
+            /** @enum {string} */
+            fixing: "door_hook" | "suction_hook" | "medium_hook" | "large_hook" | "nail" | "tie";
+            height_m: number;
+            floor_m: number;
+            colour: string;
+        };
+        /** @description metres; x from the middle of what it hangs on, y from the floor; hours of the clock and metres from the ring's centre */
+        WreathDrawing: {
+            host: {
+                /** @enum {string} */
+                host: "door" | "pair" | "window" | "cabinet" | "mirror" | "mantel_wall" | "object";
+                width_m: number | null;
+                height_m: number;
+                floor_m: number;
+                colour: string;
+                /** @enum {string} */
+                handle: "none" | "left" | "right";
+                handle_m: number;
+                knocker_m: number | null;
+                slot_m: number | null;
+                glass_from_m: number | null;
+                glass_to_m: number | null;
+                /** @enum {string} */
+                opens: "inward" | "outward";
+            };
+            ring?: {
+                outer_m: number;
+                inner_m: number;
+                radius_m: number;
+                centre_m: number;
+                body_m: number;
+            };
+            samples?: {
+                at_h: number;
+                outward_m: number;
+                inward_m: number;
+                thickness_m: number;
+                wanted_m: number;
+            }[];
+            thin?: {
+                from_h: number;
+                to_h: number;
+                by_m: number;
+            }[];
+            arcs?: {
+                from_h: number;
+                hours: number;
+            }[];
+            base?: {
+                /** @enum {string} */
+                making: "bought" | "enriched" | "hoop" | "frame";
+                style: string | null;
+                bundles: number[];
+                bundle_m: number;
+            };
+            stems?: {
+                style: string;
+                at_h: number;
+                rise_m: number;
+                trail_m: number;
+                spread_m: number;
+            }[];
+            elements?: {
+                style: string;
+                at_h: number;
+                from_centre_m: number;
+                site: boolean;
+            }[];
+            styles?: {
+                [key: string]: {
+                    name: string;
+                    kind: string;
+                    colour: string | null;
+                    texture: string | null;
+                    diameter_m: number | null;
+                    width_m: number | null;
+                };
+            };
+            star?: {
+                /** @enum {string} */
+                kind: "bow" | "word" | "figure";
+                at_h: number;
+                style: string | null;
+                words: string;
+                width_m: number;
+                tail_m: number;
+            };
+            hanger?: {
+                /** @enum {string} */
+                kind: "real" | "false" | "taped";
+                style: string | null;
+                drop_m: number;
+            };
+            hook?: {
+                x_m: number;
+                floor_m: number;
+                held: boolean;
+                /** @enum {string|null} */
+                leaf: "left" | "right" | null;
+            };
+            bulbs?: {
+                at_h: number;
+                from_centre_m: number;
+            }[];
+        };
         RunPlan: {
             /** @enum {string} */
             kind: "run";
@@ -2432,7 +2576,7 @@ export interface components {
         };
         LedgerLine: {
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "thing";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath" | "thing";
             own: boolean;
             step: string;
             style: string | null;
@@ -2575,7 +2719,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run";
+        PieceKind: "tree" | "run" | "wreath";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -2843,9 +2987,100 @@ export interface components {
             kind: "run";
             settings: components["schemas"]["RunSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"];
+        WreathSettings: {
+            place: {
+                /** @enum {string} */
+                host: "door" | "pair" | "window" | "cabinet" | "mirror" | "mantel_wall" | "object";
+                width_m: number | null;
+                height_m: number | null;
+                floor_m: number | null;
+                colour: string | null;
+                /** @enum {string} */
+                handle: "none" | "left" | "right";
+                handle_m: number;
+                knocker_m: number | null;
+                slot_m: number | null;
+                glass_from_m: number | null;
+                glass_to_m: number | null;
+                outdoors: boolean;
+                storm_gap_m: number | null;
+                /** @enum {string} */
+                opens: "inward" | "outward";
+            };
+            size: {
+                style: string | null;
+                outer_m: number | null;
+                inner_m: number | null;
+                depth_m: number;
+                centre_m: number | null;
+            };
+            hang: {
+                /** @enum {string|null} */
+                hanger: "none" | "real" | "false" | "taped" | null;
+                ribbon: string | null;
+                /** @enum {string|null} */
+                fixing: "door_hook" | "suction_hook" | "medium_hook" | "large_hook" | "nail" | "tie" | null;
+                style: string | null;
+                rated_kg: number | null;
+                /** @enum {string} */
+                leaf: "left" | "right";
+                offset_m: number;
+            };
+            greens: {
+                /** @enum {string} */
+                making: "bought" | "enriched" | "hoop" | "frame";
+                body_m: number | null;
+                bundle: string | null;
+                bundle_m: number;
+                wood_m: number;
+                /** @enum {string} */
+                shape: "even" | "crescent";
+                low_m: number;
+                high_m: number | null;
+                stems: {
+                    style: string;
+                    count: number;
+                    from_h: number;
+                    to_h: number;
+                }[];
+            };
+            layers: {
+                /** @enum {string} */
+                layout: "all_round" | "crescent" | "bottom_swag" | "top_swag" | "two_clusters" | "one_cluster";
+                from_h: number;
+                to_h: number;
+                mirrored: boolean;
+                /** @enum {string} */
+                spacing: "full" | "light";
+                picks: string[];
+                between: string | null;
+            };
+            star: {
+                /** @enum {string} */
+                kind: "none" | "bow" | "word" | "figure";
+                at_h: number;
+                style: string | null;
+                tail_m: number;
+                words: string;
+            };
+            lights: {
+                style: string | null;
+                /** @enum {string} */
+                school: "none" | "soft" | "classic" | "bright";
+                bulbs_per_string: number;
+            };
+            step_back: {
+                looked: ("balance" | "arcs" | "star" | "wires")[];
+            };
+        };
+        WreathPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "wreath";
+            settings: components["schemas"]["WreathSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"];
     };
     responses: {
         /** @description Done */
@@ -3804,7 +4039,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -4473,7 +4708,7 @@ export interface operations {
         parameters: {
             query?: {
                 page?: number;
-                kind?: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing";
+                kind?: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath";
                 /** @description told with what is free for this piece */
                 piece?: string;
             };

@@ -1,7 +1,9 @@
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../api/client";
+import { inLine } from "../parts/ledgerWords";
 import { steady } from "../parts/steady";
+import { useUnits } from "../units/useUnits";
 
 type Style = Schemas["Style"];
 
@@ -17,6 +19,7 @@ interface Props {
 
 /** One style of the stock, with how many of it are free. */
 function StyleSelectDrawn({ label, kinds, styles, value, onChange, none }: Props) {
+  const units = useUnits();
   const offered = styles
     .filter((style) => kinds.includes(style.kind) && (!style.retired || style.id === value))
     .sort((one, other) => one.name.localeCompare(other.name));
@@ -31,7 +34,8 @@ function StyleSelectDrawn({ label, kinds, styles, value, onChange, none }: Props
       <MenuItem value="">{none}</MenuItem>
       {offered.map((style) => (
         <MenuItem key={style.id} value={style.id}>
-          {style.name} ({style.free ?? style.on_hand})
+          {style.name} ({inLine(style.free ?? style.on_hand, { unit: style.kind === "ribbon" ? "m" : "pieces" }, units)}
+          )
         </MenuItem>
       ))}
     </TextField>

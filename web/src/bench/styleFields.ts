@@ -12,6 +12,7 @@ export const TITLES: Record<StyleKind, string> = {
   garland: "a garland",
   stem: "a stem",
   fixing: "a fixing",
+  wreath: "a wreath or ring",
 };
 
 /** What is asked of each kind, and in which unit. */
@@ -50,6 +51,11 @@ export const ASKED: Record<StyleKind, { name: string; label: string }[]> = {
     { name: "rated_kg", label: "Rated load" },
     { name: "pack_size", label: "In a pack" },
   ],
+  wreath: [
+    { name: "across_m", label: "Across" },
+    { name: "opening_m", label: "Opening" },
+    { name: "mass_g", label: "Weight" },
+  ],
 };
 
 export const TEXTURES = ["needle", "scale", "broadleaf", "fern", "berry", "cone", "twig", "flower"] as const;
@@ -70,9 +76,9 @@ function unitOf(name: string, kind: StyleKind): string {
   return /_(mm|g|m|kg)$/.exec(name)?.[1] ?? "";
 }
 
-/** How a number of a style is read and typed; lengths of rolls and pieces in feet, not in inches. */
+/** How a number of a style is read and typed; lengths of rolls and pieces in feet, those of rings in inches. */
 export function readingOf(name: string, kind: StyleKind, units: Units): NumberReading {
-  return numberReading(unitOf(name, kind), units, "long");
+  return numberReading(unitOf(name, kind), units, kind === "wreath" ? undefined : "long");
 }
 
 const NUMBERS = [
@@ -91,6 +97,8 @@ const NUMBERS = [
   "spread_m",
   "rated_kg",
   "width_mm",
+  "across_m",
+  "opening_m",
 ] as const;
 type Numbered = (typeof NUMBERS)[number];
 

@@ -7,6 +7,7 @@ type Placed = Partial<Pick<Schemas["TreePlaces"], "hanging">>;
 export interface Kinds {
   tree: { settings: Schemas["TreeSettings"]; plan: Schemas["TreePlan"] & Placed };
   run: { settings: Schemas["RunSettings"]; plan: Schemas["RunPlan"] };
+  wreath: { settings: Schemas["WreathSettings"]; plan: Schemas["WreathPlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -31,10 +32,10 @@ export function isBenched<K extends Kind>(
   return piece.kind === kind;
 }
 
-export function isPlan<K extends Kind>(
-  kind: K,
-  plan: Schemas["TreePlan"] | Schemas["RunPlan"],
-): plan is (Schemas["TreePlan"] | Schemas["RunPlan"]) & PlanOf<K> {
+/** A plan as the server tells it, of whichever kind. */
+type ToldPlan = Schemas["TreePlan"] | Schemas["RunPlan"] | Schemas["WreathPlan"];
+
+export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;
 }
 

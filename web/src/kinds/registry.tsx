@@ -1,4 +1,5 @@
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
+import TripOriginOutlined from "@mui/icons-material/TripOriginOutlined";
 import SpaOutlined from "@mui/icons-material/SpaOutlined";
 import { lazy, type ComponentType, type ElementType, type LazyExoticComponent } from "react";
 import type { Schemas } from "../api/client";
@@ -57,6 +58,17 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     Bench: lazy(async () => ({ default: (await import("../screens/run-bench/RunScreen")).RunScreen })),
     Drawing: lazy(async () => ({ default: (await import("../screens/run-bench/RunVersion")).RunVersion })),
   },
+  wreath: {
+    noun: "wreath",
+    label: "a wreath",
+    nameIn: (room) => `${room} wreath`,
+    icon: TripOriginOutlined,
+    stands: false,
+    told: (piece, units) =>
+      piece.length_m ? `wreath, ${length(piece.length_m, units)} of width` : "wreath, not measured yet",
+    Bench: lazy(async () => ({ default: (await import("../screens/wreath-bench/WreathScreen")).WreathScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/wreath-bench/WreathVersion")).WreathVersion })),
+  },
 };
 
-export const KIND_NAMES: Kind[] = ["tree", "run"];
+export const KIND_NAMES: Kind[] = ["tree", "run", "wreath"];

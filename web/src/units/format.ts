@@ -134,10 +134,10 @@ export function clock(iso: string): string {
   return new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(iso));
 }
 
-/** A clock position on a tree, hours in halves: 5.5 is "5:30", the half hour after twelve "12:30". */
+/** A clock position on a tree or a ring: 5.5 is "5:30", the half hour after twelve "12:30". */
 export function clockPosition(hours: number): string {
-  const hour = Math.floor(hours) === 0 ? 12 : Math.floor(hours);
-  return `${hour}:${hours % 1 === 0.5 ? "30" : "00"}`;
+  const minutes = Math.round(hours * 60) % 720;
+  return `${Math.floor(minutes / 60) || 12}:${String(minutes % 60).padStart(2, "0")}`;
 }
 
 const DEPTHS = { deep: "tucked deep", "half way": "half way in", tips: "at the tips" } as const;

@@ -2,7 +2,7 @@ import { useHints } from "../../../api/queries";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { CountDial } from "../../../parts/CountDial";
-import { AddEntry, Entries } from "./Entries";
+import { AddEntry, Entries } from "../../../bench/Entries";
 import type { StepProps } from "./StepDials";
 import { StyleSelect } from "../../../bench/StyleSelect";
 

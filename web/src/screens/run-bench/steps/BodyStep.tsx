@@ -16,7 +16,7 @@ import { Tick } from "../../../parts/Tick";
 import { length } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
 import { Build } from "./Build";
-import { AddEntry, Entries } from "./Entries";
+import { AddEntry, Entries } from "../../../bench/Entries";
 import type { StepProps } from "./StepDials";
 import { StyleSelect } from "../../../bench/StyleSelect";
 

@@ -9,7 +9,7 @@ import { LengthField } from "../../../parts/LengthField";
 import { MassField } from "../../../parts/MassField";
 import { NumberField } from "../../../parts/NumberField";
 import { Tick } from "../../../parts/Tick";
-import { AddEntry, Entries } from "./Entries";
+import { AddEntry, Entries } from "../../../bench/Entries";
 import type { StepProps } from "./StepDials";
 
 type Mantel = Schemas["RunSettings"]["mantel"];

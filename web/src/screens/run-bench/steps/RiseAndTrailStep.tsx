@@ -10,7 +10,7 @@ import { LengthField } from "../../../parts/LengthField";
 import { counted, length, percent } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
 import { Build } from "./Build";
-import { AddEntry, Entries } from "./Entries";
+import { AddEntry, Entries } from "../../../bench/Entries";
 import type { StepProps } from "./StepDials";
 import { StyleSelect } from "../../../bench/StyleSelect";
 

@@ -1,0 +1,143 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # Cautions of a wreath at the step where they matter (handbook 60, 95). It warns and defers; it certifies nothing.
+  class WreathCautions
+    # Of many arcs the worst are told.
+    TOLD = 2
+
+    def initialize(reckoning)
+      @reckoning = reckoning
+      @place = reckoning.place
+      @house = reckoning.house
+      @ring = reckoning.ring
+    end
+
+    # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
+    def call
+      Cautions.of("place" => place, "size" => size, "hang" => hang, "greens" => greens, "layers" => layers,
+                  "star" => star, "lights" => lights)
+    end
+
+    private
+
+    def of(code, **values)
+      Finding.of(code, units: @reckoning.units, **values)
+    end
+
+    def place
+      [*@reckoning.ground.findings, (of(:wreath_outdoors) if @place[:outdoors])]
+    end
+
+    def size
+      low, high = @reckoning.size.outputs.values_at(:low_m, :high_m)
+      outer = @ring.outer_m
+      [(of(:wreath_small, low_m: low) if outer < low - 1e-9), (of(:wreath_large, high_m: high) if outer > high + 1e-9),
+       (of(:wreath_wider, over_m: outer - @place[:width_m]) if outer > @place[:width_m]), *beyond, *clearances, storm]
+    end
+
+    # It hangs within what it hangs on.
+    def beyond
+      top = @place[:floor_m] + @place[:height_m]
+      over = @reckoning.centre_m + (@ring.outer_m / 2) - top
+      under = @place[:floor_m] - (@reckoning.centre_m - (@ring.outer_m / 2))
+      [(of(:wreath_over_top, over_m: over) if over > 0.005), (of(:wreath_under_edge, under_m: under) if under > 0.005)]
+    end
+
+    # Handle, knocker and letter slot stay free of greens.
+    def clearances
+      least = @house["wreath.clear"]
+      low = @reckoning.centre_m - (@ring.outer_m / 2)
+      high = @reckoning.centre_m + (@ring.outer_m / 2)
+      found = { "knocker" => @place[:knocker_m], "letter slot" => @place[:slot_m] }.compact.map do |what, at|
+        free = at > high ? at - high : low - at
+        of(:wreath_covers, what: what, free_m: [free, 0].max, least_m: least) if free < least
+      end
+      [*found, handle(least), *glass]
+    end
+
+    def handle(least)
+      return if @place[:handle] == "none" || !WreathPlace::DOORS.include?(@place[:host])
+
+      across = handle_across
+      free = Math.hypot(across, @place[:handle_m] - @reckoning.centre_m) - (@ring.outer_m / 2)
+      of(:wreath_covers, what: "handle", free_m: [free, 0].max, least_m: least) if free < least
+    end
+
+    # From the wreath's middle: near the edge of a single leaf, by the line of a pair.
+    def handle_across
+      edge = @house["wreath.handle_in"]
+      @place[:host] == "pair" ? edge : (@place[:width_m] / 2) - edge
+    end
+
+    # A wreath over the edge of a pane hides half of both.
+    def glass
+      from, to = @place.values_at(:glass_from_m, :glass_to_m)
+      return [] unless from && to
+
+      low, high = [-1, 1].map { |side| @reckoning.centre_m + (side * @ring.outer_m / 2) }
+      over = [from, to].any? { |edge| low < edge && edge < high }
+      over ? [of(:wreath_glass)] : []
+    end
+
+    def storm
+      gap = @place[:storm_gap_m] or return
+      depth = @reckoning.settings[:size][:depth_m]
+      of(:wreath_storm, depth_m: depth, gap_m: gap) if depth >= gap
+    end
+
+    def hang
+      [*held, *pair, (of(:wreath_wind) if @place[:outdoors]),
+       (of(:ladder, ladder_m: @house["tree.ladder"]) if @reckoning.hook_floor_m > @house["tree.ladder"])]
+    end
+
+    def held
+      return [(of(:wreath_real_closes) if @reckoning.hanger_kind == "real")] unless @reckoning.held?
+
+      hold = @reckoning.holding
+      [(of(:wreath_over, carries_kg: @reckoning.kg, may_kg: @reckoning.may_kg) if @reckoning.kg > @reckoning.may_kg),
+       (of(:wreath_hold_not_here, what: hold.title) unless hold.hosts.include?(@place[:host])),
+       (of(:fixing_no_nails, instead: instead) if hold.marks && @reckoning.surroundings.no_nails),
+       (of(:wreath_suction) if hold.name == "suction_hook")]
+    end
+
+    def instead
+      "#{Wreaths::Holding.usual(@place[:host], no_nails: true).title.downcase} leaves no mark"
+    end
+
+    # Opening inward, a ring over the line presses on the other leaf.
+    def pair
+      return [] unless @place[:host] == "pair"
+
+      leaf = @reckoning.settings[:hang][:leaf]
+      [of(:wreath_pair, leaf: leaf),
+       (of(:wreath_presses, leaf: leaf) if @place[:opens] == "inward")]
+    end
+
+    def greens
+      thin = @reckoning.profile.findings.select { |finding| finding.code.start_with?("ring_thin") }
+      [*thin.first(TOLD), *@reckoning.strip&.findings]
+    end
+
+    def layers
+      lean = @reckoning.lean
+      most = @house["wreath.lean"]
+      return [] if lean.abs <= most
+
+      [of(:wreath_leans, side: lean.positive? ? "right" : "left", percent: (lean.abs * 100).round)]
+    end
+
+    def star
+      return [] unless @reckoning.settings[:star][:kind] == "word"
+
+      [of(:wreath_word, wide_m: @reckoning.word_width_m)]
+    end
+
+    # Lights of a door that opens go by battery.
+    def lights
+      return [] unless @reckoning.lights && WreathPlace::DOORS.include?(@place[:host])
+
+      [of(:wreath_battery)]
+    end
+  end
+end

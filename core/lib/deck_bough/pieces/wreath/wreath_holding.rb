@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # How a wreath hangs: its ribbon, its hook, what holds it, and what it weighs.
+  #
+  # Part of WreathReckoning.
+  module WreathHolding
+    def hanger_kind
+      settings[:hang][:hanger] || USUAL_HANGER.fetch(place[:host])
+    end
+
+    USUAL_HANGER = { "door" => "real", "pair" => "false", "window" => "false", "cabinet" => "taped",
+                     "mirror" => "false", "mantel_wall" => "false", "object" => "none" }.freeze
+
+    # From the top of what it hangs on to the top of the ring; no less than nothing.
+    def drop_m
+      [place[:floor_m] + place[:height_m] - centre_m - (ring.outer_m / 2), 0.0].max
+    end
+
+    # @return [Answer, nil] how much ribbon the hanger takes
+    def hanger
+      return nil if hanger_kind == "none"
+
+      @hanger ||= ask("wreath.hanger", kind: hanger_kind, drop_m: drop_m, visible_m: drop_m,
+                                       thickness_m: [ring.thickness_m, 1.0].min, door_height_m: place[:height_m])
+    end
+
+    def hanger_style
+      styles[settings[:hang][:ribbon]]
+    end
+
+    # @return [Answer, nil] how far above the centre the hook of a pair of doors goes
+    def hook
+      return nil unless place[:host] == "pair"
+
+      @hook ||= ask("wreath.hook", outer_m: ring.outer_m, inner_m: ring.inner_m, offset_m: settings[:hang][:offset_m])
+    end
+
+    # Above the floor: where the ring passes, or its inner edge at the top.
+    def hook_floor_m
+      centre_m + (hook ? hook[:above_m] : ring.radius_m)
+    end
+
+    # From the middle of what it hangs on; to the left less than nothing.
+    def hook_across_m
+      return 0.0 unless hook
+
+      settings[:hang][:leaf] == "left" ? -settings[:hang][:offset_m] : settings[:hang][:offset_m]
+    end
+
+    # A taped hanger carries by itself; a real one hangs over the door.
+    def held?
+      !%w[taped real].include?(hanger_kind)
+    end
+
+    def holding
+      said = settings[:hang][:fixing]
+      return Wreaths::Holding::BY_NAME.fetch(said) if said
+
+      Wreaths::Holding.usual(place[:host], no_nails: surroundings.no_nails)
+    end
+
+    def fixing_style
+      styles[settings[:hang][:style]]
+    end
+
+    # Half of what its label says.
+    def may_kg
+      rated_kg * house["garland.rated_share"]
+    end
+
+    def rated_kg
+      settings[:hang][:rated_kg] || fixing_style&.rated_kg || house[holding.house_rule]
+    end
+
+    def kg
+      ring_kg + greens_kg + elements.sum { |element| kg_of(element.style, LIGHT) } + lights_kg
+    end
+
+    # What nobody weighed: a bundle, a stem or pick, a string of lights.
+    BUNDLE = 0.06
+    LIGHT = 0.02
+    STRING = 0.1
+
+    # A ring nobody weighed: greens of its body all round.
+    def ring_kg
+      return ring_style.mass_g / WreathReckoning::GRAMS if ring_style&.mass_g
+
+      ring.middle_m * body_m * house["wreath.kg_per_m2"]
+    end
+
+    def greens_kg
+      (bundle_count * kg_of(bundle_style, BUNDLE)) +
+        stems.sum { |those| those.places.size * kg_of(those.style, LIGHT) }
+    end
+
+    def lights_kg
+      lights ? lights[:strings] * kg_of(string_style, STRING) : 0
+    end
+
+    def kg_of(style, plain)
+      style&.mass_g ? style.mass_g / WreathReckoning::GRAMS : plain
+    end
+  end
+end

@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A wreath planned: settings and surroundings in; figures, ledger, cautions, drawing and workings out.
+  #
+  #   plan = WreathPlan.new(settings: { "place" => { "width_m" => 0.9 } }, surroundings: place, styles: []).call
+  #   plan[:figures][:outer][:value] # => 0.6075
+  #
+  # `reckoned` leaves the workings out, `working` gives one of them, `call` everything. Everything is JSON-ready.
+  # Lengths metres, masses kilograms, money cents, time minutes. Deterministic.
+  # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
+  class WreathPlan
+    include Planned
+
+    STEPS = %w[place size hang greens layers star lights step_back].freeze
+
+    # @param stock [Array<Style>] wreaths and rings there are, to choose a size from
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", stock: [])
+      @settings = WreathSettings.check(settings)
+      @stock = stock.select { |style| style.kind == "wreath" && style.across_m }
+      @house = house
+      @reckoning = WreathReckoning.new(settings: @settings, surroundings: surroundings,
+                                       styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
+    end
+
+    def chosen?
+      !@settings[:place][:width_m].nil?
+    end
+
+    def call
+      reckoned.merge(sheets: sheets)
+    end
+
+    # All but the workings.
+    def reckoned
+      return unmeasured unless chosen?
+
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
+               choice: choice, drawing: WreathDrawing.new(@reckoning).call)
+    end
+
+    # @return [Hash, nil] as Portrait tells it
+    def portrait
+      chosen? ? WreathPortrait.of(@reckoning) : nil
+    end
+
+    # How long the way round its ring is, metres; nil before it is measured.
+    def extent
+      chosen? ? @reckoning.ring.middle_m : nil
+    end
+
+    # A wreath brings its measures along.
+    def fitted
+      @settings
+    end
+
+    private
+
+    def envelope(**told)
+      PlanEnvelope.of(kind: "wreath", settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, holds: holds,
+                      **told)
+    end
+
+    def unmeasured
+      envelope(chosen: false, choice: nil, drawing: { host: WreathDrawing.host(@reckoning.place) })
+    end
+
+    # What stands for what nobody said.
+    def assumed
+      { hanger: @reckoning.hanger_kind, fixing: @reckoning.holding.name,
+        **@reckoning.place.slice(:height_m, :floor_m, :colour) }
+    end
+
+    # What may hold it here, with its rated load.
+    def holds
+      fitting = Wreaths::Holding::ALL.select { |hold| hold.hosts.include?(@settings[:place][:host]) }
+      fitting.map { |hold| { name: hold.name, title: hold.title, rated_kg: @house[hold.house_rule] } }
+    end
+
+    # Of the wreaths there are, the one whose size comes nearest the middle of the band.
+    def choice
+      free = @stock.select { |style| style.for_piece >= 1 }
+      best = @reckoning.band(free.map(&:across_m))[:choice_m] or return nil
+      style = free.find { |one| (one.across_m - best).abs < 1e-9 }
+      { style: style.id, name: style.name, outer_m: best }
+    end
+
+    def sheets
+      chosen? ? { **figures.sheets, **ledger.sheets } : {}
+    end
+
+    def cautions
+      @cautions ||= WreathCautions.new(@reckoning).call
+    end
+
+    def ledger
+      @ledger ||= WreathLedger.new(@reckoning)
+    end
+
+    def figures
+      @figures ||= WreathFigures.new(@reckoning)
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A wreath with a few strokes: what it hangs on, the ring, the colours on it.
+  module WreathPortrait
+    POINTS = 20
+    DOTS = 10
+
+    module_function
+
+    # @param reckoning [WreathReckoning] measured
+    # @return [Hash] as Portrait tells it
+    def of(reckoning)
+      portrait = Portrait.new
+      host(portrait, reckoning.place)
+      centre = [reckoning.place[:width_m] / 2, reckoning.centre_m]
+      portrait.area("foliage", round(centre, reckoning.ring.outer_m / 2))
+      portrait.area("wood", round(centre, reckoning.ring.inner_m / 2))
+      dots(portrait, reckoning, centre)
+      portrait.to_h
+    end
+
+    def host(portrait, place)
+      low = place[:floor_m]
+      high = place[:floor_m] + place[:height_m]
+      portrait.area("wood", [[0, low], [place[:width_m], low], [place[:width_m], high], [0, high]])
+      middle = place[:width_m] / 2
+      portrait.line("line", [[middle, low], [middle, high]]) if place[:host] == "pair"
+    end
+
+    def round((across, up), radius)
+      Array.new(POINTS) do |i|
+        angle = 2 * Math::PI * i / POINTS
+        [across + (radius * Math.sin(angle)), up + (radius * Math.cos(angle))]
+      end
+    end
+
+    def dots(portrait, reckoning, (across, up))
+      elements = reckoning.elements
+      each = [(elements.size / DOTS.to_f).ceil, 1].max
+      elements.each_slice(each).map(&:first).each do |element|
+        angle = element.at_h / 6.0 * Math::PI
+        away = reckoning.ring.radius_m
+        portrait.dot(across + (away * Math.sin(angle)), up + (away * Math.cos(angle)),
+                     (element.style.diameter_mm || 50) / 2_000.0, element.style.colour)
+      end
+    end
+    private_class_method :host, :round, :dots
+  end
+end

@@ -1,0 +1,165 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+# A wreath on its bench: measured, chosen from stock, hung, dressed by the clock, kept.
+class WreathBenchTest < SystemTest
+  def setup
+    super
+    enter
+  end
+
+  def open_wreath
+    visit "/pieces/#{piece_id('Door wreath')}"
+
+    assert_text "What it takes"
+  end
+
+  def canvas
+    page.evaluate_script("document.querySelector('canvas').toDataURL()")
+  end
+
+  def drawn
+    find("[role=img][aria-label^='Wreath of']")["aria-label"]
+  end
+
+  def settings
+    DATABASE[:pieces].where(name: "Door wreath").get(:settings).to_h
+  end
+
+  # From what is saved, as soon as the strip says so.
+  def assert_saved
+    assert_selector "[role=status]", text: /Saved/
+    page.document.synchronize(PATIENCE, errors: [Capybara::ExpectationNotMet]) do
+      yield or raise Capybara::ExpectationNotMet, "It was not saved: #{settings}"
+    end
+  end
+
+  def test_a_wreath_is_added_measured_and_chosen_from_what_there_is
+    visit "/homes/#{DATABASE[:homes].where(name: 'Number Nine, Ropewalk').get(:id)}"
+    all("button", text: "Add a piece").last.click
+    click_button "a wreath"
+
+    assert_no_field "Place"
+    click_button "Put it on the bench"
+
+    assert_text "The door is not measured yet"
+    find("[role=combobox]", text: "door", match: :first).click
+    find("[role=option]", exact_text: "window").click
+    type_length "Width", "0.55 m"
+
+    assert_text "What it takes"
+    step "Size"
+
+    assert_figure "At least", "28 cm"
+    assert_figure "At most", "36 cm"
+    click_button "Take Olive wreath, 30 cm, 30 cm: nearest the middle"
+
+    assert_selector "tr", text: "Olive wreath, 30 cm"
+    assert_includes drawn, "Wreath of 30 cm on a window"
+  end
+
+  def test_the_layout_decides_how_many_there_are_and_the_list_says_the_same
+    open_wreath
+
+    assert_figure "Sites", "6"
+    assert_figure "Between", "5"
+    before = canvas
+    click_button "all round"
+
+    assert_figure "Sites", "13"
+    assert_selector "[aria-label='Ledger'] tr", text: /Plum berry picks.*\s13\s/m
+    assert_includes drawn, "all round, 13 sites"
+    refute_equal before, canvas
+    click_button "Round the clock"
+
+    assert_selector "[role=dialog] li", text: "Plum berry picks", count: 13
+    assert_selector "[role=dialog] li", text: "Brass cones, 6 cm, between", count: 13
+    click_button "Close"
+    assert_saved { settings["layers"]["layout"] == "all_round" }
+  end
+
+  def test_a_crescent_is_pulled_by_its_end
+    open_wreath
+    handle = "document.querySelector('[data-handle=to]')"
+    box = page.evaluate_script("(() => { const b = #{handle}.getBoundingClientRect(); " \
+                               "const s = #{handle}.ownerSVGElement.getBoundingClientRect(); " \
+                               "return [b.x + b.width / 2, b.y + b.height / 2, s.x, s.y]; })()")
+    mouse = page.driver.browser.mouse
+    mouse.move(x: box[0], y: box[1]).down.move(x: box[0] + 60, y: box[1] + 120, steps: 4).up
+
+    assert_no_selector "button[aria-label^='Sites: 6']"
+    assert_saved { settings["layers"]["to_h"] > 1.5 && settings["layers"]["to_h"] < 4 }
+  end
+
+  def test_where_the_hook_goes_and_what_it_carries
+    open_wreath
+    step "Hang"
+
+    assert_figure "Hook above the floor", "1.73 m"
+    assert_figure "Ribbon it takes", "39 cm"
+    find("button[aria-label^='Hook above the floor:']").click
+
+    assert_text "Hook of a pair of doors"
+    click_button "Close the working"
+    type_length "Off the meeting line", "40 cm"
+
+    assert_text "is beyond the ring"
+    type_length "Off the meeting line", "6 cm"
+
+    assert_no_text "is beyond the ring"
+    fill_in "Rated load on its label, kg", with: "1\n"
+
+    assert_selector "[aria-label='Ledger']", text: "Take a stronger kind, or a lighter wreath."
+  end
+
+  def test_a_word_a_bow_and_what_they_take
+    open_wreath
+    step "Star"
+
+    assert_selector "button[aria-label^='Plum velvet ribbon: need 1.5 m']"
+    click_button "nothing"
+
+    assert_selector "button[aria-label^='Plum velvet ribbon: need 0.4 m']"
+    click_button "a word"
+    fill_in "It says", with: "Noel"
+
+    assert_selector "tr", text: "Word “Noel”"
+    assert_text "wants three ties"
+  end
+
+  def test_in_feet_nothing_is_metric
+    DATABASE[:studios].update(units: "imperial")
+    open_wreath
+    ["Place", "Size", "Hang", "Greens", "Layers", "Star", "Lights", "Step back"].each do |name|
+      step name
+      # Things of the stock are called what the studio called them.
+      said = page.text.gsub(/(wreath|cones), \d+ cm/, "")
+
+      refute_match(/\d (m|cm|kg)\b/, said, name)
+    end
+    step "Size"
+
+    assert_figure "Across", "2 ft"
+  end
+
+  def test_a_version_is_kept_and_compared
+    open_wreath
+    find("[aria-label='More for this wreath']").click
+    find("[role=menuitem]", text: "Versions").click
+    fill_in "Keep it as it is under a name", with: "Crescent"
+    click_button "Keep"
+
+    assert_selector "[role=img][aria-label^='The wreath as']", minimum: 1
+  end
+
+  def test_a_wreath_on_a_phone
+    page.driver.resize(390, 844)
+    open_wreath
+
+    assert_button "What it takes"
+    assert_includes drawn, "Wreath of 62 cm on a pair of doors"
+  ensure
+    page.driver.resize(1280, 800)
+  end
+end

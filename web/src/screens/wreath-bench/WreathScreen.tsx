@@ -1,0 +1,74 @@
+import { useDeferredValue, useMemo, useState } from "react";
+import { useStyles } from "../../api/queries";
+import { BenchDialogs } from "../../bench/BenchDialogs";
+import { BenchLayout } from "../../bench/BenchLayout";
+import { BenchStrip } from "../../bench/BenchStrip";
+import { Ledger } from "../../bench/Ledger";
+import { StepTabs, worst } from "../../bench/StepTabs";
+import { Unplanned } from "../../bench/Unplanned";
+import { UnreadNotice } from "../../bench/UnreadNotice";
+import { useBench } from "../../bench/useBench";
+import { useBenchKeys } from "../../bench/useBenchKeys";
+import { useStyleOpen } from "../../bench/useStyleOpen";
+import { WorkingsProvider } from "../../bench/workings";
+import type { ArcHandle } from "../../drawing/wreath/ArcHandles";
+import type { PieceOf } from "../../kinds/kind";
+import { KINDS } from "../../kinds/registry";
+import { STEP_LABELS, StepDials, type StepId } from "./steps/StepDials";
+import { WreathPane } from "./WreathPane";
+
+const NO_HANDLES: ArcHandle[] = [];
+
+/** The bench of a wreath: the door it hangs on, the ring close, steps and ledger. */
+export function WreathScreen({ piece }: { piece: PieceOf<"wreath"> }) {
+  const bench = useBench<"wreath">(piece);
+  const styles = useStyles(piece.id).data;
+  const [step, setStep] = useState<StepId>(piece.settings.place.width_m === null ? "place" : "layers");
+  const style = useStyleOpen(styles);
+  const steps = bench.plan?.steps ?? [];
+  const { plan, draft, dial } = bench;
+  // As on the other benches: figures first, then the picture.
+  const pictured = useDeferredValue(plan, null);
+  const { layout, from_h, to_h, mirrored } = draft.settings.layers;
+
+  const handles = useMemo<ArcHandle[]>(() => {
+    if (step !== "layers" || layout !== "crescent" || mirrored) return NO_HANDLES;
+    return [
+      { id: "from", hour: from_h, onChange: (hour) => dial("layers", { from_h: hour }) },
+      { id: "to", hour: to_h, onChange: (hour) => dial("layers", { to_h: hour }) },
+    ];
+  }, [step, layout, mirrored, from_h, to_h, dial]);
+
+  useBenchKeys({ bench, steps, onStep: setStep });
+
+  if (!plan || !pictured || !styles) return <Unplanned bench={bench} piece={piece} />;
+  return (
+    <WorkingsProvider pieceId={piece.id} dialled={draft}>
+      <BenchStrip piece={piece} bench={bench} noun={KINDS.wreath.noun} entries={[]} />
+      <UnreadNotice faults={piece.unread} />
+      <BenchLayout
+        ledgerLabel="What it takes"
+        stage={<WreathPane plan={pictured} handles={handles} />}
+        ledger={
+          <Ledger
+            plan={plan}
+            empty="Measure what it hangs on and every line follows."
+            step={step}
+            onStock={style.countAgain}
+            onClaims={style.claims}
+          />
+        }
+        steps={
+          <StepTabs
+            steps={steps.map((id) => ({ id, label: STEP_LABELS[id], worst: worst(plan.cautions, id) }))}
+            current={step}
+            onChange={setStep}
+          >
+            <StepDials step={step} bench={bench} plan={plan} piece={piece} styles={styles} onNewStyle={style.add} />
+          </StepTabs>
+        }
+      />
+      <BenchDialogs<"wreath"> pieceId={piece.id} bench={bench} styles={styles} style={style} />
+    </WorkingsProvider>
+  );
+}

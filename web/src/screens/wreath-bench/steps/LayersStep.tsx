@@ -1,0 +1,58 @@
+import Box from "@mui/material/Box";
+import { Dials } from "../../../bench/Dials";
+import { FigureValue } from "../../../bench/FigureValue";
+import { StyleChooser } from "../../../bench/StyleChooser";
+import { StyleSelect } from "../../../bench/StyleSelect";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { Tick } from "../../../parts/Tick";
+import { LAYOUTS } from "../words";
+import { HourSelect } from "./HourSelect";
+import type { StepProps } from "./StepDials";
+
+/** Which arcs are dressed, how near the sites stand, what goes on them and between them. */
+export function LayersStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
+  const { layers } = bench.draft.settings;
+  return (
+    <Dials>
+      <ChoiceDial
+        label="Layout by the clock"
+        value={layers.layout}
+        choices={LAYOUTS}
+        onChange={(layout) => bench.dial("layers", { layout })}
+      />
+      <Tick label="Mirrored" checked={layers.mirrored} onChange={(mirrored) => bench.dial("layers", { mirrored })} />
+      {layers.layout === "crescent" && (
+        <Box className="as-wide-as-it-is" sx={{ display: "flex", gap: 1 }}>
+          <HourSelect label="From" value={layers.from_h} onChange={(from_h) => bench.dial("layers", { from_h })} />
+          <HourSelect label="To" value={layers.to_h} onChange={(to_h) => bench.dial("layers", { to_h })} />
+        </Box>
+      )}
+      <ChoiceDial
+        label="Sites stand"
+        value={layers.spacing}
+        choices={{ full: "near, full", light: "apart, light" }}
+        onChange={(spacing) => bench.dial("layers", { spacing })}
+      />
+      <FigureValue label="Sites" figure={plan.figures.sites} after="" />
+      <FigureValue label="Between" figure={plan.figures.between} after="" />
+      <FigureValue label="Fullness" figure={plan.figures.fullness} />
+      <StyleSelect
+        label="Between the sites"
+        kinds={["ornament", "pick", "stem"]}
+        styles={styles}
+        value={layers.between}
+        onChange={(between) => bench.dial("layers", { between })}
+        none="nothing"
+      />
+      <StyleChooser
+        label="On the sites, in turn"
+        kind="pick"
+        styles={styles}
+        lookId={piece.look_id}
+        chosen={layers.picks}
+        onChange={(picks) => bench.dial("layers", { picks })}
+        onNew={() => onNewStyle("pick")}
+      />
+    </Dials>
+  );
+}

@@ -1,0 +1,147 @@
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import type { Schemas } from "../../../api/client";
+import { Dials } from "../../../bench/Dials";
+import { FigureValue } from "../../../bench/FigureValue";
+import { ChoiceDial } from "../../../parts/ChoiceDial";
+import { LengthField } from "../../../parts/LengthField";
+import { Tick } from "../../../parts/Tick";
+import { length } from "../../../units/format";
+import { useUnits } from "../../../units/useUnits";
+import { HOST_NAMES } from "../words";
+import type { StepProps } from "./StepDials";
+
+type Place = Schemas["WreathSettings"]["place"];
+type Host = Place["host"];
+
+const DOORS: Host[] = ["door", "pair"];
+
+/** What is on a door and stays free of greens. */
+function Fittings({ bench }: StepProps) {
+  const { place } = bench.draft.settings;
+  const dial = (part: Partial<Place>) => bench.dial("place", part);
+  const error = (name: keyof Place) => bench.problem?.field(`/settings/place/${name}`);
+  return (
+    <>
+      <ChoiceDial
+        label="Handle"
+        value={place.handle}
+        choices={{ none: "none", left: "left", right: "right" }}
+        onChange={(handle) => dial({ handle })}
+      />
+      {place.handle !== "none" && (
+        <LengthField
+          label="Handle above the floor"
+          value={place.handle_m}
+          error={error("handle_m")}
+          onChange={(handle_m) => handle_m !== null && dial({ handle_m })}
+        />
+      )}
+      <LengthField
+        label="Knocker above the floor"
+        placeholder="none"
+        value={place.knocker_m}
+        error={error("knocker_m")}
+        onChange={(knocker_m) => dial({ knocker_m })}
+      />
+      <LengthField
+        label="Letter slot above the floor"
+        placeholder="none"
+        value={place.slot_m}
+        error={error("slot_m")}
+        onChange={(slot_m) => dial({ slot_m })}
+      />
+      <LengthField
+        label="Glass from"
+        placeholder="none"
+        value={place.glass_from_m}
+        error={error("glass_from_m")}
+        onChange={(glass_from_m) => dial({ glass_from_m })}
+      />
+      <LengthField
+        label="Glass to"
+        placeholder="none"
+        value={place.glass_to_m}
+        error={error("glass_to_m")}
+        onChange={(glass_to_m) => dial({ glass_to_m })}
+      />
+      <ChoiceDial
+        label="Opens"
+        value={place.opens}
+        choices={{ inward: "inward", outward: "outward" }}
+        onChange={(opens) => dial({ opens })}
+      />
+      <LengthField
+        label="Gap to a storm door"
+        placeholder="no storm door"
+        value={place.storm_gap_m}
+        error={error("storm_gap_m")}
+        onChange={(storm_gap_m) => dial({ storm_gap_m })}
+      />
+    </>
+  );
+}
+
+/** What it hangs on, measured, and whether it reads against that. */
+export function PlaceStep(props: StepProps) {
+  const { bench, plan } = props;
+  const { place } = bench.draft.settings;
+  const units = useUnits();
+  const dial = (part: Partial<Place>) => bench.dial("place", part);
+  const error = (name: keyof Place) => bench.problem?.field(`/settings/place/${name}`);
+  return (
+    <Dials>
+      <TextField
+        select
+        label="It hangs on"
+        value={place.host}
+        onChange={(event) => dial({ host: event.target.value as Host })}
+      >
+        {(Object.keys(HOST_NAMES) as Host[]).map((host) => (
+          <MenuItem key={host} value={host}>
+            {HOST_NAMES[host]}
+          </MenuItem>
+        ))}
+      </TextField>
+      <LengthField
+        label={place.host === "pair" ? "Width of both leaves" : "Width"}
+        placeholder={0.9}
+        value={place.width_m}
+        error={error("width_m")}
+        onChange={(width_m) => dial({ width_m })}
+      />
+      <LengthField
+        label="Height"
+        placeholder={length(plan.assumed.height_m, units)}
+        value={place.height_m}
+        error={error("height_m")}
+        onChange={(height_m) => dial({ height_m })}
+      />
+      {!DOORS.includes(place.host) && (
+        <LengthField
+          label="Above the floor"
+          placeholder={length(plan.assumed.floor_m, units)}
+          value={place.floor_m}
+          error={error("floor_m")}
+          onChange={(floor_m) => dial({ floor_m })}
+        />
+      )}
+      <TextField
+        label="Its colour"
+        type="color"
+        value={place.colour ?? plan.assumed.colour}
+        onChange={(event) => dial({ colour: event.target.value })}
+        error={Boolean(error("colour"))}
+        helperText={error("colour")}
+        sx={{ flex: "0 0 96px !important" }}
+      />
+      <FigureValue
+        label="Lighter or darker than it by"
+        figure={plan.figures.delta_l}
+        note={plan.cautions.some(({ code }) => code === "wreath_dull") ? "reads dull" : "reads well"}
+      />
+      {DOORS.includes(place.host) && <Fittings {...props} />}
+      <Tick label="Outdoors" checked={place.outdoors} onChange={(outdoors) => dial({ outdoors })} />
+    </Dials>
+  );
+}
