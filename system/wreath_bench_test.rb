@@ -92,6 +92,33 @@ class WreathBenchTest < SystemTest
     assert_saved { settings["layers"]["to_h"] > 1.5 && settings["layers"]["to_h"] < 4 }
   end
 
+  def test_a_leaf_is_swung_and_says_what_its_ring_does
+    open_wreath
+    click_button "Open the leaf"
+
+    assert_text "left leaf open, from above"
+    assert_text "the ring presses on the other"
+    step "Place"
+    click_button "outward"
+
+    assert_text "the other leaf clears"
+    click_button "Close the leaf"
+
+    assert_no_text "left leaf open"
+    assert_includes drawn, "Its hook is on the left leaf, 6 cm off the line."
+  end
+
+  def test_a_thin_arc_is_closed_by_one_press
+    open_wreath
+    step "Greens"
+    type_length "Full", "17 cm"
+    thin = find("p", text: /\AThin from/, match: :first).text
+    find("button", text: /\d × .* free/, match: :first).click
+
+    assert_selector "[role=group][aria-label='stem 3']"
+    assert_no_text thin
+  end
+
   def test_where_the_hook_goes_and_what_it_carries
     open_wreath
     step "Hang"

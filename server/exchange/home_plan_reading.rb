@@ -159,7 +159,7 @@ module DeckBough
           known = Kinds::NAMES.include?(piece["kind"])
           unless known
             fault([*path, "kind"], "kind",
-                  "kind is #{piece['kind'].inspect[0, 60]}. Version 1 knows #{Kinds::NAMES.join(' and ')}.")
+                  "kind is #{piece['kind'].inspect[0, 60]}. Known are #{Kinds::NAMES.join(', ')}.")
           end
           unless [nil, *place_keys].include?(piece["place"])
             fault([*path, "place"], "unknown",

@@ -37,10 +37,15 @@ module DeckBough
           rows(:styles).where(id: Ids.only(ids)).select_hash(:id, :version)
         end
 
-        # @return [Array<Style>] all of some kinds that are not retired, those free for a piece of a home first
+        # As many of each kind as a plan looks at, none of them retired.
+        #
+        # @return [Array<Style>] those most of which are free for a piece of a home first
         def of_kinds(kinds, home:, piece_id: nil)
-          offered = joined.where(kind: kinds, retired: false).order(Sequel.desc(:on_hand), :name)
-          for_plan(offered.limit(MOST_OF_KINDS).select_map(Sequel[:styles][:id]), home: home, piece_id: piece_id)
+          offered = kinds.flat_map do |kind|
+            joined.where(kind: kind, retired: false).order(Sequel.desc(:on_hand), :name).limit(MOST_OF_KINDS)
+                  .select_map(Sequel[:styles][:id])
+          end
+          for_plan(offered, home: home, piece_id: piece_id)
             .sort_by { |style| [-style.for_piece, style.name] }
         end
 

@@ -2142,6 +2142,19 @@ export interface components {
                 name: string;
                 outer_m: number;
             } | null;
+            /** @description what would close the thinnest arcs */
+            closing: {
+                from_h: number;
+                to_h: number;
+                by_m: number;
+                ways: {
+                    style: string;
+                    name: string;
+                    count: number;
+                    free: number;
+                    closes: number;
+                }[];
+            }[];
             drawing: components["schemas"]["WreathDrawing"];
         };
         /** @description what stands for what nobody said */

@@ -192,6 +192,35 @@ class WreathPlanTest < CoreTest
     assert_includes codes_of(**settings).join, "ring_thin"
   end
 
+  # What is offered for a thin arc, put there, closes as much of it as was said.
+  def test_what_is_offered_for_a_thin_arc_closes_it
+    greens = { high_m: 0.17, stems: [{ style: "cedar", count: 8, from_h: 6, to_h: 12 }] }
+    thin = plan(size: { style: "spruce" }, greens: greens)
+    arc = thin.reckoned[:closing].first
+    way = arc[:ways].first
+
+    assert_equal ["cedar", 16], way.values_at(:style, :free)
+    assert_operator way[:closes], :>=, WreathClosing::WORTH
+    more = { style: "cedar", count: way[:count], **arc.slice(:from_h, :to_h) }
+    closed = plan(size: { style: "spruce" }, greens: greens.merge(stems: [*greens[:stems], more]))
+    fullness = [thin, closed].map { |one| one.reckoned[:figures][:fullness][:value] }
+
+    assert_operator fullness.last, :>, fullness.first
+    assert_in_delta lacking(thin, arc) * (1 - way[:closes]), lacking(closed, arc), 1e-6
+  end
+
+  def lacking(told, arc)
+    hours = (arc[:to_h] - arc[:from_h]) % 12
+    samples = told.reckoned[:drawing][:samples].select { |sample| (sample[:at_h] - arc[:from_h]) % 12 <= hours + 1e-9 }
+    samples.sum { |sample| [sample[:wanted_m] - sample[:thickness_m], 0].max }
+  end
+
+  def test_nothing_is_offered_that_is_not_free
+    greens = { high_m: 0.3, stems: [{ style: "cedar", count: 24 }] }
+
+    assert_empty(plan(size: { style: "spruce" }, greens: greens).reckoned[:closing].flat_map { |arc| arc[:ways] })
+  end
+
   def test_every_figure_and_line_opens_a_working_and_feet_see_no_metre
     settings = { size: { style: "spruce" }, hang: { ribbon: "velvet" }, star: { kind: "word", words: "Noel" },
                  greens: { making: "frame", stems: [{ style: "cedar", count: 12 }] }, lights: { school: "soft" },

@@ -8,6 +8,7 @@ import { useSize } from "../shared/useSize";
 import { ArcHandles, type ArcHandle } from "./ArcHandles";
 import { HostDrawing } from "./HostDrawing";
 import { isWhole, paintWreath } from "./paintWreath";
+import { SwungLeaf } from "./SwungLeaf";
 import { WreathMarks } from "./WreathMarks";
 import { projectWreath } from "./wreathProjection";
 
@@ -19,6 +20,8 @@ interface Props {
   hook: boolean;
   layout: string;
   handles?: ArcHandle[];
+  /** A pair of doors with its leaf swung, and how far the wreath stands off it. */
+  swung?: { depth: number } | null;
   /** Whether the ring fills the stage, or all it hangs on is seen beside it; and how that is changed. */
   closer?: boolean;
   onCloser?: (closer: boolean) => void;
@@ -35,6 +38,7 @@ export function WreathStage({
   hook,
   layout,
   handles = NONE,
+  swung = null,
   closer = false,
   onCloser,
 }: Props) {
@@ -87,6 +91,7 @@ export function WreathStage({
           <canvas ref={canvas} style={{ position: "absolute", inset: 0, width: size.width, height: size.height }} />
           <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
             <WreathMarks drawing={drawing} views={views} dusk={dusk} units={units} hook={hook} layout={layout} />
+            {swung && <SwungLeaf drawing={drawing} at={views.close} depth={swung.depth} dusk={dusk} />}
             {drawing.ring && <ArcHandles handles={handles} ring={drawing.ring} at={views.close} dusk={dusk} />}
           </svg>
         </>

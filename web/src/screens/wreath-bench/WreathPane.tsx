@@ -1,4 +1,5 @@
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
+import MeetingRoomOutlined from "@mui/icons-material/MeetingRoomOutlined";
 import PushPinOutlined from "@mui/icons-material/PushPinOutlined";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
@@ -23,7 +24,11 @@ function describe(plan: Plan, units: Units): string {
   const thin = (plan.drawing.thin ?? []).map(
     ({ from_h, to_h }) => `${clockPosition(from_h)} to ${clockPosition(to_h)}`,
   );
-  return `Wreath of ${length(ring.outer_m, units)} on a ${HOST_NAMES[host.host]}, its centre at ${length(ring.centre_m, units)}, ${mass(Number(weight.value), units)}, ${LAYOUTS[plan.settings.layers.layout]}, ${counted(Number(sites.value), "site")}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}. The list round the clock tells them one by one.`;
+  const { hook } = plan.drawing;
+  const swings = hook?.leaf
+    ? ` Its hook is on the ${hook.leaf} leaf, ${length(Math.abs(hook.x_m), units)} off the line.`
+    : "";
+  return `Wreath of ${length(ring.outer_m, units)} on a ${HOST_NAMES[host.host]}, its centre at ${length(ring.centre_m, units)}, ${mass(Number(weight.value), units)}, ${LAYOUTS[plan.settings.layers.layout]}, ${counted(Number(sites.value), "site")}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}.${swings} The list round the clock tells them one by one.`;
 }
 
 function Unmeasured({ host }: { host: Plan["drawing"]["host"]["host"] }) {
@@ -55,6 +60,8 @@ export const WreathPane = memo(function WreathPane({ plan, handles }: { plan: Pl
   const view = useCloser();
   const [hook, setHook] = useState(true);
   const [list, setList] = useState(false);
+  const [open, setOpen] = useState(false);
+  const pair = Boolean(plan.drawing.hook?.leaf);
   return (
     <>
       {plan.chosen ? (
@@ -66,6 +73,7 @@ export const WreathPane = memo(function WreathPane({ plan, handles }: { plan: Pl
           hook={hook}
           layout={LAYOUTS[plan.settings.layers.layout]}
           handles={handles}
+          swung={open && pair ? { depth: plan.settings.size.depth_m } : null}
           closer={view.closer}
           onCloser={view.setCloser}
         />
@@ -78,6 +86,11 @@ export const WreathPane = memo(function WreathPane({ plan, handles }: { plan: Pl
         {plan.drawing.hook?.held && (
           <StageTool startIcon={<PushPinOutlined />} aria-pressed={hook} onClick={() => setHook(!hook)}>
             {hook ? "Hide hook" : "Hook"}
+          </StageTool>
+        )}
+        {pair && (
+          <StageTool startIcon={<MeetingRoomOutlined />} aria-pressed={open} onClick={() => setOpen(!open)}>
+            {open ? "Close the leaf" : "Open the leaf"}
           </StageTool>
         )}
         <StageTool startIcon={<FormatListBulleted />} disabled={!plan.chosen} onClick={() => setList(true)}>

@@ -14,10 +14,10 @@ module DeckBough
 
     STEPS = %w[place size hang greens layers star lights step_back].freeze
 
-    # @param stock [Array<Style>] wreaths and rings there are, to choose a size from
+    # @param stock [Array<Style>] wreaths and rings there are, to choose a size from, and stems, to close thin arcs
     def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", stock: [])
       @settings = WreathSettings.check(settings)
-      @stock = stock.select { |style| style.kind == "wreath" && style.across_m }
+      @stock = stock
       @house = house
       @reckoning = WreathReckoning.new(settings: @settings, surroundings: surroundings,
                                        styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
@@ -36,7 +36,8 @@ module DeckBough
       return unmeasured unless chosen?
 
       envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
-               choice: choice, drawing: WreathDrawing.new(@reckoning).call)
+               choice: choice, closing: WreathClosing.new(@reckoning, stock: @stock).call,
+               drawing: WreathDrawing.new(@reckoning).call)
     end
 
     # @return [Hash, nil] as Portrait tells it
@@ -62,7 +63,7 @@ module DeckBough
     end
 
     def unmeasured
-      envelope(chosen: false, choice: nil, drawing: { host: WreathDrawing.host(@reckoning.place) })
+      envelope(chosen: false, choice: nil, closing: [], drawing: { host: WreathDrawing.host(@reckoning.place) })
     end
 
     # What stands for what nobody said.
@@ -79,7 +80,7 @@ module DeckBough
 
     # Of the wreaths there are, the one whose size comes nearest the middle of the band.
     def choice
-      free = @stock.select { |style| style.for_piece >= 1 }
+      free = @stock.select { |style| style.kind == "wreath" && style.across_m && style.for_piece >= 1 }
       best = @reckoning.band(free.map(&:across_m))[:choice_m] or return nil
       style = free.find { |one| (one.across_m - best).abs < 1e-9 }
       { style: style.id, name: style.name, outer_m: best }

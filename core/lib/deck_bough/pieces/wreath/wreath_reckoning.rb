@@ -90,6 +90,14 @@ module DeckBough
       @layers ||= Wreaths::RingProfile.new(ring, body_m: body_m, items: items)
     end
 
+    # The same with some stems more.
+    #
+    # @param places [Array<Float>] hours
+    def layers_with(style, places)
+      more = places.flat_map { |hour| items_of(style, hour) }
+      Wreaths::RingProfile.new(ring, body_m: body_m, items: items + more)
+    end
+
     def ground
       @ground ||= ask("wreath.ground", greens: green_colour, ground: place[:colour])
     end

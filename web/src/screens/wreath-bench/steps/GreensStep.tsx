@@ -6,6 +6,7 @@ import { StyleSelect } from "../../../bench/StyleSelect";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
+import { Closing } from "./Closing";
 import { HourSelect } from "./HourSelect";
 import type { StepProps } from "./StepDials";
 
@@ -91,6 +92,7 @@ export function GreensStep({ bench, plan, styles }: StepProps) {
           onChange={(low_m) => low_m !== null && dial({ low_m })}
         />
       )}
+      <Closing bench={bench} plan={plan} />
       <Entries
         label="Stems layered in, clockwise"
         noun="stem"

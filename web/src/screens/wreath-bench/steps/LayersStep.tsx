@@ -6,6 +6,7 @@ import { StyleSelect } from "../../../bench/StyleSelect";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { Tick } from "../../../parts/Tick";
 import { LAYOUTS } from "../words";
+import { Closing } from "./Closing";
 import { HourSelect } from "./HourSelect";
 import type { StepProps } from "./StepDials";
 
@@ -44,6 +45,7 @@ export function LayersStep({ bench, plan, piece, styles, onNewStyle }: StepProps
         onChange={(between) => bench.dial("layers", { between })}
         none="nothing"
       />
+      <Closing bench={bench} plan={plan} />
       <StyleChooser
         label="On the sites, in turn"
         kind="pick"
