@@ -68,7 +68,7 @@ class ClaimsTest < SystemTest
     assert_field "On hand", with: "5"
     click_button "Cancel"
     step "Body"
-    all("[role=combobox]", text: "Fir garland").first.click
+    open_list("Fir garland")
 
     assert_selector "[role=option]", text: "Fir garland, 1.8 m (1)"
   end

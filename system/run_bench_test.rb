@@ -187,13 +187,6 @@ class RunBenchTest < SystemTest
   end
 
   # With the key: while a plan is still on its way the panel may move under a click.
-  def open_list(shown)
-    page.driver.wait_for_network_idle
-    first("[role=combobox]", text: shown).send_keys(:down)
-
-    assert_selector "[role=listbox]"
-  end
-
   def choose_from(shown, option)
     open_list(shown)
     find("[role=option]", text: option).click

@@ -114,6 +114,14 @@ class SystemTest < Minitest::Test
     assert_selector "button[aria-label^='#{label}: #{wanted}']"
   end
 
+  # A list opens by its keys, whatever moves under a pointer meanwhile.
+  def open_list(shown)
+    page.driver.wait_for_network_idle
+    first("[role=combobox]", text: shown).send_keys(:down)
+
+    assert_selector "[role=listbox]"
+  end
+
   # A length is read when its field is left.
   def type_length(label, text)
     field = find_field(label)

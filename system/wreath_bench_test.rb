@@ -44,7 +44,7 @@ class WreathBenchTest < SystemTest
     click_button "Put it on the bench"
 
     assert_text "The door is not measured yet"
-    find("[role=combobox]", text: "door", match: :first).click
+    open_list("door")
     find("[role=option]", exact_text: "window").click
     type_length "Width", "0.55 m"
 
