@@ -2213,6 +2213,9 @@ export interface components {
                 /** @enum {string} */
                 making: "bought" | "enriched" | "hoop" | "frame";
                 style: string | null;
+                /** @description where the ring itself is green */
+                from_h: number;
+                hours: number;
                 bundles: number[];
                 bundle_m: number;
             };

@@ -65,7 +65,7 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     icon: TripOriginOutlined,
     stands: false,
     told: (piece, units) =>
-      piece.length_m ? `wreath, ${length(piece.length_m, units)} of width` : "wreath, not measured yet",
+      piece.length_m ? `wreath, on ${length(piece.length_m, units)} of width` : "wreath, not measured yet",
     Bench: lazy(async () => ({ default: (await import("../screens/wreath-bench/WreathScreen")).WreathScreen })),
     Drawing: lazy(async () => ({ default: (await import("../screens/wreath-bench/WreathVersion")).WreathVersion })),
   },

@@ -10,6 +10,9 @@ module DeckBough
       # What is said of a stretch, and of a single place.
       AT_ONE_PLACE = { thin: :thin_at, too_thick: :too_thick_at }.freeze
 
+      # What tells a place in a sample.
+      AT = :at_m
+
       attr_reader :samples
 
       # @return [Array(Symbol, Hash)] code and values of the finding about a stretch
@@ -24,7 +27,7 @@ module DeckBough
       def initialize(profile, wanted, low:, high:)
         @low = low
         @high = high
-        @samples = profile.samples.map { |sample| { **sample, wanted_m: wanted.at(sample[:at_m]) } }
+        @samples = profile.samples.map { |sample| { **sample, wanted_m: wanted.at(sample[self.class::AT]) } }
       end
 
       def fullness
@@ -51,9 +54,19 @@ module DeckBough
       private
 
       def stretches
-        told = samples.map { |sample| [sample[:at_m], yield(sample) || nil] }
-        told.slice_when { |(_, before), (_, after)| before.nil? != after.nil? }.reject { |part| part.first.last.nil? }
-            .map { |part| { from_m: part.first.first, to_m: part.last.first, by_m: part.map(&:last).max } }
+        told = samples.map { |sample| [sample[self.class::AT], yield(sample) || nil] }
+        parts = told.slice_when { |(_, before), (_, after)| before.nil? != after.nil? }.to_a
+        joined(parts).reject { |part| part.first.last.nil? }
+                     .map { |part| named(part.first.first, part.last.first, part.map(&:last).max) }
+      end
+
+      # A run has two ends.
+      def joined(parts)
+        parts
+      end
+
+      def named(from, to, most)
+        { from_m: from, to_m: to, by_m: most }
       end
     end
   end

@@ -85,7 +85,7 @@ module DeckBough
         colours = kinds.map { |kind| kind.is_a?(Integer) ? @ornaments[kind].colour : nil }
         dealing = Dealing.new(@flat, spots.map { |spot| spot.first(2) }, dealt,
                               seed: seed, leaning: leaning(kinds, spots), colours: colours,
-                              balance: seen_as(spots, kinds)) { |kind, site| lawful[kind][zone_of[site]] }
+                              balance: balance_of(spots, kinds)) { |kind, site| lawful[kind][zone_of[site]] }
         dealing.call
       end
 
@@ -118,13 +118,13 @@ module DeckBough
                     house: @house, fixed: fixed, weighed: @pattern != "diamond")
       end
 
-      def seen_as(spots, kinds)
-        kinds.all?(Integer) ? balance(spots, kinds) : shared(spots, kinds)
+      def balance_of(spots, kinds)
+        kinds.all?(Integer) ? balance(spots, kinds) : balance_of_groups(spots, kinds)
       end
 
       # Only what is alike changes places later on: where groups of a kind are to both sides and in every third, their
       # colours can be too.
-      def shared(spots, kinds)
+      def balance_of_groups(spots, kinds)
         Balance.new(spots.map { |spot| seen(*spot) },
                     kinds.map { |slots, _| Balance::Kind.new(slots.first, 0.0, false) },
                     house: @house, weighed: false, fewest: 2)

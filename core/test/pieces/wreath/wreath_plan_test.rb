@@ -255,6 +255,27 @@ class WreathPlanTest < CoreTest
                  [told[:layers][:layout], told[:star][:kind], told[:star][:tail_m], told[:hang][:fixing]]
   end
 
+  # A third of it is green: what is drawn, what it weighs and where its bundles go.
+  def test_a_hoop_is_green_below
+    hoop = { size: { outer_m: 0.6 }, greens: { making: "hoop" } }
+    base = plan(**hoop).reckoned[:drawing][:base]
+    whole = figures(size: { outer_m: 0.6 })[:weight]
+
+    assert_equal [4.0, 4.0], base.values_at(:from_h, :hours)
+    base[:bundles].each { |hour| assert_includes 4.0..8.0, hour }
+    assert_in_delta (whole / 3) + (3 * 0.06), figures(**hoop)[:weight]
+  end
+
+  def test_as_many_stems_as_may_be_are_planned_soon_and_closed_from_many_kinds
+    many = Array.new(60) { |i| STOCK[3].with(id: "stem-#{i}", trail_m: 0.05, on_hand: 100 + i) }
+    stems = many.first(2).map { |style| { style: style.id, count: 100, from_h: 1, to_h: 6 } }
+    told = WreathPlan.new(settings: { place: PAIR, greens: { high_m: 0.3, stems: stems } }, surroundings: surroundings,
+                          styles: many, stock: many).reckoned
+
+    assert_equal 200, told[:drawing][:stems].size
+    told[:closing].each { |arc| assert_operator arc[:ways].size, :<=, WreathClosing::WAYS }
+  end
+
   def test_what_cannot_be_is_refused_where_it_was_said
     faults = lambda do |document|
       assert_raises(InputError) { WREATH_KIND.check(document) }.faults.map(&:pointer)
@@ -264,6 +285,6 @@ class WreathPlanTest < CoreTest
     assert_equal ["/place/glass_to_m"], faults.call(place: { glass_from_m: 1.5, glass_to_m: 1.2 })
     assert_equal ["/size/inner_m"], faults.call(size: { outer_m: 0.4, inner_m: 0.4 })
     assert_equal ["/greens/stems"],
-                 faults.call(greens: { stems: Array.new(3) { { style: "cedar", count: 120 } } })
+                 faults.call(greens: { stems: Array.new(2) { { style: "cedar", count: 101 } } })
   end
 end

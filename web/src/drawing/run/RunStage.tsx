@@ -8,7 +8,8 @@ import { paintRun } from "./paintRun";
 import { RunMarks } from "./RunMarks";
 import { RunSetting } from "./RunSetting";
 import { projectRun } from "./runProjection";
-import { closerBy, Pinch } from "../shared/closer";
+import { closerBy, Pinch, pinchedBy } from "../shared/closer";
+import { freshCanvas } from "../shared/freshCanvas";
 import { useSize } from "../shared/useSize";
 
 interface Props {
@@ -54,14 +55,9 @@ export function RunStage({
   const projection = held ? kept : fitted;
 
   useLayoutEffect(() => {
-    const element = canvas.current;
-    const context = element?.getContext("2d");
-    if (!element || !context || size.width === 0) return;
-    const pixels = window.devicePixelRatio || 1;
-    element.width = size.width * pixels;
-    element.height = size.height * pixels;
-    context.setTransform(pixels, 0, 0, pixels, 0, 0);
-    context.clearRect(0, 0, size.width, size.height);
+    const fresh = freshCanvas(canvas.current, size);
+    if (!fresh) return;
+    const { context, pixels } = fresh;
     paintRun({ drawing, bodies, projection, dusk, pixels }, context, shadesOf[dusk ? "dusk" : "day"]);
   }, [drawing, bodies, projection, dusk, size]);
 
@@ -71,13 +67,7 @@ export function RunStage({
       role="img"
       aria-label={describe}
       sx={{ position: "absolute", inset: 0, touchAction: "pan-y" }}
-      onPointerDown={(event) => pinch.down(event)}
-      onPointerUp={(event) => pinch.up(event)}
-      onPointerCancel={(event) => pinch.up(event)}
-      onPointerMove={(event) => {
-        const { closer: meant } = pinch.move(event);
-        if (meant !== undefined) onCloser?.(meant);
-      }}
+      {...pinchedBy(pinch, onCloser)}
       {...closerBy(closer, onCloser)}
     >
       {size.width > 0 && (

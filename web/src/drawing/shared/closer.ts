@@ -39,6 +39,19 @@ export class Pinch {
   }
 }
 
+/** Closer by two fingers, on a drawing that nothing else is dragged on. */
+export function pinchedBy(pinch: Pinch, onCloser: ((closer: boolean) => void) | undefined) {
+  return {
+    onPointerDown: (event: PointerEvent) => pinch.down(event),
+    onPointerUp: (event: PointerEvent) => pinch.up(event),
+    onPointerCancel: (event: PointerEvent) => pinch.up(event),
+    onPointerMove: (event: PointerEvent) => {
+      const { closer } = pinch.move(event);
+      if (closer !== undefined) onCloser?.(closer);
+    },
+  };
+}
+
 /** Closer by the wheel and by a double tap, as by two fingers. */
 export function closerBy(closer: boolean, onCloser: ((closer: boolean) => void) | undefined) {
   return {

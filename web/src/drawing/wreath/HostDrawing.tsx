@@ -2,7 +2,7 @@ import type { Schemas } from "../../api/client";
 import type { DrawingShades } from "../../theme/tokens";
 import { shade } from "../shared/shade";
 import { BRASS, box, Doors, hex, Leaf, type HostPart } from "./DoorHost";
-import { hasPerson, PERSON_AWAY_M, type WreathView } from "./wreathProjection";
+import { hasPerson, PERSON_AWAY_M, PERSON_M, type WreathView } from "./wreathProjection";
 
 type Host = Schemas["WreathDrawing"]["host"];
 
@@ -124,7 +124,7 @@ const HOSTS: Record<Host["host"], (part: HostPart) => React.ReactNode> = {
 function Person({ at, x, shades }: { at: WreathView; x: number; shades: DrawingShades }) {
   const head = 0.105 * at.scale;
   const foot = at.y(0);
-  const tall = 1.7 * at.scale;
+  const tall = PERSON_M * at.scale;
   const centre = at.x(x);
   return (
     <g fill={shades.person} aria-hidden>

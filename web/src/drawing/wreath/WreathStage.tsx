@@ -3,7 +3,8 @@ import { useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { drawing as shadesOf } from "../../theme/tokens";
 import type { Units } from "../../units/format";
-import { closerBy, Pinch } from "../shared/closer";
+import { closerBy, Pinch, pinchedBy } from "../shared/closer";
+import { freshCanvas } from "../shared/freshCanvas";
 import { useSize } from "../shared/useSize";
 import { ArcHandles, type ArcHandle } from "./ArcHandles";
 import { HostDrawing } from "./HostDrawing";
@@ -51,14 +52,9 @@ export function WreathStage({
   const part = { host: drawing.host, drawing, shades, dusk };
 
   useLayoutEffect(() => {
-    const element = canvas.current;
-    const context = element?.getContext("2d");
-    if (!element || !context || size.width === 0) return;
-    const pixels = window.devicePixelRatio || 1;
-    element.width = size.width * pixels;
-    element.height = size.height * pixels;
-    context.setTransform(pixels, 0, 0, pixels, 0, 0);
-    context.clearRect(0, 0, size.width, size.height);
+    const fresh = freshCanvas(canvas.current, size);
+    if (!fresh) return;
+    const { context, pixels } = fresh;
     if (!isWhole(drawing)) return;
     for (const at of [views.whole, views.close])
       if (at.width > 0) paintWreath({ drawing, at, dusk, pixels }, context, shadesOf[dusk ? "dusk" : "day"]);
@@ -70,13 +66,7 @@ export function WreathStage({
       role="img"
       aria-label={describe}
       sx={{ position: "absolute", inset: 0, touchAction: "pan-y" }}
-      onPointerDown={(event) => pinch.down(event)}
-      onPointerUp={(event) => pinch.up(event)}
-      onPointerCancel={(event) => pinch.up(event)}
-      onPointerMove={(event) => {
-        const { closer: meant } = pinch.move(event);
-        if (meant !== undefined) onCloser?.(meant);
-      }}
+      {...pinchedBy(pinch, onCloser)}
       {...closerBy(closer, onCloser)}
     >
       {size.width > 0 && (

@@ -171,7 +171,7 @@ function paintElements({ drawing, at, dusk, pixels }: Scene, context: Context) {
   }
 }
 
-function paintStar({ drawing, at, dusk }: Scene, context: Context, shades: DrawingShades) {
+function paintStar({ drawing, at, dusk }: Scene, context: Context) {
   const { star, ring, styles } = drawing;
   if (!star) return;
   const colour = (star.style && styles[star.style]?.colour) || RIBBON;
@@ -187,8 +187,6 @@ function paintStar({ drawing, at, dusk }: Scene, context: Context, shades: Drawi
     const words = star.words.trim() || "word";
     context.strokeText(words, x, y, star.width_m * at.scale);
     context.fillText(words, x, y, star.width_m * at.scale);
-    context.strokeStyle = shades.stand;
-    context.lineWidth = Math.max(0.004 * at.scale, 1);
     context.restore();
     return;
   }
@@ -249,6 +247,6 @@ export function paintWreath(scene: Scene, context: Context, shades: DrawingShade
   greens.slice(crown).forEach((sprig) => laySprig(context, sprig, pixels));
   paintBulbs(scene, context, shades);
   paintElements(scene, context);
-  paintStar(scene, context, shades);
+  paintStar(scene, context);
   context.restore();
 }

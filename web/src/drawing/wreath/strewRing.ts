@@ -109,8 +109,8 @@ export function strewBase(drawing: Drawing, at: WreathView, dusk: boolean): Spri
 
 /** On a hoop only the arc that bears bundles is green. */
 export function hoopArc({ base }: Pick<Drawing, "base">): (hour: number) => boolean {
-  if (base.making !== "hoop") return () => true;
-  return (hour) => hour >= 3.9 && hour <= 8.1;
+  if (base.hours >= 12) return () => true;
+  return (hour) => (hour - base.from_h + 12) % 12 <= base.hours;
 }
 
 /** A stem longer than a finger has leaves no larger for it, but more of them: it is drawn in parts, each over the last. */

@@ -10,6 +10,8 @@ module DeckBough
     ARCS = 2
     WAYS = 2
     MOST_STEMS = 9
+    # Of so many kinds those most of which are free are tried.
+    MOST_KINDS = 20
     # Worth offering when it closes at least this share of what lacks; done when it closes this much.
     WORTH = 0.25
     DONE = 0.9
@@ -18,7 +20,8 @@ module DeckBough
     # @param stock [Array<Style>] stems there are, with what is free of each
     def initialize(reckoning, stock:)
       @reckoning = reckoning
-      @stems = stock.select { |style| style.kind == "stem" && free(style).positive? }
+      stems = stock.select { |style| style.kind == "stem" && free(style).positive? }
+      @stems = stems.max_by(MOST_KINDS) { |style| free(style) }
       @samples = reckoning.profile[:samples]
     end
 
@@ -37,30 +40,31 @@ module DeckBough
 
     def ways(arc)
       hours = (arc[:to_h] - arc[:from_h]) % 12
-      lack = lacking(arc, hours, @reckoning.layers)
-      found = @stems.map { |style| way(style, arc, hours, lack) }
+      samples = @samples.select { |sample| (sample[:at_h] - arc[:from_h]) % 12 <= hours + 1e-9 }
+      found = @stems.map { |style| way(style, [arc[:from_h], [hours, 0.25].max], samples) }
       found.select { |one| one[:closes] >= WORTH }
            .sort_by { |one| [-one[:closes].round(2), one[:count], one[:name]] }.first(WAYS)
     end
 
-    def way(style, arc, hours, lack)
-      most = [free(style), MOST_STEMS].min
-      tried = (1..most).map { |count| [count, closes(style, count, arc, hours, lack)] }
+    def way(style, arc, samples)
+      counts = 1..[free(style), MOST_STEMS].min
+      tried = counts.lazy.map { |count| [count, closes(style, WreathLayout.sites(arc, count), samples)] }
       count, share = tried.find { |_, closed| closed >= DONE } || tried.max_by { |number, closed| [closed, -number] }
       { style: style.id, name: style.name, count: count, free: free(style), closes: share }
     end
 
-    def closes(style, count, arc, hours, lack)
-      return 0.0 if lack.zero?
-
-      places = WreathLayout.sites([arc[:from_h], [hours, 0.25].max], count)
-      1 - (lacking(arc, hours, @reckoning.layers_with(style, places)) / lack)
+    def closes(style, places, samples)
+      more = @reckoning.layers_of(style, places)
+      before = samples.sum { |sample| lack(sample, sample[:thickness_m]) }
+      after = samples.sum do |sample|
+        added = more.at(sample[:at_h])
+        lack(sample, %i[outward_m inward_m].sum { |side| [sample[side], added[side]].max })
+      end
+      before.zero? ? 0.0 : 1 - (after / before)
     end
 
-    # What lacks of the wanted thickness over an arc.
-    def lacking(arc, hours, layers)
-      here = @samples.select { |sample| (sample[:at_h] - arc[:from_h]) % 12 <= hours + 1e-9 }
-      here.sum { |sample| [sample[:wanted_m] - layers.at(sample[:at_h])[:thickness_m], 0].max }
+    def lack(sample, thickness)
+      [sample[:wanted_m] - thickness, 0].max
     end
   end
 end

@@ -33,9 +33,9 @@ module DeckBough
     # Of what the ring itself is made: every bundle by its hour, or the bought wreath's own greens all round.
     def base
       count = @reckoning.bundle_count
-      arc = @reckoning.settings[:greens][:making] == "hoop" ? [6.0, 4.0] : [0.0, 12.0]
+      from, hours = @reckoning.green_arc
       { making: @reckoning.settings[:greens][:making], style: @reckoning.bundle_style&.id || @reckoning.ring_style&.id,
-        bundles: count.zero? ? [] : WreathLayout.sites(arc, count),
+        from_h: from, hours: hours, bundles: count.zero? ? [] : WreathLayout.sites([from, hours], count),
         bundle_m: @reckoning.settings[:greens][:bundle_m] }
     end
 

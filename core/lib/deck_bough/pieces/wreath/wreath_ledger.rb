@@ -53,27 +53,22 @@ module DeckBough
       end
     end
 
+    # What stands on the sites and between them; sites nothing was chosen for are wanted all the same.
     def elements
-      return nothing_chosen if @reckoning.settings[:layers][:picks].empty?
-
-      @reckoning.elements.group_by(&:style).map do |style, those|
+      chosen = @reckoning.elements.group_by(&:style).map do |style, those|
         on, between = those.partition(&:site).map(&:size)
         sum = [("#{on} on sites" if on.positive?), ("#{between} between" if between.positive?)].compact.join(" + ")
         LedgerLine.new(kind: style.kind, step: "layers", style: style, need: those.size,
                        sheet: keep("element:#{style.id}", style.name, @reckoning.site_answers,
                                    more: [note("Styles take turns", sum, "need", those.size)]))
       end
+      @reckoning.settings[:layers][:picks].empty? ? [empty_sites, *chosen] : chosen
     end
 
-    def nothing_chosen
-      between = @reckoning.elements.group_by(&:style).map do |style, those|
-        LedgerLine.new(kind: style.kind, step: "layers", style: style, need: those.size,
-                       sheet: keep("element:#{style.id}", style.name, @reckoning.site_answers,
-                                   more: [note("Between the sites", those.size.to_s, "need", those.size)]))
-      end
-      [LedgerLine.new(kind: "pick", step: "layers", label: "Picks, no style chosen", need: @reckoning.sites,
-                      sheet: keep("sites", "Sites on the ring", @reckoning.site_answers,
-                                  more: [note("All arcs", "sum", "need", @reckoning.sites, "sites")])), *between]
+    def empty_sites
+      LedgerLine.new(kind: "pick", step: "layers", label: "Picks, no style chosen", need: @reckoning.sites,
+                     sheet: keep("sites", "Sites on the ring", @reckoning.site_answers,
+                                 more: [note("All arcs", "sum", "need", @reckoning.sites, "sites")]))
     end
 
     # A word or a figure is brought along; how large it is follows from the ring.

@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
-require_relative "wreath_holding"
+require_relative "wreath_hanging"
 
 module DeckBough
   # Everything computed for one wreath; ledger, drawing, cautions and minutes all read from here.
   #
   # Nothing is computed twice. Metres, kilograms, hours of the clock.
   class WreathReckoning
-    include WreathHolding
+    include WreathHanging
     include Asking
 
     # Which setting to mend when a rule refuses what the settings come to.
@@ -90,12 +90,11 @@ module DeckBough
       @layers ||= Wreaths::RingProfile.new(ring, body_m: body_m, items: items)
     end
 
-    # The same with some stems more.
+    # Some stems by themselves.
     #
     # @param places [Array<Float>] hours
-    def layers_with(style, places)
-      more = places.flat_map { |hour| items_of(style, hour) }
-      Wreaths::RingProfile.new(ring, body_m: body_m, items: items + more)
+    def layers_of(style, places)
+      Wreaths::RingProfile.new(ring, body_m: 0, items: places.flat_map { |hour| items_of(style, hour) })
     end
 
     def ground
@@ -119,8 +118,15 @@ module DeckBough
                                          bundle_m: settings[:greens][:bundle_m])
     end
 
-    # A hoop carries greens on a third of its round: three ready bundles do.
+    # A hoop carries greens on a third of its round, below: three ready bundles do.
     HOOP_BUNDLES = 3
+    HOOP_ARC = [4.0, 4.0].freeze
+    ALL_ROUND = [0.0, 12.0].freeze
+
+    # Where the ring itself is green: from an hour, so many clockwise.
+    def green_arc
+      settings[:greens][:making] == "hoop" ? HOOP_ARC : ALL_ROUND
+    end
 
     def bundle_count
       return 0 unless bundles

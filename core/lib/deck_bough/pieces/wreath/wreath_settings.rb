@@ -96,8 +96,8 @@ module DeckBough
       step_back: [Input.list(:looked, "Looked at", Input.choice(:look, "Look", LOOKS), 0..4, default: [].freeze)]
     }.freeze
 
-    # Stems of all stretches together: what a ring has room for.
-    MOST_STEMS = 300
+    # Stems of all arcs together: what a ring has room for, and what its profile takes, outward and inward.
+    MOST_STEMS = 200
     COLOUR = /\A#\h{6}\z/
 
     module_function

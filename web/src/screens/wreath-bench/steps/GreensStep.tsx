@@ -18,7 +18,7 @@ const MADE = ["frame", "hoop"];
 const FEW = 6;
 
 /** How it is made, of which greens, and the outline wanted round the ring. */
-export function GreensStep({ bench, plan, styles }: StepProps) {
+export function GreensStep({ bench, plan, styles, onNewStyle }: StepProps) {
   const { greens } = bench.draft.settings;
   const dial = (part: Partial<Greens>) => bench.dial("greens", part);
   const error = (name: keyof Greens) => bench.problem?.field(`/settings/greens/${name}`);
@@ -114,7 +114,9 @@ export function GreensStep({ bench, plan, styles }: StepProps) {
           </>
         )}
         add={
-          first && (
+          !first ? (
+            <AddEntry label="Add a stem to the stock" onClick={() => onNewStyle("stem")} />
+          ) : (
             <AddEntry
               label="Add stems"
               onClick={() => dial({ stems: [...greens.stems, { style: first.id, count: FEW, from_h: 0, to_h: 12 }] })}

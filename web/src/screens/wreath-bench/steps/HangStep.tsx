@@ -1,3 +1,4 @@
+import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
@@ -22,7 +23,7 @@ const HANGERS: Record<NonNullable<Hang["hanger"]>, string> = {
 };
 
 /** Its ribbon, its hook, what holds it and what that may carry. */
-export function HangStep({ bench, plan, styles }: StepProps) {
+export function HangStep({ bench, plan, styles, onNewStyle }: StepProps) {
   const { hang, place } = bench.draft.settings;
   const dial = (part: Partial<Hang>) => bench.dial("hang", part);
   const held = plan.drawing.hook?.held ?? true;
@@ -44,14 +45,19 @@ export function HangStep({ bench, plan, styles }: StepProps) {
         ))}
       </TextField>
       {plan.assumed.hanger !== "none" && (
-        <StyleSelect
-          label="Ribbon"
-          kinds={["ribbon"]}
-          styles={styles}
-          value={hang.ribbon}
-          onChange={(ribbon) => dial({ ribbon })}
-          none="not chosen"
-        />
+        <>
+          <StyleSelect
+            label="Ribbon"
+            kinds={["ribbon"]}
+            styles={styles}
+            value={hang.ribbon}
+            onChange={(ribbon) => dial({ ribbon })}
+            none="not chosen"
+          />
+          <Button size="small" className="as-wide-as-it-is" onClick={() => onNewStyle("ribbon")}>
+            Add a ribbon
+          </Button>
+        </>
       )}
       <FigureValue label="Ribbon it takes" figure={plan.figures.hanger} />
       {held && (

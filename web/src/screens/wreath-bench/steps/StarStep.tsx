@@ -1,3 +1,4 @@
+import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
@@ -8,7 +9,7 @@ import { HourSelect } from "./HourSelect";
 import type { StepProps } from "./StepDials";
 
 /** The one thing that leads: a bow, a word, a figure, or nothing. */
-export function StarStep({ bench, plan, styles }: StepProps) {
+export function StarStep({ bench, plan, styles, onNewStyle }: StepProps) {
   const { star } = bench.draft.settings;
   return (
     <Dials>
@@ -31,6 +32,9 @@ export function StarStep({ bench, plan, styles }: StepProps) {
             onChange={(style) => bench.dial("star", { style })}
             none="not chosen"
           />
+          <Button size="small" className="as-wide-as-it-is" onClick={() => onNewStyle("ribbon")}>
+            Add a ribbon
+          </Button>
           <LengthField
             label="Tails"
             value={star.tail_m}

@@ -4,7 +4,7 @@ module DeckBough
   # How a wreath hangs: its ribbon, its hook, what holds it, and what it weighs.
   #
   # Part of WreathReckoning.
-  module WreathHolding
+  module WreathHanging
     def hanger_kind
       settings[:hang][:hanger] || USUAL_HANGER.fetch(place[:host])
     end
@@ -82,11 +82,11 @@ module DeckBough
     LIGHT = 0.02
     STRING = 0.1
 
-    # A ring nobody weighed: greens of its body all round.
+    # A ring nobody weighed: greens of its body where it bears some.
     def ring_kg
       return ring_style.mass_g / WreathReckoning::GRAMS if ring_style&.mass_g
 
-      ring.middle_m * body_m * house["wreath.kg_per_m2"]
+      ring.middle_m * (green_arc.last / 12) * body_m * house["wreath.kg_per_m2"]
     end
 
     def greens_kg
