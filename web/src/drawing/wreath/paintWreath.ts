@@ -15,6 +15,9 @@ export type WholeWreath = Drawing &
 const RIBBON = "#7d4150";
 const RIBBON_M = 0.05;
 const WOOD = "#b99663";
+/** Bulbs and their halos, at most, pixels. */
+const MOST_DOT = 4;
+const MOST_GLOW = 40;
 
 export function isWhole(drawing: Drawing): drawing is WholeWreath {
   return Boolean(drawing.ring && drawing.samples && drawing.base && drawing.elements && drawing.styles && drawing.hook);
@@ -211,8 +214,9 @@ function paintStar({ drawing, at, dusk }: Scene, context: Context) {
 
 function paintBulbs({ drawing, at, dusk }: Scene, context: Context, shades: DrawingShades) {
   const halo = glowSprite();
-  const size = 0.075 * at.scale;
-  const dot = Math.max(at.scale * (dusk ? 0.007 : 0.005), 0.8);
+  // On a ring no larger than a hand they stay points of light.
+  const size = Math.min(0.075 * at.scale, MOST_GLOW);
+  const dot = Math.min(Math.max(at.scale * (dusk ? 0.007 : 0.005), 0.8), MOST_DOT);
   context.save();
   if (dusk) context.globalCompositeOperation = "lighter";
   for (const { at_h, from_centre_m } of drawing.bulbs) {
