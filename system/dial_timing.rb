@@ -40,7 +40,7 @@ class DialTiming
   def initialize(address)
     @address = address
     Capybara.register_driver(:dial) do |app|
-      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800],
+      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium-headless-shell", window_size: [1280, 800],
                                          process_timeout: 30, timeout: 30,
                                          browser_options: BROWSER.dup)
     end

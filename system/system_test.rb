@@ -4,6 +4,7 @@ require "minitest/autorun"
 require "capybara/minitest"
 require "capybara/cuprite"
 require_relative "../server/boot"
+require_relative "demo_copy"
 
 # The real interface in headless Chromium, by what a person sees: the whole stack on a database of the tests' own, the
 # front end as built, and nothing stubbed.
@@ -14,6 +15,7 @@ class SystemTest < Minitest::Test
 
   DATABASE = Server::Connection.open(ENV.fetch("DATABASE_URL"))
   Server::Connection.migrate(DATABASE)
+  DEMO = DemoCopy.new(DATABASE)
   SemanticLogger.default_level = :error
   SemanticLogger.add_appender(io: $stderr)
   TODAY = Time.utc(2026, 11, 19, 9, 0)
@@ -31,7 +33,7 @@ class SystemTest < Minitest::Test
   PATIENCE = 60
 
   Capybara.register_driver(:chromium) do |app|
-    Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800],
+    Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium-headless-shell", window_size: [1280, 800],
                                        process_timeout: PATIENCE, timeout: PATIENCE,
                                        protocol_timeout: PATIENCE, js_errors: true, browser_options: BROWSER.dup)
   end
@@ -46,7 +48,7 @@ class SystemTest < Minitest::Test
 
   def setup
     DATABASE.run("truncate studios, request_counts restart identity cascade")
-    Server::DemoStudio.new(DATABASE, password_cost: 4).seed if demo?
+    DEMO.lay if demo?
   end
 
   def teardown

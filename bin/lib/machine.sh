@@ -22,7 +22,7 @@ missing_packages() {
   if [ -z "${DATABASE_URL:-}" ]; then [ -n "$(pg_bin)" ] || echo postgresql; fi
   command -v node >/dev/null || echo nodejs
   command -v npm >/dev/null || echo npm
-  if [ "${1:-}" = with-browser ]; then command -v chromium >/dev/null || echo chromium; fi
+  if [ "${1:-}" = with-browser ]; then command -v chromium-headless-shell >/dev/null || echo chromium-headless-shell; fi
 }
 
 pg_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1; }

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+require "tsort"
+
+# The demo studio, seeded once and laid again from a copy of its rows before every journey: the same studio in a tenth
+# of the time.
+class DemoCopy
+  include TSort
+
+  def initialize(database)
+    @database = database
+  end
+
+  # Into an empty database.
+  def lay
+    @kept ? restore : keep
+  end
+
+  private
+
+  def keep
+    DeckBough::Server::DemoStudio.new(@database, password_cost: 4).seed
+    @database.run("create schema kept")
+    tables.each { |table| @database.run("create table kept.#{table} as table public.#{table}") }
+    @kept = tsort
+  end
+
+  # What others refer to comes first; numbers given by the database go on after the last one.
+  def restore
+    @database.transaction do
+      @kept.each do |table|
+        @database.run("insert into public.#{table} overriding system value select * from kept.#{table}")
+      end
+      @database.fetch(numbered).each { |one| @database.run(one[:sets]) }
+    end
+  end
+
+  def numbered
+    <<~SQL
+      select format('select setval(%L, greatest((select max(%I) from %I), 1))',
+                    pg_get_serial_sequence(table_name, column_name), column_name, table_name) as sets
+      from information_schema.columns
+      where table_schema = 'public' and pg_get_serial_sequence(table_name, column_name) is not null
+    SQL
+  end
+
+  def tables
+    @tables ||= @database.tables(schema: :public) - [:schema_info]
+  end
+
+  def tsort_each_node(&)
+    tables.each(&)
+  end
+
+  def tsort_each_child(table, &)
+    @database.foreign_key_list(table).map { |key| key[:table].to_s.delete_prefix("public.").to_sym }
+             .uniq.select { |other| other != table && tables.include?(other) }.each(&)
+  end
+end
