@@ -35,6 +35,14 @@ module DeckBough
                              **beside(kind, piece, home)))
       end
 
+      # What there is of some kinds for a piece, those most of which are free first.
+      #
+      # @return [Array<Style>]
+      def stock_for(piece, kinds)
+        home = @homes.find(@rooms.find(piece[:room_id])[:home_id])
+        @styles.of_kinds(kinds, home: home, piece_id: piece[:id])
+      end
+
       # Refuses settings that no plan can be made from, with the setting to mend.
       #
       # @param room_id [String] where the piece is or will be

@@ -107,6 +107,20 @@ class AccessibilityTest < SystemTest
     assert_clean "round the clock"
   end
 
+  def test_every_step_of_the_wall_bench_and_its_list
+    enter
+    visit "/pieces/#{piece_id('Cabinet wreaths')}"
+    %w[Wall Wreaths Arrange Hang].each do |name|
+      step name
+
+      assert_clean "wall step #{name}"
+    end
+    click_button "Where each hangs"
+
+    assert_selector "[role=dialog] tbody tr", count: 3
+    assert_clean "where each hangs"
+  end
+
   def test_every_step_of_the_bench_the_working_and_the_dialogs
     enter
     open_tree

@@ -37,7 +37,8 @@ class ShownViews
     @folder = folder
     Capybara.register_driver(:pictures) do |app|
       Capybara::Cuprite::Driver.new(app,
-                                    browser_path: "/usr/bin/chromium-headless-shell", window_size: DESK, process_timeout: 30,
+                                    browser_path: "/usr/bin/chromium-headless-shell",
+                                    window_size: DESK, process_timeout: 30,
                                     timeout: 20, browser_options: BROWSER.dup)
     end
     Capybara.default_max_wait_time = 10

@@ -189,4 +189,66 @@ class WreathBenchTest < SystemTest
   ensure
     page.driver.resize(1280, 800)
   end
+
+  def test_the_outline_is_built_from_what_is_free_in_one_press
+    open_wreath
+    before = settings["greens"]["stems"]
+    step "Greens"
+    type_length "Full", "22 cm"
+
+    assert_selector "[aria-label='Ledger'] tr", text: /Cedar tips\s*18\s/
+    click_button "Build this outline from what I have"
+
+    assert_text(/\d+ % of the outline, [\d.]+ k?g of 1.15 kg that what holds it may carry/)
+    assert_saved { settings["greens"]["stems"] != before }
+    click_button "Undo"
+    assert_saved { settings["greens"]["stems"] == before }
+  end
+
+  def test_ways_of_making_stand_side_by_side_and_one_is_taken
+    open_wreath
+    step "Greens"
+    click_button "Make or buy"
+
+    assert_selector "[role=dialog] tbody tr", count: 4
+    assert_selector "[role=dialog] tbody tr", text: /a hoop\s*1 h \d+, 2 people/
+    within("[role=dialog] tbody tr", text: "made on a frame") { click_button "Make it so" }
+
+    assert_selector "[role=dialog] tbody tr", text: /made on a frame.*so it is/m
+    click_button "Close"
+    assert_saved { settings["greens"]["making"] == "frame" }
+
+    assert_nil settings["size"]["style"]
+  end
+
+  def test_a_mend_is_applied_and_its_caution_is_gone
+    open_wreath
+    step "Star"
+    type_length "Tails", "90 cm"
+
+    assert_text "cut them to 31 cm or so"
+    step "Step back"
+    click_button "Cut the tails to 31 cm"
+
+    assert_no_button "Cut the tails to 31 cm"
+    assert_saved { (settings["star"]["tail_m"] - 0.31).abs < 0.001 }
+  end
+
+  def test_what_would_help_against_a_dull_ground_comes_from_stock
+    piece = DATABASE[:pieces].where(name: "Door wreath")
+    told = settings
+    told["place"] = { **told["place"], "colour" => "#2c4a40" }
+    told["star"] = { "kind" => "none" }
+    told["layers"] = { **told["layers"], "picks" => [], "between" => nil }
+    piece.update(settings: Sequel.pg_jsonb(told))
+    open_wreath
+    step "Place"
+
+    assert_text "reads dull"
+    within("[role=group][aria-label='What would help']") { first("button", text: "A bow of").click }
+
+    assert_text "stands out"
+    assert_no_selector "[role=group][aria-label='What would help']"
+    assert_saved { settings["star"]["kind"] == "bow" }
+  end
 end

@@ -27,7 +27,7 @@ Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file
 require_relative "deck_bough/catalogue"
 require_relative "deck_bough/reckoner"
 require_relative "deck_bough/pieces/kind"
-%w[shared tree run wreath].each do |folder|
+%w[shared tree run wreath wall].each do |folder|
   Dir[File.join(DeckBough::ROOT, "pieces", folder, "*.rb")].each { |file| require file }
 end
 require_relative "deck_bough/pieces/kinds"

@@ -94,4 +94,41 @@ class WreathsTest < ServerTest
     assert_equal [0.62, 0.34], ring.values_at("across_m", "opening_m")
     ask(:post, "/api/styles", { name: "Hoop", kind: "wreath", across_m: 0 }, status: 422)
   end
+
+  def advice(about, status: 200, **groups)
+    ask(:post, "/api/pieces/#{@wreath['id']}/advice", { about: about, settings: settings(**groups) }, status: status)
+  end
+
+  def test_it_is_advised_from_what_is_free_for_it
+    start = advice("start", greens: { high_m: 0.25, stems: [] })["start"]
+    cedar = DATABASE[:styles].where(name: "Cedar tips").get(:id)
+    taken = start["stems"].select { |entry| entry["style"] == cedar }.sum { |entry| entry["count"] }
+
+    assert_operator start["fullness"], :>, 0.6
+    assert_operator taken, :<=, 24
+    told = plan(settings: settings(greens: { high_m: 0.25, stems: start["stems"] }))
+
+    assert_in_delta start["fullness"], told["figures"]["fullness"]["value"]
+    assert_equal(%w[bought enriched hoop frame], advice("makings")["makings"].map { |one| one["making"] })
+  end
+
+  def test_what_would_help_and_mend_can_be_saved_as_it_is_told
+    helps = advice("helps", place: { colour: "#2a4a40" }, star: { kind: "none" },
+                            layers: { picks: [], between: nil })["ways"]
+
+    assert_operator helps.size, :>=, 3
+    save(**helps.first["changes"].transform_keys(&:to_sym))
+    @wreath["version"] += 1
+    mends = advice("mends", star: { tail_m: 1.5 })["ways"]
+
+    assert_includes mends.map { |one| one["code"] }, "wreath_tails"
+    save(**mends.find { |one| one["code"] == "wreath_tails" }["changes"].transform_keys(&:to_sym))
+  end
+
+  def test_only_a_measured_wreath_is_advised_about_what_there_is_to_ask
+    advice("start", place: { width_m: nil }, status: 422)
+    advice("weather", status: 422)
+    ask(:post, "/api/pieces/#{DATABASE[:pieces].where(name: 'Stair rail').get(:id)}/advice", { about: "start" },
+        status: 404)
+  end
 end

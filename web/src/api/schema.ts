@@ -733,6 +733,63 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a wreath as dialled could be instead, from what there is; stores nothing */
+        post: operations["adviseWreath"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/wreath-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Where each wreath hangs and what stands round its clock, on paper */
+        get: operations["printWreathSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/wreath-sheet.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Nail map of wreaths as a drawing */
+        get: operations["drawWreathSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/hanging": {
         parameters: {
             query?: never;
@@ -2185,6 +2242,8 @@ export interface components {
                 glass_to_m: number | null;
                 /** @enum {string} */
                 opens: "inward" | "outward";
+                backing_m: number | null;
+                backing_colour: string;
             };
             ring?: {
                 outer_m: number;
@@ -2268,6 +2327,130 @@ export interface components {
                 at_h: number;
                 from_centre_m: number;
             }[];
+        };
+        AskedAdvice: {
+            /** @enum {string} */
+            about: "start" | "makings" | "mends" | "helps";
+            settings?: components["schemas"]["Dialled"]["settings"];
+            place_id?: components["schemas"]["Dialled"]["place_id"];
+        };
+        /** @description groups of settings as they would be */
+        WreathChanges: {
+            place?: components["schemas"]["WreathSettings"]["place"];
+            size?: components["schemas"]["WreathSettings"]["size"];
+            hang?: components["schemas"]["WreathSettings"]["hang"];
+            greens?: components["schemas"]["WreathSettings"]["greens"];
+            layers?: components["schemas"]["WreathSettings"]["layers"];
+            star?: components["schemas"]["WreathSettings"]["star"];
+            step_back?: components["schemas"]["WreathSettings"]["step_back"];
+        };
+        WreathAdvice: {
+            start?: {
+                stems: components["schemas"]["WreathSettings"]["greens"]["stems"];
+                fullness: number;
+                kg: number;
+                most_kg: number | null;
+                wishes: string[];
+            };
+            makings?: {
+                /** @enum {string} */
+                making: "bought" | "enriched" | "hoop" | "frame";
+                chosen: boolean;
+                minutes: number;
+                people: number;
+                buy_cents: number;
+                stock_cents: number;
+                unpriced: number;
+                /** @description lines that are short */
+                short: number;
+                kg: number;
+                changes: components["schemas"]["WreathChanges"];
+            }[];
+            ways?: {
+                /** @description of the caution it mends */
+                code?: string;
+                says: string;
+                changes: components["schemas"]["WreathChanges"];
+            }[];
+        };
+        WallPlan: {
+            /** @enum {string} */
+            kind: "wall";
+            chosen: boolean;
+            steps: ("wall" | "wreaths" | "arrange" | "hang" | "greens" | "layers" | "star" | "lights" | "step_back")[];
+            settings: components["schemas"]["WallSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            /** @description what stands for what nobody said */
+            assumed: {
+                fixing: components["schemas"]["WreathAssumed"]["fixing"];
+                colour: string;
+                opening_width_m: number;
+                opening_height_m: number;
+                opening_floor_m: number;
+                gap_m: number;
+            };
+            holds: components["schemas"]["WreathPlan"]["holds"];
+            /** @description metres across of those that do not fit */
+            left_out: number[];
+            drawing: components["schemas"]["WallDrawing"];
+        };
+        /** @description metres from the wall's left edge and the floor */
+        WallDrawing: {
+            wall: {
+                width_m: number | null;
+                height_m: number;
+                colour: string;
+            };
+            thing?: components["schemas"]["WallBox"];
+            openings?: (components["schemas"]["WallBox"] & {
+                /** @enum {string} */
+                kind: "window" | "cabinet";
+            })[];
+            rings?: {
+                number: number;
+                /** @description which of the looks */
+                look: number;
+                left_m: number;
+                floor_m: number;
+                diameter_m: number;
+                hook_left_m: number;
+                hook_floor_m: number;
+                /** @description whether a hook holds it */
+                held: boolean;
+                kg: number;
+                /** @description share of it that is seen */
+                visible: number;
+                /** @description 0 at the back */
+                layer: number;
+                /** @description how far it moves to the right for a metre more between them */
+                moves_across: number;
+                moves_up: number;
+            }[];
+            looks?: {
+                ring: components["schemas"]["WreathDrawing"]["ring"];
+                samples: components["schemas"]["WreathDrawing"]["samples"];
+                thin: components["schemas"]["WreathDrawing"]["thin"];
+                arcs: components["schemas"]["WreathDrawing"]["arcs"];
+                base: components["schemas"]["WreathDrawing"]["base"];
+                stems: components["schemas"]["WreathDrawing"]["stems"];
+                elements: components["schemas"]["WreathDrawing"]["elements"];
+                star?: components["schemas"]["WreathDrawing"]["star"];
+                hanger?: components["schemas"]["WreathDrawing"]["hanger"];
+                bulbs: components["schemas"]["WreathDrawing"]["bulbs"];
+            }[];
+            styles?: components["schemas"]["WreathDrawing"]["styles"];
+        };
+        WallBox: {
+            left_m: number;
+            width_m: number;
+            floor_m: number;
+            height_m: number;
         };
         RunPlan: {
             /** @enum {string} */
@@ -2735,7 +2918,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run" | "wreath";
+        PieceKind: "tree" | "run" | "wreath" | "wall";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -3022,6 +3205,8 @@ export interface components {
                 storm_gap_m: number | null;
                 /** @enum {string} */
                 opens: "inward" | "outward";
+                backing_m: number | null;
+                backing_colour: string | null;
             };
             size: {
                 style: string | null;
@@ -3094,9 +3279,107 @@ export interface components {
             kind: "wreath";
             settings: components["schemas"]["WreathSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"];
+        WallSettings: {
+            wall: {
+                width_m: number | null;
+                height_m: number;
+                colour: string | null;
+                outdoors: boolean;
+                thing_width_m: number | null;
+                thing_left_m: number | null;
+                thing_floor_m: number;
+                thing_height_m: number;
+                /** @enum {string} */
+                opening: "window" | "cabinet";
+                openings: number;
+                opening_width_m: number | null;
+                opening_height_m: number | null;
+                opening_floor_m: number | null;
+                between_m: number;
+            };
+            wreaths: {
+                hung: {
+                    style: string | null;
+                    outer_m: number | null;
+                    /** @enum {string|null} */
+                    layout: "all_round" | "crescent" | "bottom_swag" | "top_swag" | "two_clusters" | "one_cluster" | null;
+                    pick: string | null;
+                    /** @enum {string|null} */
+                    star: "none" | "bow" | "word" | "figure" | null;
+                }[];
+            };
+            arrange: {
+                /** @enum {string} */
+                arrangement: "row" | "two_rows" | "staggered" | "cluster" | "openings" | "flanking";
+                gap_m: number | null;
+                middle_m: number | null;
+                overlap: number;
+            };
+            hang: {
+                /** @enum {string|null} */
+                hanger: "none" | "real" | "false" | "taped" | null;
+                ribbon: string | null;
+                /** @enum {string|null} */
+                fixing: "door_hook" | "suction_hook" | "medium_hook" | "large_hook" | "nail" | "tie" | null;
+                style: string | null;
+                rated_kg: number | null;
+                drop_m: number;
+            };
+            greens: {
+                /** @enum {string} */
+                making: "bought" | "enriched" | "hoop" | "frame";
+                body_m: number | null;
+                bundle: string | null;
+                bundle_m: number;
+                wood_m: number;
+                /** @enum {string} */
+                shape: "even" | "crescent";
+                low_m: number;
+                high_m: number | null;
+                stems: {
+                    style: string;
+                    count: number;
+                    from_h: number;
+                    to_h: number;
+                }[];
+            };
+            layers: {
+                /** @enum {string} */
+                layout: "all_round" | "crescent" | "bottom_swag" | "top_swag" | "two_clusters" | "one_cluster";
+                from_h: number;
+                to_h: number;
+                mirrored: boolean;
+                /** @enum {string} */
+                spacing: "full" | "light";
+                picks: string[];
+                between: string | null;
+            };
+            star: {
+                /** @enum {string} */
+                kind: "none" | "bow" | "word" | "figure";
+                at_h: number;
+                style: string | null;
+                tail_m: number;
+                words: string;
+            };
+            lights: {
+                style: string | null;
+                /** @enum {string} */
+                school: "none" | "soft" | "classic" | "bright";
+                bulbs_per_string: number;
+            };
+            step_back: {
+                looked: ("level" | "gaps" | "alike" | "wires")[];
+            };
+        };
+        WallPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "wall";
+            settings: components["schemas"]["WallSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"];
     };
     responses: {
         /** @description Done */
@@ -4055,7 +4338,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -4328,6 +4611,85 @@ export interface operations {
         requestBody?: never;
         responses: {
             /** @description Nail map as a drawing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    adviseWreath: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedAdvice"];
+            };
+        };
+        responses: {
+            /** @description What it could be instead */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WreathAdvice"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    printWreathSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where each wreath hangs */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    drawWreathSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nail map of wreaths as a drawing */
             200: {
                 headers: {
                     [name: string]: unknown;

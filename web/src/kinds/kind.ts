@@ -8,6 +8,7 @@ export interface Kinds {
   tree: { settings: Schemas["TreeSettings"]; plan: Schemas["TreePlan"] & Placed };
   run: { settings: Schemas["RunSettings"]; plan: Schemas["RunPlan"] };
   wreath: { settings: Schemas["WreathSettings"]; plan: Schemas["WreathPlan"] };
+  wall: { settings: Schemas["WallSettings"]; plan: Schemas["WallPlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -33,7 +34,7 @@ export function isBenched<K extends Kind>(
 }
 
 /** A plan as the server tells it, of whichever kind. */
-type ToldPlan = Schemas["TreePlan"] | Schemas["RunPlan"] | Schemas["WreathPlan"];
+type ToldPlan = Schemas["TreePlan"] | Schemas["RunPlan"] | Schemas["WreathPlan"] | Schemas["WallPlan"];
 
 export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;

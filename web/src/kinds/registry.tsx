@@ -1,5 +1,6 @@
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
 import TripOriginOutlined from "@mui/icons-material/TripOriginOutlined";
+import GridViewOutlined from "@mui/icons-material/GridViewOutlined";
 import SpaOutlined from "@mui/icons-material/SpaOutlined";
 import { lazy, type ComponentType, type ElementType, type LazyExoticComponent } from "react";
 import type { Schemas } from "../api/client";
@@ -69,6 +70,17 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     Bench: lazy(async () => ({ default: (await import("../screens/wreath-bench/WreathScreen")).WreathScreen })),
     Drawing: lazy(async () => ({ default: (await import("../screens/wreath-bench/WreathVersion")).WreathVersion })),
   },
+  wall: {
+    noun: "wall of wreaths",
+    label: "a wall of wreaths",
+    nameIn: (room) => `${room} wreaths`,
+    icon: GridViewOutlined,
+    stands: false,
+    told: (piece, units) =>
+      piece.length_m ? `wreaths, on ${length(piece.length_m, units)} of wall` : "wreaths, not measured yet",
+    Bench: lazy(async () => ({ default: (await import("../screens/wall-bench/WallScreen")).WallScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/wall-bench/WallVersion")).WallVersion })),
+  },
 };
 
-export const KIND_NAMES: Kind[] = ["tree", "run", "wreath"];
+export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall"];

@@ -31,6 +31,14 @@ module DeckBough
 
       module_function
 
+      # What may hold something on a host, with its rated load.
+      #
+      # @return [Array<Hash>] name, title, rated_kg
+      def told(host, house)
+        fitting = ALL.select { |hold| hold.hosts.include?(host) }
+        fitting.map { |hold| { name: hold.name, title: hold.title, rated_kg: house[hold.house_rule] } }
+      end
+
       # What is tried first on a host; where nothing may mark it, what leaves no mark.
       #
       # @return [Hold]

@@ -121,7 +121,7 @@ const HOSTS: Record<Host["host"], (part: HostPart) => React.ReactNode> = {
 };
 
 /** A person beside it, for size. */
-function Person({ at, x, shades }: { at: WreathView; x: number; shades: DrawingShades }) {
+export function Person({ at, x, shades }: { at: WreathView; x: number; shades: DrawingShades }) {
   const head = 0.105 * at.scale;
   const foot = at.y(0);
   const tall = PERSON_M * at.scale;
@@ -134,6 +134,38 @@ function Person({ at, x, shades }: { at: WreathView; x: number; shades: DrawingS
       />
     </g>
   );
+}
+
+/** A tray or board behind the wreath, woven round. */
+function Backing({
+  at,
+  centre,
+  across,
+  colour,
+  dusk,
+}: {
+  at: WreathView;
+  centre: number;
+  across: number;
+  colour: string;
+  dusk: boolean;
+}) {
+  const radius = (across / 2) * at.scale;
+  const place = { cx: at.x(0), cy: at.y(centre) };
+  return (
+    <g fill="none" stroke={shade(colour, dusk ? -0.65 : -0.18)}>
+      <circle {...place} r={radius} fill={shade(colour, dusk ? -0.5 : 0)} strokeWidth={Math.max(radius * 0.05, 1)} />
+      {[0.92, 0.84, 0.76, 0.68].map((part) => (
+        <circle key={part} {...place} r={radius * part} strokeWidth={0.8} />
+      ))}
+    </g>
+  );
+}
+
+/** What a wreath hangs on, by itself: one opening of a wall of them. */
+export function HostShape(part: HostPart) {
+  const Drawn = HOSTS[part.host.host];
+  return <Drawn {...part} />;
 }
 
 interface Props extends HostPart {
@@ -175,6 +207,15 @@ export function HostDrawing({ id, drawing, ...part }: Props) {
       )}
       {id === "whole" && hasPerson(drawing) && <Person at={at} x={half + PERSON_AWAY_M} shades={shades} />}
       <Drawn {...part} />
+      {drawing.ring && host.backing_m !== null && (
+        <Backing
+          at={at}
+          centre={drawing.ring.centre_m}
+          across={host.backing_m}
+          colour={host.backing_colour}
+          dusk={part.dusk}
+        />
+      )}
     </g>
   );
 }

@@ -44,7 +44,15 @@ export function WreathScreen({ piece }: { piece: PieceOf<"wreath"> }) {
   if (!plan || !pictured || !styles) return <Unplanned bench={bench} piece={piece} />;
   return (
     <WorkingsProvider pieceId={piece.id} dialled={draft}>
-      <BenchStrip piece={piece} bench={bench} noun={KINDS.wreath.noun} entries={[]} />
+      <BenchStrip
+        piece={piece}
+        bench={bench}
+        noun={KINDS.wreath.noun}
+        entries={[
+          { label: "Sheet as PDF", href: `/api/pieces/${piece.id}/wreath-sheet.pdf`, disabled: !plan.chosen },
+          { label: "Nail map as SVG", href: `/api/pieces/${piece.id}/wreath-sheet.svg`, disabled: !plan.chosen },
+        ]}
+      />
       <UnreadNotice faults={piece.unread} />
       <BenchLayout
         ledgerLabel="What it takes"

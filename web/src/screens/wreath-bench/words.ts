@@ -21,3 +21,11 @@ export const LAYOUTS: Record<Settings["layers"]["layout"], string> = {
   two_clusters: "two clusters",
   one_cluster: "one cluster",
 };
+
+/** Ways of making one. */
+export const MAKINGS: Record<Settings["greens"]["making"], string> = {
+  bought: "bought",
+  enriched: "bought, enriched",
+  frame: "made on a frame",
+  hoop: "a hoop",
+};

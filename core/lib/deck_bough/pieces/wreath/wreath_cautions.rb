@@ -3,6 +3,8 @@
 module DeckBough
   # Cautions of a wreath at the step where they matter (handbook 60, 95). It warns and defers; it certifies nothing.
   class WreathCautions
+    # Tails longer than this share of the wreath lead away from it; cut to the second they end with it.
+    TAILS = [1.0, 0.5].freeze
     # Of many arcs the worst are told.
     TOLD = 2
 
@@ -15,8 +17,12 @@ module DeckBough
 
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
     def call
-      Cautions.of("place" => place, "size" => size, "hang" => hang, "greens" => greens, "layers" => layers,
-                  "star" => star, "lights" => lights)
+      Cautions.of(%w[place size hang greens layers star lights step_back].to_h { |step| [step, at(step)] })
+    end
+
+    # @return [Array<Finding>] of one step
+    def at(step)
+      [*send(step)].compact
     end
 
     private
@@ -26,7 +32,23 @@ module DeckBough
     end
 
     def place
-      [*@reckoning.ground.findings, (of(:wreath_outdoors) if @place[:outdoors])]
+      [*ground, backing, (of(:wreath_outdoors) if @place[:outdoors])]
+    end
+
+    # What stands out for the greens is said instead.
+    def ground
+      return [] unless @reckoning.ground[:reads] == "dull"
+
+      style = @reckoning.standing_out
+      style ? [of(:wreath_dull_helped, what: style.name)] : @reckoning.ground.findings
+    end
+
+    def backing
+      across = @place[:backing_m] or return
+      low_m, high_m = %w[low high].map { |end_of| @ring.outer_m * @house["wreath.backing_#{end_of}"] }
+      return of(:wreath_backing_small, low_m: low_m, high_m: high_m) if across < low_m - 1e-9
+
+      of(:wreath_backing_large, low_m: low_m, high_m: high_m) if across > high_m + 1e-9
     end
 
     def size
@@ -128,9 +150,33 @@ module DeckBough
     end
 
     def star
-      return [] unless @reckoning.settings[:star][:kind] == "word"
+      case @reckoning.settings[:star][:kind]
+      when "word" then [of(:wreath_word, wide_m: @reckoning.word_width_m)]
+      when "none" then []
+      else [hidden, tails]
+      end
+    end
 
-      [of(:wreath_word, wide_m: @reckoning.word_width_m)]
+    # What leads stands over the greens where it is, or it is lost in them.
+    def hidden
+      hour = @reckoning.settings[:star][:at_h]
+      thick = @reckoning.thickness_at(hour)
+      wide = @reckoning.bow_width_m
+      return unless thick > wide + 1e-9
+
+      of(:wreath_star_hidden, hour: Wreaths::Clock.told(hour), thick_m: thick, wide_m: wide)
+    end
+
+    def tails
+      long = @reckoning.settings[:star][:tail_m]
+      return if @reckoning.settings[:star][:kind] != "bow" || long <= TAILS.first * @ring.outer_m
+
+      of(:wreath_tails, tail_m: long, wanted_m: TAILS.last * @ring.outer_m)
+    end
+
+    def step_back
+      added = @reckoning.elements.any? || @reckoning.stems.any?
+      [(of(:wreath_wires) if added && !@reckoning.settings[:step_back][:looked].include?("wires"))]
     end
 
     # Lights of a door that opens go by battery.

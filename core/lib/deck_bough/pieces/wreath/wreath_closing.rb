@@ -18,11 +18,13 @@ module DeckBough
 
     # @param reckoning [WreathReckoning] measured
     # @param stock [Array<Style>] stems there are, with what is free of each
-    def initialize(reckoning, stock:)
+    # @param ways [Integer] how many ways are told for each arc
+    def initialize(reckoning, stock:, ways: WAYS)
       @reckoning = reckoning
       stems = stock.select { |style| style.kind == "stem" && free(style).positive? }
       @stems = stems.max_by(MOST_KINDS) { |style| free(style) }
       @samples = reckoning.profile[:samples]
+      @most_ways = ways
     end
 
     # @return [Array<Hash>] from_h, to_h, by_m, ways: style, name, count, free, closes (share of what lacks)
@@ -43,7 +45,7 @@ module DeckBough
       samples = @samples.select { |sample| (sample[:at_h] - arc[:from_h]) % 12 <= hours + 1e-9 }
       found = @stems.map { |style| way(style, [arc[:from_h], [hours, 0.25].max], samples) }
       found.select { |one| one[:closes] >= WORTH }
-           .sort_by { |one| [-one[:closes].round(2), one[:count], one[:name]] }.first(WAYS)
+           .sort_by { |one| [-one[:closes].round(2), one[:count], one[:name]] }.first(@most_ways)
     end
 
     def way(style, arc, samples)

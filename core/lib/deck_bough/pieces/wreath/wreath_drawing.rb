@@ -15,7 +15,8 @@ module DeckBough
     # What stands round the wreath; also before it was measured.
     def self.host(place)
       place.slice(:host, :width_m, :height_m, :floor_m, :colour, :handle, :handle_m, :knocker_m, :slot_m,
-                  :glass_from_m, :glass_to_m, :opens)
+                  :glass_from_m, :glass_to_m, :opens, :backing_m)
+           .merge(backing_colour: place[:backing_colour] || WreathReckoning::BACKING)
     end
 
     def call

@@ -40,6 +40,22 @@ module DeckBough
                drawing: WreathDrawing.new(@reckoning).call)
     end
 
+    # What is asked for when it is wanted: it tries many wreaths.
+    #
+    # @param about ["start", "makings", "mends", "helps"]
+    # @param stock [Array<Style>] what there is to choose from
+    # @return [Hash, nil] as WreathStart, WreathMakings, WreathMends or WreathHelps tell it; nil before it is measured
+    def advice(about, stock:)
+      return unless chosen?
+
+      case about
+      when "start" then { start: WreathStart.new(@reckoning, stock: stems_of(stock)).call }
+      when "makings" then { makings: WreathMakings.new(@reckoning, stock: stock).call }
+      when "mends" then { ways: WreathMends.new(@reckoning, choice: choice, stock: stock).call }
+      when "helps" then { ways: WreathHelps.new(@reckoning, stock: stock).call }
+      end
+    end
+
     # @return [Hash, nil] as Portrait tells it
     def portrait
       chosen? ? WreathPortrait.of(@reckoning) : nil
@@ -66,6 +82,10 @@ module DeckBough
       envelope(chosen: false, choice: nil, closing: [], drawing: { host: WreathDrawing.host(@reckoning.place) })
     end
 
+    def stems_of(stock)
+      stock.select { |style| style.kind == "stem" }
+    end
+
     # What stands for what nobody said.
     def assumed
       { hanger: @reckoning.hanger_kind, fixing: @reckoning.holding.name,
@@ -74,8 +94,7 @@ module DeckBough
 
     # What may hold it here, with its rated load.
     def holds
-      fitting = Wreaths::Holding::ALL.select { |hold| hold.hosts.include?(@settings[:place][:host]) }
-      fitting.map { |hold| { name: hold.name, title: hold.title, rated_kg: @house[hold.house_rule] } }
+      Wreaths::Holding.told(@settings[:place][:host], @house)
     end
 
     # Of the wreaths there are, the one whose size comes nearest the middle of the band.

@@ -45,6 +45,6 @@ module DeckBough
                      (element.style.diameter_mm || 50) / 2_000.0, element.style.colour)
       end
     end
-    private_class_method :host, :round, :dots
+    private_class_method :host, :dots
   end
 end

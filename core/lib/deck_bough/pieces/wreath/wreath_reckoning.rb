@@ -39,6 +39,21 @@ module DeckBough
       @units = units
     end
 
+    # The same wreath with some settings otherwise.
+    #
+    # @param changes [Hash{Symbol => Hash}] fields by group
+    # @return [WreathReckoning]
+    def with(changes)
+      told = settings.to_h { |group, fields| [group, fields.merge(changes.fetch(group, {}))] }
+      WreathReckoning.new(settings: told, surroundings: surroundings, styles: styles, house: house, units: units)
+    end
+
+    # The same with styles that it did not name before.
+    def knowing(more)
+      WreathReckoning.new(settings: settings, surroundings: surroundings,
+                          styles: styles.merge(more.to_h { |style| [style.id, style] }), house: house, units: units)
+    end
+
     def place
       @place ||= WreathPlace.of(settings[:place])
     end
@@ -90,6 +105,11 @@ module DeckBough
       @layers ||= Wreaths::RingProfile.new(ring, body_m: body_m, items: items)
     end
 
+    # Outward and inward together.
+    def thickness_at(hour)
+      layers.at(hour).values_at(:outward_m, :inward_m).sum
+    end
+
     # Some stems by themselves.
     #
     # @param places [Array<Float>] hours
@@ -98,7 +118,29 @@ module DeckBough
     end
 
     def ground
-      @ground ||= ask("wreath.ground", greens: green_colour, ground: place[:colour])
+      @ground ||= against(green_colour)
+    end
+
+    # A colour against what is behind the wreath: its host, or the backing before that.
+    #
+    # @return [Answer]
+    def against(colour)
+      ask("wreath.ground", greens: colour, ground: behind)
+    end
+
+    def behind
+      place[:backing_m] ? place[:backing_colour] || BACKING : place[:colour]
+    end
+
+    # A woven tray nobody said the colour of.
+    BACKING = "#e6d9bd"
+
+    # What is put on it that reads where its greens do not.
+    #
+    # @return [Style, nil]
+    def standing_out
+      dressed = [(star_style if settings[:star][:kind] != "none"), *elements.map(&:style)].compact.uniq
+      dressed.find { |style| style.colour && against(style.colour)[:reads] == "well" }
     end
 
     def green_colour

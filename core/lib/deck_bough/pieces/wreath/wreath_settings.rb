@@ -41,7 +41,10 @@ module DeckBough
         Input.number(:glass_to_m, "Glass to", "m", 0..4, default: nil),
         Input.flag(:outdoors, "Outdoors", default: false),
         Input.number(:storm_gap_m, "Gap to the storm door", "m", 0.005..1, default: nil, why: "A gap has a depth."),
-        Input.choice(:opens, "Opens", %w[inward outward], default: "inward")
+        Input.choice(:opens, "Opens", %w[inward outward], default: "inward"),
+        Input.number(:backing_m, "Backing behind it, across", "m", 0.05..4, default: nil,
+                                                                            why: "A backing has a size."),
+        Input.text(:backing_colour, "Colour of the backing", 7..7, default: nil)
       ],
       size: [
         MAYBE_STYLE,
@@ -115,14 +118,17 @@ module DeckBough
     end
 
     def cross_check(settings, faults)
-      colour = settings[:place][:colour]
-      faults << Inputs.fault(:not_a_colour, %w[place colour], given: colour) if colour && !colour.match?(COLOUR)
+      %i[colour backing_colour].each { |name| colour_fault(settings[:place][name], ["place", name.to_s], faults) }
       glass = settings[:place].values_at(:glass_from_m, :glass_to_m)
       if glass.all? && glass.first >= glass.last
         faults << Inputs.fault(:glass_inside_out, %w[place glass_to_m], from: Measure.new(glass.first, "m"))
       end
       ring_faults(settings[:size], faults)
       stem_faults(settings[:greens][:stems], faults)
+    end
+
+    def colour_fault(colour, path, faults)
+      faults << Inputs.fault(:not_a_colour, path, given: colour) if colour && !colour.match?(COLOUR)
     end
 
     def ring_faults(size, faults)
@@ -138,6 +144,6 @@ module DeckBough
 
       faults << Inputs.fault(:stems_many, %w[greens stems], most: MOST_STEMS)
     end
-    private_class_method :cross_check, :ring_faults, :stem_faults
+    private_class_method :cross_check, :ring_faults
   end
 end

@@ -3,13 +3,13 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { clockPosition, length } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
-import type { StepProps } from "./StepDials";
+import type { DressingProps } from "./dressing";
 
 /** What would close the thin arcs, from what is free; one press puts it there. */
-export function Closing({ bench, plan }: Pick<StepProps, "bench" | "plan">) {
+export function Closing({ bench, plan }: Pick<DressingProps, "bench" | "plan">) {
   const units = useUnits();
   const { stems } = bench.draft.settings.greens;
-  const closable = plan.closing.filter(({ ways }) => ways.length > 0);
+  const closable = (plan.closing ?? []).filter(({ ways }) => ways.length > 0);
   return closable.map((arc) => (
     <Box
       key={arc.from_h}

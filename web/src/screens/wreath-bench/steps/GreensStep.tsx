@@ -7,8 +7,9 @@ import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
 import { Closing } from "./Closing";
+import { MAKINGS } from "../words";
 import { HourSelect } from "./HourSelect";
-import type { StepProps } from "./StepDials";
+import type { DressingProps } from "./dressing";
 
 type Greens = Schemas["WreathSettings"]["greens"];
 type Stems = Greens["stems"][number];
@@ -18,7 +19,7 @@ const MADE = ["frame", "hoop"];
 const FEW = 6;
 
 /** How it is made, of which greens, and the outline wanted round the ring. */
-export function GreensStep({ bench, plan, styles, onNewStyle }: StepProps) {
+export function GreensStep({ bench, plan, styles, onNewStyle, advice }: DressingProps) {
   const { greens } = bench.draft.settings;
   const dial = (part: Partial<Greens>) => bench.dial("greens", part);
   const error = (name: keyof Greens) => bench.problem?.field(`/settings/greens/${name}`);
@@ -28,12 +29,7 @@ export function GreensStep({ bench, plan, styles, onNewStyle }: StepProps) {
     dial({ stems: greens.stems.map((entry, i) => (i === index ? { ...entry, ...part } : entry)) });
   return (
     <Dials>
-      <ChoiceDial
-        label="It is"
-        value={greens.making}
-        choices={{ bought: "bought", enriched: "bought, enriched", frame: "made on a frame", hoop: "a hoop" }}
-        onChange={(making) => dial({ making })}
-      />
+      <ChoiceDial label="It is" value={greens.making} choices={MAKINGS} onChange={(making) => dial({ making })} />
       <FigureValue label="Fullness" figure={plan.figures.fullness} />
       {MADE.includes(greens.making) && (
         <>
@@ -92,6 +88,7 @@ export function GreensStep({ bench, plan, styles, onNewStyle }: StepProps) {
           onChange={(low_m) => low_m !== null && dial({ low_m })}
         />
       )}
+      {advice}
       <Closing bench={bench} plan={plan} />
       <Entries
         label="Stems layered in, clockwise"

@@ -8,10 +8,10 @@ import { Tick } from "../../../parts/Tick";
 import { LAYOUTS } from "../words";
 import { Closing } from "./Closing";
 import { HourSelect } from "./HourSelect";
-import type { StepProps } from "./StepDials";
+import type { DressingProps } from "./dressing";
 
 /** Which arcs are dressed, how near the sites stand, what goes on them and between them. */
-export function LayersStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
+export function LayersStep({ bench, plan, piece, styles, onNewStyle }: DressingProps) {
   const { layers } = bench.draft.settings;
   return (
     <Dials>

@@ -3,12 +3,12 @@ import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { StyleSelect } from "../../../bench/StyleSelect";
 import { WordDial } from "../../../parts/WordDial";
-import type { StepProps } from "./StepDials";
+import type { DressingProps } from "./dressing";
 
 const SCHOOLS = declared.wreath.lights.school.choices;
 
 /** Light round the ring. */
-export function LightsStep({ bench, plan, styles }: StepProps) {
+export function LightsStep({ bench, plan, styles }: DressingProps) {
   const { lights } = bench.draft.settings;
   return (
     <Dials>

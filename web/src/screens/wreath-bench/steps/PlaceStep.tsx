@@ -9,6 +9,7 @@ import { Tick } from "../../../parts/Tick";
 import { length } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
 import { HOST_NAMES } from "../words";
+import { Ways } from "./Ways";
 import type { StepProps } from "./StepDials";
 
 type Place = Schemas["WreathSettings"]["place"];
@@ -84,7 +85,8 @@ function Fittings({ bench }: StepProps) {
 
 /** What it hangs on, measured, and whether it reads against that. */
 export function PlaceStep(props: StepProps) {
-  const { bench, plan } = props;
+  const { bench, plan, piece } = props;
+  const dull = plan.cautions.some(({ code }) => code === "wreath_dull");
   const { place } = bench.draft.settings;
   const units = useUnits();
   const dial = (part: Partial<Place>) => bench.dial("place", part);
@@ -138,8 +140,25 @@ export function PlaceStep(props: StepProps) {
       <FigureValue
         label="Lighter or darker than it by"
         figure={plan.figures.delta_l}
-        note={plan.cautions.some(({ code }) => code === "wreath_dull") ? "reads dull" : "reads well"}
+        note={dull ? "reads dull" : "reads well"}
       />
+      <Ways bench={bench} piece={piece} about="helps" label="What would help" wanted={dull} />
+      <LengthField
+        label="Backing behind it, across"
+        placeholder="none"
+        value={place.backing_m}
+        error={error("backing_m")}
+        onChange={(backing_m) => dial({ backing_m })}
+      />
+      {place.backing_m !== null && (
+        <TextField
+          label="Backing's colour"
+          type="color"
+          value={place.backing_colour ?? plan.drawing.host.backing_colour}
+          onChange={(event) => dial({ backing_colour: event.target.value })}
+          sx={{ flex: "0 0 130px !important" }}
+        />
+      )}
       {DOORS.includes(place.host) && <Fittings {...props} />}
       <Tick label="Outdoors" checked={place.outdoors} onChange={(outdoors) => dial({ outdoors })} />
     </Dials>

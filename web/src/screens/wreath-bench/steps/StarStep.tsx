@@ -6,10 +6,10 @@ import { StyleSelect } from "../../../bench/StyleSelect";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
 import { HourSelect } from "./HourSelect";
-import type { StepProps } from "./StepDials";
+import type { DressingProps } from "./dressing";
 
 /** The one thing that leads: a bow, a word, a figure, or nothing. */
-export function StarStep({ bench, plan, styles, onNewStyle }: StepProps) {
+export function StarStep({ bench, plan, styles, onNewStyle }: DressingProps) {
   const { star } = bench.draft.settings;
   return (
     <Dials>

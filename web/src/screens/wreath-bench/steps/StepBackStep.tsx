@@ -2,6 +2,7 @@ import type { Schemas } from "../../../api/client";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { StepBackLooks } from "../../../bench/StepBackLooks";
+import { Ways } from "./Ways";
 import type { StepProps } from "./StepDials";
 
 type Look = Schemas["WreathSettings"]["step_back"]["looked"][number];
@@ -14,11 +15,12 @@ const LOOKS: Record<Look, string> = {
 };
 
 /** The look from the path: figures of the whole, and all that is still to be said of it. */
-export function StepBackStep({ bench, plan }: StepProps) {
+export function StepBackStep({ bench, plan, piece }: StepProps) {
   return (
     <Dials>
       <FigureValue label="Fullness" figure={plan.figures.fullness} />
       <FigureValue label="It weighs" figure={plan.figures.weight} />
+      <Ways bench={bench} piece={piece} about="mends" label="Mends, tried on it" wanted={plan.cautions.length > 0} />
       <StepBackLooks
         looks={LOOKS}
         looked={bench.draft.settings.step_back.looked}

@@ -9,6 +9,7 @@ import { LayersStep } from "./LayersStep";
 import { LightsStep } from "./LightsStep";
 import { PlaceStep } from "./PlaceStep";
 import { SizeStep } from "./SizeStep";
+import { Start } from "./Start";
 import { StarStep } from "./StarStep";
 import { StepBackStep } from "./StepBackStep";
 
@@ -38,7 +39,7 @@ const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
   place: PlaceStep,
   size: SizeStep,
   hang: HangStep,
-  greens: GreensStep,
+  greens: (props) => <GreensStep {...props} advice={<Start {...props} />} />,
   layers: LayersStep,
   star: StarStep,
   lights: LightsStep,

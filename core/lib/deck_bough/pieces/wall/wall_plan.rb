@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A wall of wreaths planned: settings and surroundings in; figures, ledger, cautions, drawing and workings out.
+  #
+  #   plan = WallPlan.new(settings: { "wall" => { "width_m" => 3.0 } }, surroundings: place, styles: []).call
+  #   plan[:figures][:count][:value] # => 3
+  #
+  # Everything is JSON-ready. Lengths metres, masses kilograms, money cents, time minutes. Deterministic.
+  # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
+  class WallPlan
+    include Planned
+
+    STEPS = %w[wall wreaths arrange hang greens layers star lights step_back].freeze
+
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
+      @settings = WallSettings.check(settings)
+      @house = house
+      @reckoning = WallReckoning.new(settings: @settings, surroundings: surroundings,
+                                     styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
+    end
+
+    def chosen?
+      !@settings[:wall][:width_m].nil?
+    end
+
+    def call
+      reckoned.merge(sheets: sheets)
+    end
+
+    # All but the workings.
+    def reckoned
+      return unmeasured unless chosen?
+
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
+               left_out: @reckoning.laid[:left_out], drawing: WallDrawing.new(@reckoning).call)
+    end
+
+    # @return [Hash, nil] as Portrait tells it
+    def portrait
+      chosen? ? WallPortrait.of(@reckoning) : nil
+    end
+
+    # How wide it is, metres; nil before it is measured.
+    def extent
+      @settings[:wall][:width_m]
+    end
+
+    # A wall brings its measures along.
+    def fitted
+      @settings
+    end
+
+    private
+
+    def envelope(**told)
+      PlanEnvelope.of(kind: "wall", settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, holds: holds,
+                      **told)
+    end
+
+    def unmeasured
+      envelope(chosen: false, left_out: [], drawing: { wall: WallDrawing.wall(@settings) })
+    end
+
+    # What stands for what nobody said.
+    def assumed
+      place = @reckoning.place
+      { fixing: holding.name, colour: place.colour, opening_width_m: place.opening[:width_m],
+        opening_height_m: place.opening[:height_m], opening_floor_m: place.opening[:floor_m],
+        gap_m: @house["wreath.wall_gap"] }
+    end
+
+    def holding
+      said = @settings[:hang][:fixing]
+      return Wreaths::Holding::BY_NAME.fetch(said) if said
+
+      Wreaths::Holding.usual(@reckoning.place.host, no_nails: @reckoning.surroundings.no_nails)
+    end
+
+    # What may hold them here, with its rated load.
+    def holds
+      Wreaths::Holding.told(@reckoning.place.host, @house)
+    end
+
+    def sheets
+      chosen? ? { **figures.sheets, **ledger.sheets } : {}
+    end
+
+    def cautions
+      @cautions ||= WallCautions.new(@reckoning).call
+    end
+
+    def ledger
+      @ledger ||= WallLedger.new(@reckoning)
+    end
+
+    def figures
+      @figures ||= WallFigures.new(@reckoning, ledger)
+    end
+  end
+end
