@@ -11,7 +11,7 @@ module DeckBough
       disable :static, :protection, :logging, :sessions
 
       RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Claims, Routes::Hanging,
-                   Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths,
+                   Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths, Routes::Anchors,
                    Routes::Acts, Routes::Styles, Routes::StringTests, Routes::HouseRules, Routes::Lengths,
                    Routes::Find].freeze
 

@@ -41,6 +41,7 @@ module DeckBough
         @pieces = Store::Pieces.new(database, studio[:id])
         @styles = Store::Styles.new(database, studio[:id])
         @stock = Store::Stock.new(database, studio[:id])
+        @anchors = Store::Anchors.new(database, studio[:id])
         @claims = Store::Claims.new(database, studio[:id])
         @rows = Store::Needs.new(database, studio[:id])
         @planning = Planning.new(database, studio)
@@ -127,7 +128,7 @@ module DeckBough
       def batch_of(batch, around, until_when)
         read = @pieces.of_ids(batch.map { |piece| piece[:id] }).to_h { |piece| [piece[:id], piece] }
         pieces = read.values_at(*batch.map { |piece| piece[:id] }).compact
-        known = styles_of(pieces, around)
+        known = styles_of(pieces, around).merge(staying: @anchors.of_rooms(pieces.map { |piece| piece[:room_id] }.uniq))
         pieces.each_with_object({}) do |piece, found|
           break found if found.any? && now > until_when
 
@@ -150,15 +151,15 @@ module DeckBough
         free = known[:free].fetch(piece[:id])
         cut = known[:cut].fetch(piece[:id], {})
         styles = free.map { |id, share| known[:all][id].with(cut: cut.fetch(id, 0), **share) }
-        told = told(piece, around, styles)
+        told = told(piece, around, styles, known[:staying].fetch(piece[:room_id], []))
         { stamp: stamp(piece, around, Store::Needs.digest(known[:versions].slice(*free.keys))), style_ids: free.keys,
           free: free.transform_values { |share| share[:on_hand] },
           claims: free.transform_values { NOTHING }.merge(LedgerLine.claims(told[:lines], cut)), **told }
       end
 
       # Whatever is wrong with one piece stays with that piece.
-      def told(piece, around, styles)
-        @planning.needs(*around.fetch(piece[:room_id]), piece, styles)
+      def told(piece, around, styles, staying)
+        @planning.needs(*around.fetch(piece[:room_id]), piece, styles, staying)
       rescue UnplannableError => e
         worry(piece, PlanSummary.unplannable(e, @studio[:units]))
       rescue StandardError => e

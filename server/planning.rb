@@ -17,6 +17,7 @@ module DeckBough
         @styles = Store::Styles.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
         @house_rules = Store::HouseRules.new(database, studio[:id])
+        @anchors = Store::Anchors.new(database, studio[:id])
       end
 
       def house
@@ -30,7 +31,8 @@ module DeckBough
         checked = checked(kind, settings)
         room = @rooms.find(piece[:room_id])
         home = @homes.find(room[:home_id])
-        kind.plan.call(brief(checked, surroundings(home, room, place_id),
+        anchors = anchors_of(kind, room[:id], piece[:id])
+        kind.plan.call(brief(checked, surroundings(home, room, place_id, anchors),
                              styles: @styles.for_plan(kind.style_ids(checked), home: home, piece_id: piece[:id]),
                              **beside(kind, piece, home)))
       end
@@ -51,17 +53,20 @@ module DeckBough
         room = @rooms.find(room_id)
         home = @homes.find(room[:home_id])
         styles = @styles.for_plan(kind.style_ids(settings), home: home, piece_id: piece_id)
-        kind.plan.call(brief(settings, surroundings(home, room, place_id), styles: styles)).reckoned
+        anchors = anchors_of(kind, room[:id], piece_id)
+        kind.plan.call(brief(settings, surroundings(home, room, place_id, anchors), styles: styles)).reckoned
       rescue UnplannableError => e
         raise Problem.unplannable(e)
       end
 
-      # For many pieces at once: home, room and styles are given.
+      # For many pieces at once: home, room, styles and what stays in the room are given.
       #
+      # @param staying [Array<Hash>] of the room, as Store::Anchors has them
       # @return [Hash] summary, measured, lines, portrait
-      def needs(home, room, piece, styles)
+      def needs(home, room, piece, styles, staying = [])
         kind = Kinds.of(piece[:kind])
-        plan = kind.plan.call(brief(piece[:settings], surroundings(home, room, piece[:place_id]), styles: styles))
+        around = surroundings(home, room, piece[:place_id], own(staying, piece[:id]))
+        plan = kind.plan.call(brief(piece[:settings], around, styles: styles))
         { summary: PlanSummary.unread(plan.summary, piece[:unread].map { |fault| fault[:message] }),
           measured: kind.measure.call(piece[:settings]), lines: plan.lines, portrait: plan.portrait }
       end
@@ -141,14 +146,25 @@ module DeckBough
         others.flat_map { |other| Kinds.of(other[:kind]).greens(other[:settings]) }.uniq
       end
 
+      # What stays in the room, where the kind looks at it.
+      def anchors_of(kind, room_id, piece_id)
+        kind.wants.include?(:anchors) ? own(@anchors.of_rooms([room_id]).fetch(room_id, []), piece_id) : []
+      end
+
+      # Those of this piece, and those of none; another piece hangs on its own.
+      def own(rows, piece_id)
+        rows.select { |row| row[:piece_id].nil? || row[:piece_id] == piece_id }
+            .map { |row| StayingAnchor.new(own: !row[:piece_id].nil?, **row.except(:piece_id)) }
+      end
+
       # A tree that has no place yet stands at the middle of the wall, its floor unknown.
-      def surroundings(home, room, place_id)
+      def surroundings(home, room, place_id, anchors = [])
         place = room[:places].find { |candidate| candidate[:id] == place_id } || { stance: "wall", near_socket: true }
         Surroundings.new(
           ceiling: Ceiling.new(left_m: room[:ceiling_left_m], right_m: room[:ceiling_right_m], width_m: room[:width_m]),
           room_depth_m: room[:depth_m],
           children: home[:children_ages], pets: home[:pets], conifer_allergy: home[:conifer_allergy], heat: room[:heat],
-          no_nails: room[:no_nails] || home[:rented],
+          no_nails: room[:no_nails] || home[:rented], anchors: anchors,
           **place.slice(:stance, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m, :near_heat,
                         :near_socket)
         )

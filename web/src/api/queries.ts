@@ -17,6 +17,7 @@ export const keys = {
   people: ["people"],
   season: (page: number) => ["season", page],
   home: (id: string) => ["home", id],
+  anchors: (id: string) => ["home", id, "anchors"],
   shortages: (id: string) => ["home", id, "shortages"],
   room: (id: string) => ["room", id],
   piece: (id: string) => ["piece", id],
@@ -59,6 +60,14 @@ export function useSeason(page: number) {
     queryKey: keys.season(page),
     queryFn: () => ask(client.GET("/api/season", { params: { query: { page } } })),
     staleTime: 0,
+  });
+}
+
+/** Nails and hooks that stay in a home from year to year. */
+export function useAnchors(homeId: string) {
+  return useQuery({
+    queryKey: keys.anchors(homeId),
+    queryFn: () => ask(client.GET("/api/homes/{id}/anchors", { params: { path: { id: homeId } } })),
   });
 }
 

@@ -733,6 +733,84 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/homes/{id}/anchors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Nails and hooks that stay in a home, room by room */
+        get: operations["listAnchors"];
+        put?: never;
+        /** Keep a nail or hook that stays */
+        post: operations["addAnchor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/anchors/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change what is known of a nail or hook */
+        put: operations["changeAnchor"];
+        post?: never;
+        /** It is gone from the wall */
+        delete: operations["deleteAnchor"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/anchors/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted one back */
+        post: operations["restoreAnchor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/anchors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The hooks of a piece as planned stay in the home; those known already are not kept twice */
+        post: operations["keepAnchors"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/advice": {
         parameters: {
             query?: never;
@@ -2328,6 +2406,49 @@ export interface components {
                 from_centre_m: number;
             }[];
         };
+        StayingAnchorSaid: {
+            room_id: string;
+            /** @description the piece it is of; from its left end it is measured */
+            piece_id?: string | null;
+            place: string;
+            kind: components["schemas"]["StayingAnchorKind"];
+            rated_kg?: number | null;
+            since: number;
+            good?: boolean;
+            left_m?: number | null;
+            floor_m?: number | null;
+            version?: number;
+        };
+        /** @enum {string} */
+        StayingAnchorKind: "small_hook" | "medium_hook" | "large_hook" | "large_strip" | "nail" | "padded_tie" | "cable_tie" | "suction_hook" | "putty" | "tension_rod" | "shelf_weight" | "freestanding_frame" | "door_hook" | "tie";
+        StayingAnchor: {
+            id: string;
+            room_id: string;
+            room: string;
+            piece_id: string | null;
+            piece: string | null;
+            place: string;
+            kind: components["schemas"]["StayingAnchorKind"];
+            title: string;
+            rated_kg: number | null;
+            since: number;
+            good: boolean;
+            left_m: number | null;
+            floor_m: number | null;
+            version: number;
+        };
+        StayingAnchors: {
+            items: components["schemas"]["StayingAnchor"][];
+            kinds: {
+                name: components["schemas"]["StayingAnchorKind"];
+                title: string;
+            }[];
+        };
+        AnchorsKept: {
+            kept: components["schemas"]["StayingAnchor"][];
+            /** @description how many were known already */
+            known: number;
+        };
         AskedAdvice: {
             /** @enum {string} */
             about: "start" | "makings" | "mends" | "helps";
@@ -2423,6 +2544,8 @@ export interface components {
                 hook_floor_m: number;
                 /** @description whether a hook holds it */
                 held: boolean;
+                /** @description since which year its hook is there */
+                since: number | null;
                 kg: number;
                 /** @description share of it that is seen */
                 visible: number;
@@ -4617,6 +4740,163 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listAnchors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nails and hooks that stay */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StayingAnchors"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    addAnchor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StayingAnchorSaid"];
+            };
+        };
+        responses: {
+            /** @description A nail or hook that stays */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StayingAnchor"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeAnchor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StayingAnchorSaid"] & components["schemas"]["AtVersion"];
+            };
+        };
+        responses: {
+            /** @description A nail or hook that stays */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StayingAnchor"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteAnchor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    restoreAnchor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A nail or hook that stays */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StayingAnchor"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepAnchors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What was kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnchorsKept"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -15,6 +15,7 @@ import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
+import { AnchorsCard } from "./AnchorsCard";
 import { HomeDialog } from "./HomeDialog";
 import { Household } from "./Household";
 import { PORTRAIT } from "./PieceRow";
@@ -89,6 +90,7 @@ export function Home() {
             {told.rooms.map((room) => (
               <RoomCard key={room.id} room={room} home={told} scale={scale} />
             ))}
+            <AnchorsCard home={told} year={me?.today.slice(0, 4) ?? ""} />
           </Gently>
         </Box>
       </Box>

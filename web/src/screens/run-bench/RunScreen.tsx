@@ -8,6 +8,7 @@ import { KINDS } from "../../kinds/registry";
 import { Ledger } from "../../bench/Ledger";
 import { StepTabs, worst } from "../../bench/StepTabs";
 import { useBench } from "../../bench/useBench";
+import { useKeepHooks } from "../../bench/useKeepHooks";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
 import { Unplanned } from "../../bench/Unplanned";
@@ -41,6 +42,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
   );
 
   useBenchKeys({ bench, steps, onStep: setStep });
+  const keepHooks = useKeepHooks(piece, !plan?.chosen);
 
   if (!plan || !pictured || !styles) return <Unplanned bench={bench} piece={piece} />;
   return (
@@ -52,6 +54,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
         entries={[
           { label: "Run sheet as PDF", href: `/api/pieces/${piece.id}/run-sheet.pdf`, disabled: !plan.chosen },
           { label: "Nail map as SVG", href: `/api/pieces/${piece.id}/run-sheet.svg`, disabled: !plan.chosen },
+          keepHooks,
         ]}
       />
       <UnreadNotice faults={piece.unread} />

@@ -8,6 +8,7 @@ import { StepTabs, worst } from "../../bench/StepTabs";
 import { Unplanned } from "../../bench/Unplanned";
 import { UnreadNotice } from "../../bench/UnreadNotice";
 import { useBench } from "../../bench/useBench";
+import { useKeepHooks } from "../../bench/useKeepHooks";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
 import { WorkingsProvider } from "../../bench/workings";
@@ -40,6 +41,7 @@ export function WreathScreen({ piece }: { piece: PieceOf<"wreath"> }) {
   }, [step, layout, mirrored, from_h, to_h, dial]);
 
   useBenchKeys({ bench, steps, onStep: setStep });
+  const keepHooks = useKeepHooks(piece, !plan?.chosen);
 
   if (!plan || !pictured || !styles) return <Unplanned bench={bench} piece={piece} />;
   return (
@@ -51,6 +53,7 @@ export function WreathScreen({ piece }: { piece: PieceOf<"wreath"> }) {
         entries={[
           { label: "Sheet as PDF", href: `/api/pieces/${piece.id}/wreath-sheet.pdf`, disabled: !plan.chosen },
           { label: "Nail map as SVG", href: `/api/pieces/${piece.id}/wreath-sheet.svg`, disabled: !plan.chosen },
+          keepHooks,
         ]}
       />
       <UnreadNotice faults={piece.unread} />

@@ -64,6 +64,14 @@ module DeckBough
       end
     end
 
+    # For each of its anchors the one that is there already, where one is.
+    #
+    # @return [Array<StayingAnchor, nil>]
+    def staying
+      @staying ||= StayingAnchors.holding(surroundings.anchors.select(&:own),
+                                          anchors.map { |one| one.values_at(:x_m, :floor_m, :kg) }, house)
+    end
+
     # The pull of one swag, as the rule tells it: span along the rail, mean weight of a metre.
     def swag_pull
       span = path.swags.first or return nil

@@ -12,9 +12,17 @@ module DeckBough
       return laid unless @reckoning.held?
 
       fixing = @reckoning.fixing
-      [*surface(fixing), *overloaded, (of(:adhesive_wait) if fixing.adhesive),
+      [*surface(fixing), *overloaded, *staying, (of(:adhesive_wait) if fixing.adhesive),
        (of(:over_heads, what: @survey[:below]) unless @survey[:below] == "floor"),
        (of(:shelf_holder) if fixing.name == "shelf_weight" && @place.children.any?), *rod(fixing), *flat_swag, *chain]
+    end
+
+    # Hooks that are there already are tried first.
+    def staying
+      there = @reckoning.staying.compact
+      return [] if there.empty?
+
+      [of(:anchors_there, count: there.size, all: @reckoning.anchors.size, since: there.map(&:since).min)]
     end
 
     def laid

@@ -7,7 +7,7 @@ require_relative "run_look"
 module DeckBough
   # A greenery run: along a shelf, a rail, a frame, a rod or a ring.
   RUN_KIND = Kind.new(
-    name: "run", noun: "run", declared: RunSettings, wants: %i[elsewhere], chooses: %w[garland stem],
+    name: "run", noun: "run", declared: RunSettings, wants: %i[elsewhere anchors], chooses: %w[garland stem],
     look: RunLook,
     plan: lambda do |brief|
       RunPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles, house: brief.house,
@@ -15,6 +15,6 @@ module DeckBough
                   elsewhere: brief.elsewhere)
     end,
     measure: ->(settings) { { height_m: nil, length_m: RunSettings.length(settings) } },
-    gives: %i[run_sheet build offcuts]
+    gives: %i[run_sheet build offcuts anchors]
   )
 end

@@ -106,15 +106,35 @@ module DeckBough
     def fixings
       return [] unless @reckoning.held?
 
-      count = @reckoning.anchors.sum { |anchor| anchor[:fixings] }
+      there = @reckoning.staying.compact
+      count = wanted_fixings
       doubled = @reckoning.anchors.select { |anchor| anchor[:fixings] > 1 }
       sum = ["#{@reckoning.anchors.size} anchors",
              *doubled.map { |anchor| "#{anchor[:fixings] - 1} more at #{anchor[:number]}" }].join(" + ")
+      sum += " − #{all_fixings - count} there already" if there.any?
       sheet = keep("anchors", "Anchors", [@reckoning.anchor_rule],
                    more: [note("One at each anchor, more where it carries more than it may", sum, "need", count)])
-      [LedgerLine.new(kind: "fixing", step: "anchors", style: @reckoning.fixing_style, label: @reckoning.fixing.title,
-                      need: count,
-                      sheet: sheet)]
+      [*fixings_there(there),
+       LedgerLine.new(kind: "fixing", step: "anchors", style: @reckoning.fixing_style, label: @reckoning.fixing.title,
+                      need: count, sheet: sheet)]
+    end
+
+    def all_fixings
+      @reckoning.anchors.sum { |anchor| anchor[:fixings] }
+    end
+
+    # What is there already holds its anchor alone.
+    def wanted_fixings
+      @reckoning.anchors.zip(@reckoning.staying).sum { |anchor, there| there ? 0 : anchor[:fixings] }
+    end
+
+    # Hooks that stay are the home's own.
+    def fixings_there(there)
+      return [] if there.empty?
+
+      titles = there.map(&:title).tally.map { |title, count| "#{count} × #{title.downcase}" }
+      [own("there", "anchors", "Hooks and nails there since #{there.map(&:since).min}", need: there.size,
+                                                                                        sum: titles.join(", "))]
     end
 
     def figure(metres)

@@ -61,6 +61,18 @@ module DeckBough
       @settings
     end
 
+    # What holds it, to be kept with the home: measured from its left end.
+    #
+    # @return [Array<Hash>] kind, rated_kg, left_m, floor_m
+    def hooks
+      return [] unless chosen? && @reckoning.held?
+
+      @reckoning.anchors.map do |anchor|
+        { kind: @reckoning.fixing.name, rated_kg: @reckoning.rated_kg.to_f, left_m: [anchor[:x_m], 0].max,
+          floor_m: [anchor[:floor_m], 0].max }
+      end
+    end
+
     # A good layering for the outline wanted, from what is on hand, within the weight the anchors may carry.
     #
     # @return [Hash, nil] as AutomaticStart tells it; nil before the run is measured

@@ -10,8 +10,9 @@ module DeckBough
   Surroundings = Struct.new(:place, :stance, :ceiling, :from_left_m, :free_width_m, :free_depth_m, :walkway_m, :wall_m,
                             :children,
                             :pets, :near_heat, :near_socket, :no_nails, :heat, :conifer_allergy, :room_depth_m,
-                            keyword_init: true) do
-    def initialize(stance:, ceiling:, children: [], pets: [], from_left_m: nil, **)
+                            :anchors, keyword_init: true) do
+    # @param anchors [Array<StayingAnchor>] nails and hooks that stay there from year to year
+    def initialize(stance:, ceiling:, children: [], pets: [], from_left_m: nil, anchors: [], **)
       super
       self.from_left_m ||= ceiling.width_m / 2.0
       freeze

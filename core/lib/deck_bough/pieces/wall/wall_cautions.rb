@@ -18,7 +18,7 @@ module DeckBough
 
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
     def call
-      own = Cautions.of("wreaths" => wreaths, "arrange" => arrange)
+      own = Cautions.of("wreaths" => wreaths, "arrange" => arrange, "hang" => [staying])
       (own + of_each).uniq { |told| told.values_at(:step, :code, :message) }
                      .sort_by.with_index { |told, i| [Cautions::ORDER.fetch(told[:severity]), i] }
     end
@@ -36,6 +36,13 @@ module DeckBough
 
     def arrange
       [*@reckoning.laid.findings, on_thing]
+    end
+
+    def staying
+      there = @reckoning.staying.compact
+      return if there.empty?
+
+      of(:anchors_there, count: there.size, all: @reckoning.rings.size, since: there.map(&:since).min)
     end
 
     # A group over furniture hangs clear of it.

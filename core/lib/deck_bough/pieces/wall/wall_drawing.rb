@@ -40,7 +40,8 @@ module DeckBough
       @reckoning.rings.zip(@reckoning.moves).map do |ring, (across, up)|
         { number: ring.number, look: look.fetch(ring.number), left_m: ring.left_m, floor_m: ring.floor_m,
           diameter_m: ring.diameter_m, hook_left_m: ring.left_m, hook_floor_m: ring.hook_m,
-          held: ring.reckoning.held?, kg: ring.reckoning.kg, visible: ring.visible, layer: ring.layer,
+          held: ring.reckoning.held?, since: @reckoning.staying[ring.number - 1]&.since,
+          kg: ring.reckoning.kg, visible: ring.visible, layer: ring.layer,
           moves_across: across, moves_up: up }
       end
     end

@@ -12,11 +12,25 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= counted.group_by { |line, _, _| [line.kind, line.style&.id || line.label, line.own] }
-                        .map { |_, those| together(those) }
+      @lines ||= [*bought, *there].reject { |line| line.need.zero? && line.spares.zero? }
     end
 
     private
+
+    def bought
+      counted.group_by { |line, _, _| [line.kind, line.style&.id || line.label, line.own] }
+             .map { |_, those| together(those) }
+    end
+
+    # Hooks that stay are the home's own.
+    def there
+      anchors = @reckoning.staying.compact
+      anchors.group_by(&:kind).map do |kind, those|
+        places = those.map(&:place).uniq.first(3).join(", ")
+        own("there:#{kind}", "hang", "#{those.first.title}, there since #{those.map(&:since).min}", need: those.size,
+                                                                                                    sum: places)
+      end
+    end
 
     # @return [Array<Array(LedgerLine, Hash, Integer)>] a line of one wreath, its sheet, how many there are
     def counted
@@ -29,9 +43,14 @@ module DeckBough
 
     def together(those)
       line, sheet, = those.first
-      need = those.sum { |one, _, count| one.need * count }
+      need = those.sum { |one, _, count| one.need * count } - already(line)
       LedgerLine.new(kind: line.kind, step: step_of(line), style: line.style, label: line.label, own: line.own,
                      need: need, spares: spares(line, need), sheet: whole(line, sheet, those, need))
+    end
+
+    # Fixings that are there already are none to bring.
+    def already(line)
+      line.kind == "fixing" ? @reckoning.staying.compact.size : 0
     end
 
     # A wreath's size is said with the wreaths here.
@@ -47,7 +66,8 @@ module DeckBough
     # The working of the first of them, then how many there are.
     def whole(line, sheet, those, need)
       unit = line.kind == "ribbon" ? "m" : "pieces"
-      sum = those.map { |one, _, count| "#{count} × #{amount(one.need, unit)}" }.join(" + ")
+      there = already(line).positive? ? " − #{already(line)} there already" : ""
+      sum = those.map { |one, _, count| "#{count} × #{amount(one.need, unit)}" }.join(" + ") + there
       all = note("All of them", sum, "need", need, unit).to_h
       @sheets ||= {}
       @sheets[line.sheet] = { **sheet, steps: [*steps(line, sheet), all] }

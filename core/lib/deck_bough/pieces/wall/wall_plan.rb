@@ -36,6 +36,18 @@ module DeckBough
                left_out: @reckoning.laid[:left_out], drawing: WallDrawing.new(@reckoning).call)
     end
 
+    # What holds each of them, to be kept with the home.
+    #
+    # @return [Array<Hash>] kind, rated_kg, left_m, floor_m
+    def hooks
+      return [] unless chosen?
+
+      @reckoning.rings.select { |ring| ring.reckoning.held? }.map do |ring|
+        { kind: ring.reckoning.holding.name, rated_kg: ring.reckoning.rated_kg.to_f, left_m: ring.left_m,
+          floor_m: ring.hook_m }
+      end
+    end
+
     # @return [Hash, nil] as Portrait tells it
     def portrait
       chosen? ? WallPortrait.of(@reckoning) : nil

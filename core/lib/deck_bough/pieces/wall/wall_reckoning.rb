@@ -60,6 +60,15 @@ module DeckBough
       @looks ||= rings.group_by(&:look).values.map { |those| WallLook.new(rings: those) }
     end
 
+    # The hook that is there already for each of them, where one is.
+    #
+    # @return [Array<StayingAnchor, nil>]
+    def staying
+      @staying ||= StayingAnchors.holding(surroundings.anchors.select(&:own), rings.map do |ring|
+        [ring.left_m, ring.hook_m, ring.reckoning.kg]
+      end, house)
+    end
+
     # From edge to edge of the nearest two; less than nothing where they overlap, nil for one alone.
     def clear_m
       rings.combination(2).map do |one, other|
@@ -163,10 +172,15 @@ module DeckBough
 
     def ring(centre, entry, index)
       told = wreath(entry, centre, mirrored: place.flanking? && index.odd?)
-      reckoning = WreathReckoning.new(settings: told, surroundings: surroundings, styles: styles, house: house,
+      reckoning = WreathReckoning.new(settings: told, surroundings: bare, styles: styles, house: house,
                                       units: units)
       WallRing.new(number: index + 1, left_m: centre[:left_m], floor_m: centre[:floor_m], visible: centre[:visible],
                    layer: centre[:layer], anchor: centre[:anchor], reckoning: reckoning)
+    end
+
+    # Hooks that stay are looked for on the wall as a whole.
+    def bare
+      @bare ||= Surroundings.new(**surroundings.to_h, anchors: [])
     end
 
     # One of them as the document of a wreath has it.

@@ -109,8 +109,17 @@ module DeckBough
     end
 
     def hang
-      [*held, *pair, (of(:wreath_wind) if @place[:outdoors]),
+      [*held, *pair, *staying, (of(:wreath_wind) if @place[:outdoors]),
        (of(:ladder, ladder_m: @house["tree.ladder"]) if @reckoning.hook_floor_m > @house["tree.ladder"])]
+    end
+
+    # A hook that is there already is tried first, and one that is nearly there is told.
+    def staying
+      there = @reckoning.staying
+      return [of(:anchor_there, what: there.place, since: there.since, may_kg: there.may_kg(@house))] if there
+
+      near = @reckoning.nearly
+      near ? [of(:anchor_near, what: near.place, floor_m: near.floor_m)] : []
     end
 
     def held
@@ -119,8 +128,13 @@ module DeckBough
       hold = @reckoning.holding
       [(of(:wreath_over, carries_kg: @reckoning.kg, may_kg: @reckoning.may_kg) if @reckoning.kg > @reckoning.may_kg),
        (of(:wreath_hold_not_here, what: hold.title) unless hold.hosts.include?(@place[:host])),
-       (of(:fixing_no_nails, instead: instead) if hold.marks && @reckoning.surroundings.no_nails),
+       (of(:fixing_no_nails, instead: instead) if marks?(hold)),
        (of(:wreath_suction) if hold.name == "suction_hook")]
+    end
+
+    # What is there already marks nothing any more.
+    def marks?(hold)
+      hold.marks && @reckoning.surroundings.no_nails && @reckoning.staying.nil?
     end
 
     def instead

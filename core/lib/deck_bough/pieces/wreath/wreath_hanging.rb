@@ -60,6 +60,39 @@ module DeckBough
       Wreaths::Holding.usual(place[:host], no_nails: surroundings.no_nails)
     end
 
+    # A hook that is there already and holds it; nothing else was said to.
+    #
+    # @return [StayingAnchor, nil]
+    def staying
+      return nil if !held? || settings[:hang][:fixing] || settings[:hang][:style]
+
+      @staying ||= StayingAnchors.holding(tried_first, [[hook_left_m, hook_floor_m, kg]], house).first
+    end
+
+    # From the left edge of what it hangs on.
+    def hook_left_m
+      (place[:width_m] / 2.0) + hook_across_m
+    end
+
+    # A good one within reach of the eye, that would hold it if it hung a little higher or lower.
+    NEARLY = 0.3
+
+    # @return [StayingAnchor, nil]
+    def nearly
+      return nil if staying || !held? || settings[:hang][:fixing] || settings[:hang][:style]
+
+      surroundings.anchors.select { |one| one.good && one.floor_m && one.may_kg(house) >= kg }
+                  .select { |one| (one.floor_m - hook_floor_m).abs <= NEARLY }
+                  .min_by { |one| (one.floor_m - hook_floor_m).abs }
+    end
+
+    # On doors and walls whatever is at that height; what is of this wreath and was never measured holds it anyway.
+    def tried_first
+      surroundings.anchors.map do |anchor|
+        anchor.own && !anchor.measured? ? StayingAnchor.new(**anchor.to_h, floor_m: hook_floor_m) : anchor
+      end
+    end
+
     def fixing_style
       styles[settings[:hang][:style]]
     end
@@ -70,6 +103,12 @@ module DeckBough
     end
 
     def rated_kg
+      staying&.rated_kg || rated_of_kind
+    end
+
+    def rated_of_kind
+      return house[StayingAnchor::RATED.fetch(staying.kind)] if staying
+
       settings[:hang][:rated_kg] || fixing_style&.rated_kg || house[holding.house_rule]
     end
 

@@ -9,7 +9,7 @@ module DeckBough
   # A wreath: on a door, a window, a mirror, a wall, or round a small object.
   WREATH_KIND = Kind.new(
     name: "wreath", noun: "wreath", declared: WreathSettings, chooses: %w[wreath stem], look: WreathLook,
-    gives: %i[wreath_sheet advice],
+    wants: [:anchors], gives: %i[wreath_sheet advice anchors],
     plan: lambda do |brief|
       WreathPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles,
                      house: brief.house, units: brief.units, stock: brief.stock)

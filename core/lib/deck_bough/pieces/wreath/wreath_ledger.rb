@@ -106,8 +106,14 @@ module DeckBough
                       sheet: keep("lights", "Strings of lights", [answer]))]
     end
 
+    # What stays is the home's own.
+    def there(anchor)
+      own("fixing", "hang", "#{anchor.title}, there since #{anchor.since}", sum: anchor.place)
+    end
+
     def fixing
       return [] unless @reckoning.held?
+      return [there(@reckoning.staying)] if @reckoning.staying
 
       [LedgerLine.new(kind: "fixing", step: "hang", style: @reckoning.fixing_style, label: @reckoning.holding.title,
                       need: 1, sheet: keep("fixing", @reckoning.holding.title, [],

@@ -2,7 +2,7 @@
 
 module DeckBough
   # What would mend the cautions of a wreath, each tried on the wreath before it is offered: it takes its caution away
-  # and brings no other in its step.
+  # and brings no other in its step, notes apart.
   #
   # Source: handbook 60, Size, Hanging and Dressing; the step back.
   class WreathMends
@@ -16,6 +16,7 @@ module DeckBough
     WAYS = { "wreath_over_top" => %i[size centres], "wreath_under_edge" => %i[size centres],
              "wreath_covers" => %i[size centres], "wreath_glass" => %i[size centres],
              "wreath_wider" => %i[size sizes], "wreath_large" => %i[size sizes], "wreath_small" => %i[size sizes],
+             "anchor_near" => %i[hang anchors],
              "wreath_over" => %i[hang fixings], "wreath_hold_not_here" => %i[hang fixings],
              "fixing_no_nails" => %i[hang fixings], "wreath_leans" => %i[layers layouts],
              "wreath_tails" => %i[star tails], "wreath_star_hidden" => %i[star stars],
@@ -44,7 +45,7 @@ module DeckBough
       send(way).each do |says, changes|
         made = @reckoning.with(changes)
         after = worries(made, step)
-        next if after.include?(code) || (after - before).any?
+        next if after.key?(code) || (after.keys - before.keys).any? { |one| after[one] != "info" }
 
         return { code: code, says: says.call, changes: whole(changes) }
       rescue UnplannableError
@@ -53,8 +54,9 @@ module DeckBough
       nil
     end
 
+    # Severity by code.
     def worries(reckoning, step)
-      WreathCautions.new(reckoning).at(step.to_s).map { |finding| finding.code.to_s }
+      WreathCautions.new(reckoning).at(step.to_s).to_h { |finding| [finding.code.to_s, finding.severity] }
     end
 
     # Groups as settings take them, with what stays.
@@ -73,6 +75,13 @@ module DeckBough
         at = centre.round(2)
         [say(:mend_centre, centre_m: at), { size: { centre_m: at } }] if at.between?(0, 5)
       end
+    end
+
+    # So that its hook is where one is already.
+    def anchors
+      near = @reckoning.nearly or return []
+      at = (@reckoning.centre_m + near.floor_m - @reckoning.hook_floor_m).round(2)
+      [[say(:mend_anchor, centre_m: at), { size: { centre_m: at } }]]
     end
 
     def sizes

@@ -40,6 +40,16 @@ module DeckBough
                drawing: WreathDrawing.new(@reckoning).call)
     end
 
+    # What holds it, to be kept with the home: measured from the left edge of what it hangs on.
+    #
+    # @return [Array<Hash>] kind, rated_kg, left_m, floor_m
+    def hooks
+      return [] unless chosen? && @reckoning.held?
+
+      [{ kind: @reckoning.staying&.kind || @reckoning.holding.name, rated_kg: @reckoning.rated_kg.to_f,
+         left_m: @reckoning.hook_left_m, floor_m: @reckoning.hook_floor_m }]
+    end
+
     # What is asked for when it is wanted: it tries many wreaths.
     #
     # @param about ["start", "makings", "mends", "helps"]

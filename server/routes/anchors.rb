@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Routes
+      # The anchor register of a home: nails and hooks that stay from year to year.
+      class Anchors < Benched
+        get "/api/homes/:id/anchors", :list
+        post "/api/homes/:id/anchors", :create
+        put "/api/anchors/:id", :change
+        delete "/api/anchors/:id", :delete
+        post "/api/anchors/:id/restore", :restore
+        post "/api/pieces/:id/anchors", :keep
+
+        def list
+          kinds = StayingAnchor::KINDS.map { |name, title| { name: name, title: title } }
+          answer({ items: anchors.list(id), kinds: kinds })
+        end
+
+        def create
+          answer(anchors.create(id, said), 201)
+        end
+
+        def change
+          answer(anchors.change(id, said["version"], said.except("version")))
+        end
+
+        def delete
+          anchors.delete(id, by: account[:id])
+          nothing
+        end
+
+        def restore
+          answer(anchors.restore(id))
+        end
+
+        # The hooks of a piece as it is saved.
+        def keep
+          plan = planning.of(piece_that_gives(:anchors))
+          hooks = plan.hooks
+          raise nothing_holds if hooks.empty?
+
+          near = planning.house["wreath.anchor_near"]
+          kept = hooks.map { |hook| { place: piece[:name], since: today.year, **hook } }
+          answer(anchors.keep(piece, kept, near_m: near), 201)
+        end
+
+        private
+
+        def anchors
+          store(Store::Anchors)
+        end
+
+        def nothing_holds
+          Problem.new(422, "no-hooks", "Nothing to keep",
+                      "No hook or nail holds this piece yet. Measure it, and choose what holds it.")
+        end
+      end
+    end
+  end
+end
