@@ -43,6 +43,7 @@ module DeckBough
         @stock = Store::Stock.new(database, studio[:id])
         @anchors = Store::Anchors.new(database, studio[:id])
         @claims = Store::Claims.new(database, studio[:id])
+        @uses = Store::StyleUses.new(database, studio[:id])
         @rows = Store::Needs.new(database, studio[:id])
         @planning = Planning.new(database, studio)
       end
@@ -116,6 +117,7 @@ module DeckBough
           found.merge!(batch_of(batch, around, until_when))
         end
         @rows.keep(found)
+        @uses.record(found.keys)
         found.transform_values { |row| row.slice(*TOLD) }
       end
 

@@ -31,7 +31,8 @@ module DeckBough
       def home(id, today)
         home = @homes.find(id)
         rooms = completed([home])
-        { **home, days_to_go: days(home, today), totals: totals(rooms), rooms: rooms }
+        { **home, days_to_go: days(home, today), totals: totals(rooms),
+                  rooms: rooms.map { |room| { **room, wreaths: totals([room])[:wreaths] } } }
       end
 
       # What the pieces of a home lack, piece by piece.
@@ -93,7 +94,7 @@ module DeckBough
       def totals(rooms)
         all = rooms.flat_map { |room| room[:pieces].map { |piece| piece[:summary] } }
         told = all.compact
-        sums = %i[short_lines buy_cents unpriced stops cautions minutes].to_h do |name|
+        sums = %i[short_lines buy_cents unpriced stops cautions minutes wreaths].to_h do |name|
           [name, told.sum { |summary| summary[name] }]
         end
         { **sums, pieces: all.size, unmeasured: told.count { |summary| !summary[:chosen] },

@@ -251,4 +251,17 @@ class WreathBenchTest < SystemTest
     assert_no_selector "[role=group][aria-label='What would help']"
     assert_saved { settings["star"]["kind"] == "bow" }
   end
+
+  def test_where_a_wreath_hung_before_is_told_with_it
+    open_wreath
+    ring = DATABASE[:style_uses].first(style_id: settings["size"]["style"])
+    DATABASE[:style_uses].insert(**ring, year: 2023)
+    visit current_path
+    step "Size"
+
+    assert_text "Hung before: 2023 here, Stair hall. Not here for 2 years."
+    click_link "Tidewaiter's House"
+
+    assert_selector "section[aria-label='Stair hall']", text: "4 wreaths"
+  end
 end

@@ -9,6 +9,7 @@ module DeckBough
         post "/api/styles", :create
         put "/api/styles/:id", :change
         get "/api/styles/:id/moves", :moves
+        get "/api/styles/:id/uses", :uses
         get "/api/looks", :looks
 
         def list
@@ -26,6 +27,11 @@ module DeckBough
 
         def moves
           answer(store(Store::Stock).moves(styles.find(id)[:id], page: page))
+        end
+
+        def uses
+          home_id = query["home"] && store(Store::Homes).find(query_id("home"))[:id]
+          answer(store(Store::StyleUses).of(id, home_id: home_id))
         end
 
         def looks

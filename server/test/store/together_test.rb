@@ -230,4 +230,23 @@ class TogetherTest < ServerTest
     assert_equal [:kept], results.uniq
     assert_equal [there, 3.0 * DATABASE[:piece_claims].where(style_id: style).count].min, held
   end
+
+  def test_where_wreaths_hang_is_written_down_once_by_several_who_reckon_at_once
+    studio = demo
+    piece = DATABASE[:pieces].where(name: "Cabinet wreaths").get(:id)
+    Server::Needs.new(DATABASE, Server::Store::Studios.new(DATABASE).find(studio), budget: 5).of_ids([piece])
+    results = at_once(8) { Server::Store::StyleUses.new(DATABASE, studio).record([piece]) }
+
+    assert_equal [:kept], results.uniq
+    assert_equal 1, DATABASE[:style_uses].where(piece_id: piece).count
+  end
+
+  def test_hooks_of_a_piece_are_kept_once_by_several_who_keep_them_at_once
+    studio = demo
+    piece = DATABASE[:pieces].where(name: "Cabinet wreaths").first
+    hooks = [{ place: "Wall", kind: "nail", since: 2026, rated_kg: 5.0, left_m: 0.5, floor_m: 1.7 }]
+    at_once(6) { Server::Store::Anchors.new(DATABASE, studio).keep(piece, hooks, near_m: 0.03) }
+
+    assert_equal 1, DATABASE[:anchors].count
+  end
 end

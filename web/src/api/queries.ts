@@ -29,6 +29,7 @@ export const keys = {
   variants: (id: string) => ["piece", id, "variants"],
   stringTests: (id: string) => ["style", id, "tests"],
   styles: ["styles"],
+  uses: (style: string, home: string) => ["styles", "uses", style, home],
   claims: (piece: string, style: string) => ["piece", piece, "claims", style],
   looks: ["looks"],
   houseRules: ["house-rules"],

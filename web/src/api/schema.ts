@@ -1042,6 +1042,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/styles/{id}/uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Where a wreath of the stock hung, year by year */
+        get: operations["listUses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/styles/{id}/tests": {
         parameters: {
             query?: never;
@@ -1523,6 +1542,8 @@ export interface components {
             stops: number;
             cautions: number;
             minutes: number;
+            /** @description that hang in it */
+            wreaths: number;
             pieces: number;
             unmeasured: number;
             /** @description pieces still to be reckoned; ask again in a moment */
@@ -1547,6 +1568,8 @@ export interface components {
             rooms: components["schemas"]["RoomOfHome"][];
         };
         RoomOfHome: components["schemas"]["RoomSurvey"] & {
+            /** @description that hang in it */
+            wreaths: number;
             pieces: components["schemas"]["PieceOfRoom"][];
         };
         /** @description without a summary it is still to be reckoned, without a portrait still to be measured */
@@ -1632,6 +1655,8 @@ export interface components {
             buy_cents: number | null;
         };
         PieceSummary: {
+            /** @description that hang in it */
+            wreaths: number;
             chosen: boolean;
             short_lines: number;
             buy_cents: number;
@@ -2404,6 +2429,17 @@ export interface components {
             bulbs?: {
                 at_h: number;
                 from_centre_m: number;
+            }[];
+        };
+        StyleUses: {
+            /** @description the last year it hung in that home */
+            last_here: number | null;
+            items: {
+                year: number;
+                home: string;
+                room: string;
+                piece: string;
+                here: boolean;
             }[];
         };
         StayingAnchorSaid: {
@@ -5304,6 +5340,33 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+        };
+    };
+    listUses: {
+        parameters: {
+            query?: {
+                home?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where it hung */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StyleUses"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     listTests: {

@@ -4,7 +4,7 @@ require_relative "../../core_test"
 
 class PlanSummaryTest < CoreTest
   Book = Struct.new(:lines, :totals)
-  Line = Struct.new(:short)
+  Line = Struct.new(:short, :kind, :need)
   TOTALS = { buy_cents: 4_200, stock_cents: 100, unpriced: 1 }.freeze
   FAULT = Fault.new(path: %w[ribbon cover], code: "not_a_choice", message: "Cover is lush.")
 
@@ -13,8 +13,13 @@ class PlanSummaryTest < CoreTest
   end
 
   def summary(*cautions)
-    ledger = Book.new([Line.new(0), Line.new(3), Line.new(0.4)], TOTALS)
+    ledger = Book.new([Line.new(0, "wreath", 3), Line.new(3, "ribbon", 9), Line.new(0.4, "wreath", 2)], TOTALS)
     PlanSummary.of(ledger: ledger, cautions: cautions, minutes: 95.0)
+  end
+
+  def test_counts_the_wreaths_that_hang
+    assert_equal 5, summary[:wreaths]
+    assert_equal 0, PlanSummary::NONE[:wreaths]
   end
 
   def test_counts_what_is_short_and_what_warns
@@ -22,7 +27,7 @@ class PlanSummaryTest < CoreTest
                    caution("info", "One size."))
 
     assert_equal({ chosen: true, short_lines: 2, buy_cents: 4_200, unpriced: 1, stops: 1, cautions: 2, minutes: 95.0,
-                   worst: "No riser." }, told)
+                   worst: "No riser.", wreaths: 5 }, told)
   end
 
   def test_a_note_is_no_worry

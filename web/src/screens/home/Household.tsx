@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
 import { useLooks } from "../../api/queries";
-import { count, date, daysToGo, minutes, money } from "../../units/format";
+import { count, counted, date, daysToGo, minutes, money } from "../../units/format";
 import { facts } from "./householdFacts";
 import { useCurrency } from "../../units/useUnits";
 
@@ -58,6 +58,7 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
           </Typography>
           <Typography variant="body2" color="textSecondary">
             {minutes(home.totals.minutes)} of dressing
+            {home.totals.wreaths > 0 && `, ${counted(home.totals.wreaths, "wreath")}`}
             {home.totals.pending > 0 && `, ${count(home.totals.pending)} still being reckoned`}
           </Typography>
         </Box>

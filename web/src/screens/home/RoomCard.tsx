@@ -8,7 +8,7 @@ import { useState } from "react";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { reachable } from "../../theme/theme";
-import { length, type Units } from "../../units/format";
+import { counted, length, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { PieceDialog } from "./PieceDialog";
 import { PieceRow } from "./PieceRow";
@@ -42,6 +42,7 @@ export function RoomCard({ room, home, scale }: Props) {
           {room.places.length === 0
             ? ", no place for a tree noted"
             : `, ${room.places.map((place) => place.name.toLowerCase()).join(", ")}`}
+          {room.wreaths > 0 && ` · ${counted(room.wreaths, "wreath")}`}
         </Typography>
         <Button size="small" component={RouterLink} to={`/rooms/${room.id}`}>
           Survey

@@ -118,7 +118,7 @@ export function RoomSheet({ draft, room, saved }: Props) {
         <PieceDialog
           room={{
             ...room,
-            pieces: [],
+            pieces: [], wreaths: 0,
             places: [...room.places].sort((a, b) => Number(b.id === adding) - Number(a.id === adding)),
           }}
           onClose={() => setAdding(null)}

@@ -6,6 +6,7 @@ import { declared } from "../../../api/declared";
 import { Dials } from "../../../bench/Dials";
 import { AddEntry, Entries } from "../../../bench/Entries";
 import { FigureValue } from "../../../bench/FigureValue";
+import { HungBefore } from "../../../bench/HungBefore";
 import { StyleSelect } from "../../../bench/StyleSelect";
 import { LengthField } from "../../../parts/LengthField";
 import { LAYOUTS } from "../../wreath-bench/words";
@@ -25,7 +26,7 @@ const STARS: Record<NonNullable<Hung["star"]>, string> = {
 };
 
 /** How many, how large, from stock; and what one of them wears for itself. */
-export function WreathsStep({ bench, plan, styles, onNewStyle }: StepProps) {
+export function WreathsStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { hung } = bench.draft.settings.wreaths;
   const { arrangement } = bench.draft.settings.arrange;
   const dial = (entries: Hung[]) => bench.dial("wreaths", { hung: entries });
@@ -122,6 +123,9 @@ export function WreathsStep({ bench, plan, styles, onNewStyle }: StepProps) {
           hung.length < MOST ? <AddEntry label="Another wreath" onClick={() => dial([...hung, { ...last }])} /> : null
         }
       />
+      {[...new Set(hung.map(({ style }) => style))].map((style) => (
+        <HungBefore key={style} style={style} home={piece.home.id} />
+      ))}
     </Dials>
   );
 }

@@ -1,6 +1,7 @@
 import Button from "@mui/material/Button";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
+import { HungBefore } from "../../../bench/HungBefore";
 import { StyleSelect } from "../../../bench/StyleSelect";
 import { LengthDial } from "../../../parts/LengthDial";
 import { LengthField } from "../../../parts/LengthField";
@@ -9,7 +10,7 @@ import { useUnits } from "../../../units/useUnits";
 import type { StepProps } from "./StepDials";
 
 /** How large it may be, what of the stock fits, and how high it hangs. */
-export function SizeStep({ bench, plan, styles, onNewStyle }: StepProps) {
+export function SizeStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
   const { size } = bench.draft.settings;
   const units = useUnits();
   const { choice } = plan;
@@ -71,6 +72,7 @@ export function SizeStep({ bench, plan, styles, onNewStyle }: StepProps) {
           onChange={(centre_m) => bench.dial("size", { centre_m })}
         />
       )}
+      <HungBefore style={size.style} home={piece.home.id} />
     </Dials>
   );
 }
