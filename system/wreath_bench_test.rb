@@ -264,4 +264,20 @@ class WreathBenchTest < SystemTest
 
     assert_selector "section[aria-label='Stair hall']", text: "4 wreaths"
   end
+
+  def test_a_wreath_lies_round_a_candle
+    open_wreath
+    step "Place"
+    open_list("pair of doors")
+    find("[role=option]", text: "candle or lantern").click
+    type_length "Base, across", "9 cm"
+
+    assert_text "A candle in greens is flameless"
+    assert_no_selector "[role=tab]", text: "Hang"
+    assert_includes drawn, "round a candle or lantern, seen from above"
+    step "Size"
+
+    assert_figure "Opening, at least", "10 cm"
+    assert_saved { settings["place"]["host"] == "lying" }
+  end
 end

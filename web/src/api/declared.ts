@@ -184,7 +184,7 @@ export const declared = {
   },
   wreath: {
     place: {
-      host: { "title": "Where it hangs", "unit": "choice", "choices": [ "door", "pair", "window", "cabinet", "mirror", "mantel_wall", "object" ], "default": "door" },
+      host: { "title": "Where it hangs", "unit": "choice", "choices": [ "door", "pair", "window", "cabinet", "mirror", "mantel_wall", "object", "lying" ], "default": "door" },
       width_m: { "title": "Width", "unit": "m", "low": 0.04, "high": 6, "default": null },
       height_m: { "title": "Height", "unit": "m", "low": 0.04, "high": 4, "default": null },
       floor_m: { "title": "Above the floor", "unit": "m", "low": 0, "high": 6, "default": null },

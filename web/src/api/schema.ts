@@ -2331,7 +2331,7 @@ export interface components {
         WreathDrawing: {
             host: {
                 /** @enum {string} */
-                host: "door" | "pair" | "window" | "cabinet" | "mirror" | "mantel_wall" | "object";
+                host: "door" | "pair" | "window" | "cabinet" | "mirror" | "mantel_wall" | "object" | "lying";
                 width_m: number | null;
                 height_m: number;
                 floor_m: number;
@@ -3348,7 +3348,7 @@ export interface components {
         WreathSettings: {
             place: {
                 /** @enum {string} */
-                host: "door" | "pair" | "window" | "cabinet" | "mirror" | "mantel_wall" | "object";
+                host: "door" | "pair" | "window" | "cabinet" | "mirror" | "mantel_wall" | "object" | "lying";
                 width_m: number | null;
                 height_m: number | null;
                 floor_m: number | null;

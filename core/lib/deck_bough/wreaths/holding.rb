@@ -22,12 +22,12 @@ module DeckBough
                  hosts: DOORS + WALLS, marks: true),
         Hold.new(name: "nail", title: "Finishing nail", house_rule: "garland.nail", hosts: DOORS + WALLS, marks: true),
         Hold.new(name: "tie", title: "Tied on", house_rule: "garland.padded_tie",
-                 hosts: %w[window mirror cabinet object mantel_wall])
+                 hosts: %w[window mirror cabinet object mantel_wall lying])
       ].freeze
       BY_NAME = ALL.to_h { |hold| [hold.name, hold] }.freeze
       NAMES = BY_NAME.keys.freeze
       USUAL = { "door" => "door_hook", "pair" => "large_hook", "window" => "suction_hook", "cabinet" => "door_hook",
-                "mirror" => "suction_hook", "mantel_wall" => "nail", "object" => "tie" }.freeze
+                "mirror" => "suction_hook", "mantel_wall" => "nail", "object" => "tie", "lying" => "tie" }.freeze
 
       module_function
 

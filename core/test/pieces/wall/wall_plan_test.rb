@@ -184,6 +184,10 @@ class WallPlanTest < CoreTest
     hung = rings(wreaths: olives(3), arrange: { overlap: 0.2 })
 
     assert(hung.all? { |ring| ring[:visible] >= 0.70 })
+    told = told(wreaths: olives(3), arrange: { overlap: 0.2 })[:figures]
+
+    assert_in_delta 0.06, told[:lap][:value]
+    assert_nil told[:gap]
     assert_equal([[0.0, 0.0]] * 3, hung.map { |ring| ring.values_at(:moves_across, :moves_up) })
   end
 

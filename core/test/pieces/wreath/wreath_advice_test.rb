@@ -197,4 +197,39 @@ class WreathAdviceTest < CoreTest
     assert_operator said.size, :>, 4
     said.each { |text| refute_match(/\d c?m\b/, text) }
   end
+
+  LYING = { host: "lying", width_m: 0.1 }.freeze
+
+  def test_a_wreath_round_a_candle_goes_round_its_base_and_hangs_on_nothing
+    told = plan(place: LYING, size: {}).reckoned
+
+    assert_in_delta 0.11, told[:figures][:opening][:value]
+    assert_operator told[:figures][:inner][:value], :>=, 0.11 - 1e-9
+    refute_includes told[:steps], "hang"
+    assert_nil told[:figures][:may]
+    assert_empty(told[:ledger].select { |line| line[:kind] == "fixing" })
+    assert_includes codes(plan(place: LYING, size: {})), "wreath_lying_flame"
+    assert_empty plan(place: LYING, size: {}).hooks
+  end
+
+  def test_an_opening_too_narrow_for_its_candle_is_told_and_mended
+    groups = { place: LYING, size: { outer_m: 0.2, inner_m: 0.09 } }
+
+    assert_includes codes(plan(**groups)), "wreath_lying_narrow"
+    mend = ways("mends", **groups).find { |one| one[:code] == "wreath_lying_narrow" }
+
+    refute_includes codes(plan(**groups, size: mend[:changes][:size])), "wreath_lying_narrow"
+  end
+
+  def test_of_the_stock_the_smallest_that_goes_round_is_offered
+    assert_equal "hoop", plan(place: LYING, size: {}).reckoned[:choice][:style]
+    assert_nil plan(place: { host: "lying", width_m: 0.6 }, size: {}).reckoned[:choice]
+  end
+
+  def test_what_lies_is_made_and_started_like_any_other
+    made = plan(place: LYING, size: { outer_m: 0.3 }, greens: { high_m: 0.12 })
+
+    assert_equal 4, made.advice("makings", stock: STOCK)[:makings].size
+    assert_nil made.advice("start", stock: STOCK)[:start][:most_kg]
+  end
 end

@@ -19,6 +19,12 @@ const NARROW = 80;
 /** The ruler of the hooks hangs so far under the lowest ring, pixels. */
 const BELOW = 22;
 
+/** A pin is so much of its wreath, within these many pixels; smaller ones bear no number. */
+const PIN_SHARE = 0.2;
+const LEAST_PIN = 3.5;
+const MOST_PIN = 9.5;
+const NUMBERED = 8;
+
 /** Heights at the left edge: of the wall and of the middle of the group. */
 function Heights({ drawing, at, units, dusk, middle }: Omit<Props, "ruler"> & { middle: number | null }) {
   const { strong } = shadesOf[dusk ? "dusk" : "day"];
@@ -96,12 +102,15 @@ function Hook({ ring, at, dusk }: { ring: Ring; at: WreathView; dusk: boolean })
   const [x, y] = ring.held
     ? [at.x(ring.hook_left_m), at.y(ring.hook_floor_m)]
     : [at.x(ring.left_m), at.y(ring.floor_m)];
+  const round = Math.min(Math.max(ring.diameter_m * at.scale * PIN_SHARE, LEAST_PIN), MOST_PIN);
   return (
     <g>
-      <circle cx={x} cy={y} r={9.5} fill={tokens.card} stroke={tokens.ink} strokeWidth={1.8} />
-      <text x={x} y={y + 4} textAnchor="middle" fontSize={11.5} fontWeight={700} fill={tokens.ink}>
-        {ring.number}
-      </text>
+      <circle cx={x} cy={y} r={round} fill={tokens.card} stroke={tokens.ink} strokeWidth={1.8} />
+      {round >= NUMBERED && (
+        <text x={x} y={y + 4} textAnchor="middle" fontSize={11.5} fontWeight={700} fill={tokens.ink}>
+          {ring.number}
+        </text>
+      )}
     </g>
   );
 }

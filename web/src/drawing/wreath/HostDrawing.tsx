@@ -110,6 +110,36 @@ function Vessel({ host, at, dusk }: HostPart) {
   );
 }
 
+/** A table from above, and in its middle the candle's or lantern's base. */
+function LyingRound({ host, at, dusk }: HostPart) {
+  const radius = ((host.width_m ?? 0.1) / 2) * at.scale;
+  const [x, y] = [at.x(0), at.y(host.floor_m)];
+  return (
+    <g>
+      <rect x={at.left} y={at.top} width={at.width} height={at.height} fill={shade(host.colour, dusk ? -0.72 : 0.1)} />
+      {Array.from({ length: 7 }, (_, i) => (
+        <line
+          key={i}
+          x1={at.left}
+          x2={at.left + at.width}
+          y1={at.top + (at.height * (i + 0.5)) / 7}
+          y2={at.top + (at.height * (i + 0.5)) / 7}
+          stroke={shade(host.colour, dusk ? -0.8 : -0.12)}
+        />
+      ))}
+      <circle
+        cx={x}
+        cy={y}
+        r={radius}
+        fill={shade("#f3ead6", dusk ? -0.3 : 0)}
+        stroke={shade("#b9a67e", dusk ? -0.4 : 0)}
+      />
+      {dusk && <circle cx={x} cy={y} r={radius * 1.5} fill="#ffd98a" opacity={0.25} />}
+      <circle cx={x} cy={y} r={Math.max(radius * 0.18, 2)} fill={dusk ? "#ffe9b0" : "#8f7a4e"} />
+    </g>
+  );
+}
+
 const HOSTS: Record<Host["host"], (part: HostPart) => React.ReactNode> = {
   door: Doors,
   pair: Doors,
@@ -118,6 +148,7 @@ const HOSTS: Record<Host["host"], (part: HostPart) => React.ReactNode> = {
   mirror: Framed,
   mantel_wall: OverMantel,
   object: Vessel,
+  lying: LyingRound,
 };
 
 /** A person beside it, for size. */

@@ -67,7 +67,9 @@ export function reachOf({ ring, samples = [] }: Drawing): number {
 export function projectWreath(stage: StageSize, drawing: Drawing, closer = false): WreathViews {
   const head = headOf(stage, HEAD);
   const ring = drawing.ring;
-  const split = closer || !ring ? (ring ? 0 : stage.width) : Math.round(stage.width * PART);
+  // What lies is seen from above; there is nothing it hangs on to be seen beside it.
+  const split =
+    closer || !ring || drawing.host.host === "lying" ? (ring ? 0 : stage.width) : Math.round(stage.width * PART);
   const left = { left: 0, top: 0, width: split, height: stage.height };
   const right = { left: split, top: 0, width: stage.width - split, height: stage.height };
   const { bottom, top, half } = surroundings(drawing);

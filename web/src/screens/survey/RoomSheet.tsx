@@ -118,7 +118,8 @@ export function RoomSheet({ draft, room, saved }: Props) {
         <PieceDialog
           room={{
             ...room,
-            pieces: [], wreaths: 0,
+            pieces: [],
+            wreaths: 0,
             places: [...room.places].sort((a, b) => Number(b.id === adding) - Number(a.id === adding)),
           }}
           onClose={() => setAdding(null)}

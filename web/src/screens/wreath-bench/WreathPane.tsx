@@ -28,7 +28,11 @@ function describe(plan: Plan, units: Units): string {
   const swings = hook?.leaf
     ? ` Its hook is on the ${hook.leaf} leaf, ${length(Math.abs(hook.x_m), units)} off the line.`
     : "";
-  return `Wreath of ${length(ring.outer_m, units)} on a ${HOST_NAMES[host.host]}, its centre at ${length(ring.centre_m, units)}, ${mass(Number(weight.value), units)}, ${LAYOUTS[plan.settings.layers.layout]}, ${counted(Number(sites.value), "site")}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}.${swings} The list round the clock tells them one by one.`;
+  const where =
+    host.host === "lying"
+      ? "round a candle or lantern, seen from above"
+      : `on a ${HOST_NAMES[host.host]}, its centre at ${length(ring.centre_m, units)}`;
+  return `Wreath of ${length(ring.outer_m, units)} ${where}, ${mass(Number(weight.value), units)}, ${LAYOUTS[plan.settings.layers.layout]}, ${counted(Number(sites.value), "site")}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}.${swings} The list round the clock tells them one by one.`;
 }
 
 function Unmeasured({ host }: { host: Plan["drawing"]["host"]["host"] }) {
@@ -44,7 +48,7 @@ function Unmeasured({ host }: { host: Plan["drawing"]["host"]["host"] }) {
       }}
     >
       <Typography variant="h3" component="p">
-        The {HOST_NAMES[host]} is not measured yet
+        The {host === "lying" ? "candle or lantern" : HOST_NAMES[host]} is not measured yet
       </Typography>
       <Typography color="textSecondary" sx={{ mt: 0.5 }}>
         Type its width below, and the wreath that fits is drawn here to scale.

@@ -11,6 +11,7 @@ export const HOST_NAMES: Record<Settings["place"]["host"], string> = {
   mirror: "mirror or picture",
   mantel_wall: "wall over a mantel",
   object: "small object",
+  lying: "candle or lantern, lying",
 };
 
 export const LAYOUTS: Record<Settings["layers"]["layout"], string> = {

@@ -29,11 +29,17 @@ module DeckBough
     def entries
       heaviest = @reckoning.heaviest
       { count: [@reckoning.rings.size, "wreaths", "wall"], across: [@reckoning.across_m, "m", "wall"],
-        gap: @reckoning.clear_m && [@reckoning.clear_m, "m", "wall"], middle: [@reckoning.place.middle_m, "m", "wall"],
+        **between, middle: [@reckoning.place.middle_m, "m", "wall"],
         weight: [@reckoning.kg, "kg", "weight"], heaviest: heaviest && [heaviest.kg, "kg", "weight"],
         may: heaviest&.held? ? [heaviest.may_kg, "kg", "weight"] : nil,
         ribbon: [ribbon_m, "m", "ribbon"], sites: [site_counts.sum, "sites", "sites"],
         minutes: [work.minutes, "minutes", "minutes"] }
+    end
+
+    # What is free between the nearest two, or how far they lap.
+    def between
+      clear = @reckoning.clear_m or return {}
+      clear.negative? ? { lap: [-clear, "m", "wall"] } : { gap: [clear, "m", "wall"] }
     end
 
     def site_counts
@@ -69,9 +75,13 @@ module DeckBough
     end
 
     def gap
-      return [] unless @reckoning.clear_m
+      clear = @reckoning.clear_m or return []
+      if clear.negative?
+        return [step("The nearest two lap", "half of each less centre to centre", "lap_m", -clear,
+                     "m")]
+      end
 
-      [step("Between the nearest two", "centre to centre less half of each", "clear_m", @reckoning.clear_m, "m")]
+      [step("Between the nearest two", "centre to centre less half of each", "clear_m", clear, "m")]
     end
 
     def weight

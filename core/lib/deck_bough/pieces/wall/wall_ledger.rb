@@ -13,6 +13,7 @@ module DeckBough
     # @return [Array<LedgerLine>]
     def lines
       @lines ||= [*bought, *there].reject { |line| line.need.zero? && line.spares.zero? }
+                                  .sort_by.with_index { |line, i| [WallPlan::STEPS.index(line.step), i] }
     end
 
     private

@@ -32,7 +32,7 @@ module DeckBough
     end
 
     def place
-      [*ground, backing, (of(:wreath_outdoors) if @place[:outdoors])]
+      [*ground, backing, (of(:wreath_outdoors) if @place[:outdoors]), (of(:wreath_lying_flame) if @reckoning.lying?)]
     end
 
     # What stands out for the greens is said instead.
@@ -52,10 +52,18 @@ module DeckBough
     end
 
     def size
+      return [narrow] if @reckoning.lying?
+
       low, high = @reckoning.size.outputs.values_at(:low_m, :high_m)
       outer = @ring.outer_m
       [(of(:wreath_small, low_m: low) if outer < low - 1e-9), (of(:wreath_large, high_m: high) if outer > high + 1e-9),
        (of(:wreath_wider, over_m: outer - @place[:width_m]) if outer > @place[:width_m]), *beyond, *clearances, storm]
+    end
+
+    # Round a base.
+    def narrow
+      least = @reckoning.least_opening_m
+      of(:wreath_lying_narrow, inner_m: @ring.inner_m, least_m: least) if @ring.inner_m < least - 1e-9
     end
 
     # It hangs within what it hangs on.
@@ -109,6 +117,8 @@ module DeckBough
     end
 
     def hang
+      return [] if @reckoning.lying?
+
       [*held, *pair, *staying, (of(:wreath_wind) if @place[:outdoors]),
        (of(:ladder, ladder_m: @house["tree.ladder"]) if @reckoning.hook_floor_m > @house["tree.ladder"])]
     end

@@ -15,7 +15,7 @@ module DeckBough
 
     # @return [Hash{String => Hash}]
     def sheets
-      found = { "size" => WorkingSheet.of("Size of the wreath", [@reckoning.size], @house),
+      found = { "size" => WorkingSheet.of("Size of the wreath", @reckoning.size_answers, @house, more: opening),
                 "ground" => WorkingSheet.of("Against its ground", [@reckoning.ground], @house),
                 "fullness" => fullness, "sites" => sites, "weight" => weight, "minutes" => work.sheet }
       found["hook"] = hook if @reckoning.hook
@@ -35,7 +35,7 @@ module DeckBough
 
     def entries
       elements = @reckoning.elements
-      { low: [@reckoning.size[:low_m], "m", "size"], high: [@reckoning.size[:high_m], "m", "size"],
+      { **band,
         outer: [@reckoning.ring.outer_m, "m", "size"], inner: [@reckoning.ring.inner_m, "m", "size"],
         centre: [@reckoning.centre_m, "m", "size"], delta_l: [@reckoning.ground[:delta_l], "L*", "ground"],
         fullness: [@reckoning.profile[:fullness], "share", "fullness"], sites: [@reckoning.sites, "sites", "sites"],
@@ -47,6 +47,21 @@ module DeckBough
         strip: @reckoning.strip && [@reckoning.strip[:length_m], "m", "strip"],
         bulbs: @reckoning.lights && [@reckoning.lights[:need], "bulbs", "bulbs"],
         minutes: [work.minutes, "minutes", "minutes"] }
+    end
+
+    # Of what lies the opening that it wants, of what hangs the band its host carries.
+    def band
+      return { opening: [@reckoning.least_opening_m, "m", "size"] } if @reckoning.lying?
+
+      { low: [@reckoning.size[:low_m], "m", "size"], high: [@reckoning.size[:high_m], "m", "size"] }
+    end
+
+    def opening
+      return [] unless @reckoning.lying?
+
+      [step("Round the base, free of it",
+            "#{jotting.long(@reckoning.place[:width_m])} + #{jotting.long(@house['wreath.lying_clear'])}", "opening_m",
+            @reckoning.least_opening_m, "m")]
     end
 
     def step(says, sum, gives, value, unit)

@@ -5,12 +5,20 @@ module DeckBough
   #
   # Part of WreathReckoning.
   module WreathHanging
+    # Round a candle or lantern it lies and hangs on nothing.
+    def lying?
+      place[:host] == "lying"
+    end
+
     def hanger_kind
+      return "none" if lying?
+
       settings[:hang][:hanger] || USUAL_HANGER.fetch(place[:host])
     end
 
     USUAL_HANGER = { "door" => "real", "pair" => "false", "window" => "false", "cabinet" => "taped",
-                     "mirror" => "false", "mantel_wall" => "false", "object" => "none" }.freeze
+                     "mirror" => "false", "mantel_wall" => "false", "object" => "none",
+                     "lying" => "none" }.freeze
 
     # From the top of what it hangs on to the top of the ring; no less than nothing.
     def drop_m
@@ -50,7 +58,7 @@ module DeckBough
 
     # A taped hanger carries by itself; a real one hangs over the door.
     def held?
-      !%w[taped real].include?(hanger_kind)
+      !lying? && !%w[taped real].include?(hanger_kind)
     end
 
     def holding

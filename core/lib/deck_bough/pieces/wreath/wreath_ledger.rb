@@ -26,7 +26,7 @@ module DeckBough
                 "hoop" => "Hoop" }.fetch(@reckoning.settings[:greens][:making])
       across = length(ring.outer_m)
       whole = LedgerLine.new(kind: "wreath", step: "size", style: @reckoning.ring_style, label: "#{label}, #{across}",
-                             need: 1, sheet: keep("ring", "#{label}, #{across} across", [@reckoning.size],
+                             need: 1, sheet: keep("ring", "#{label}, #{across} across", @reckoning.size_answers,
                                                   more: [note("One", "as measured", "need", 1)]))
       [whole, *bundles]
     end

@@ -15,6 +15,7 @@ module DeckBough
     # Of each caution: the step it is told at, and who looks for a mend.
     WAYS = { "wreath_over_top" => %i[size centres], "wreath_under_edge" => %i[size centres],
              "wreath_covers" => %i[size centres], "wreath_glass" => %i[size centres],
+             "wreath_lying_narrow" => %i[size openings],
              "wreath_wider" => %i[size sizes], "wreath_large" => %i[size sizes], "wreath_small" => %i[size sizes],
              "anchor_near" => %i[hang anchors],
              "wreath_over" => %i[hang fixings], "wreath_hold_not_here" => %i[hang fixings],
@@ -84,13 +85,22 @@ module DeckBough
       [[say(:mend_anchor, centre_m: at), { size: { centre_m: at } }]]
     end
 
+    # What goes round the base.
+    def openings
+      outer = (2 * @reckoning.least_opening_m).round(2) + 0.01
+      ours = [say(:mend_size, outer_m: outer), { size: { style: nil, outer_m: outer, inner_m: nil } }]
+      @choice ? [taken, ours] : [ours]
+    end
+
+    def taken
+      [say(:mend_stock, what: @choice[:name], outer_m: @choice[:outer_m]),
+       { size: { style: @choice[:style], outer_m: nil, inner_m: nil } }]
+    end
+
     def sizes
       middle = ((@reckoning.size[:low_m] + @reckoning.size[:high_m]) / 2).round(2)
       ours = [say(:mend_size, outer_m: middle), { size: { style: nil, outer_m: middle, inner_m: nil } }]
-      return [ours] unless @choice
-
-      [[say(:mend_stock, what: @choice[:name], outer_m: @choice[:outer_m]),
-        { size: { style: @choice[:style], outer_m: nil, inner_m: nil } }], ours]
+      @choice ? [taken, ours] : [ours]
     end
 
     # What carries least of those that will do.

@@ -11,7 +11,9 @@ module DeckBough
     # (handbook 60, Size), in the middle elsewhere.
     USUAL = { "door" => [2.05, 0.0, "#8fa3ad"], "pair" => [2.1, 0.0, "#8fa3ad"], "window" => [1.2, 0.9, "#e2ebee"],
               "cabinet" => [0.7, 1.45, "#e8e4da"], "mirror" => [0.8, 1.4, "#e2ebee"],
-              "mantel_wall" => [1.0, 1.3, "#eef1ee"], "object" => [0.3, 0.9, "#b79a62"] }.freeze
+              "mantel_wall" => [1.0, 1.3, "#eef1ee"], "object" => [0.3, 0.9, "#b79a62"],
+              # A candle on a table, and the table's colour.
+              "lying" => [0.15, 0.75, "#c9b491"] }.freeze
     DOORS = %w[door pair].freeze
     DOOR_CENTRE = 1.5
 
@@ -27,6 +29,8 @@ module DeckBough
 
     # @param place [Hash] filled in
     def centre(place)
+      return place[:floor_m] if place[:host] == "lying"
+
       middle = place[:floor_m] + (place[:height_m] / 2.0)
       return middle unless DOORS.include?(place[:host])
 

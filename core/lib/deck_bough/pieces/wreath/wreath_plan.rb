@@ -84,7 +84,7 @@ module DeckBough
     private
 
     def envelope(**told)
-      PlanEnvelope.of(kind: "wreath", settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, holds: holds,
+      PlanEnvelope.of(kind: "wreath", settings: @settings, steps: steps, sheets: nil, assumed: assumed, holds: holds,
                       **told)
     end
 
@@ -110,9 +110,22 @@ module DeckBough
     # Of the wreaths there are, the one whose size comes nearest the middle of the band.
     def choice
       free = @stock.select { |style| style.kind == "wreath" && style.across_m && style.for_piece >= 1 }
+      return round_it(free) if @reckoning.lying?
+
       best = @reckoning.band(free.map(&:across_m))[:choice_m] or return nil
       style = free.find { |one| (one.across_m - best).abs < 1e-9 }
       { style: style.id, name: style.name, outer_m: best }
+    end
+
+    # The smallest that goes round the base.
+    def round_it(free)
+      style = free.select { |one| (one.opening_m || 0) >= @reckoning.least_opening_m }.min_by(&:across_m)
+      style && { style: style.id, name: style.name, outer_m: style.across_m }
+    end
+
+    # What lies is hung by nothing.
+    def steps
+      @reckoning.lying? ? STEPS - %w[hang] : STEPS
     end
 
     def sheets

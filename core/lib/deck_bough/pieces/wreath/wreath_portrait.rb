@@ -12,7 +12,7 @@ module DeckBough
     # @return [Hash] as Portrait tells it
     def of(reckoning)
       portrait = Portrait.new
-      host(portrait, reckoning.place)
+      host(portrait, reckoning.place) unless reckoning.lying?
       centre = [reckoning.place[:width_m] / 2, reckoning.centre_m]
       portrait.area("foliage", round(centre, reckoning.ring.outer_m / 2))
       portrait.area("wood", round(centre, reckoning.ring.inner_m / 2))

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "wreath_hanging"
+require_relative "wreath_sizing"
 
 module DeckBough
   # Everything computed for one wreath; ledger, drawing, cautions and minutes all read from here.
@@ -8,6 +9,7 @@ module DeckBough
   # Nothing is computed twice. Metres, kilograms, hours of the clock.
   class WreathReckoning
     include WreathHanging
+    include WreathSizing
     include Asking
 
     # Which setting to mend when a rule refuses what the settings come to.
@@ -56,22 +58,6 @@ module DeckBough
 
     def place
       @place ||= WreathPlace.of(settings[:place])
-    end
-
-    # The band of sizes the host carries, and what of the stock comes nearest.
-    #
-    # @param stock_m [Array<Float>] sizes there are
-    def band(stock_m = [])
-      ask("wreath.size", host: place[:host], host_width_m: place[:width_m], stock_m: stock_m)
-    end
-
-    def size
-      @size ||= band
-    end
-
-    # A wreath from stock is as large as it is; else what is said, or the middle of the band.
-    def ring
-      @ring ||= Wreaths::Ring.new(outer_m: outer, inner_m: inner)
     end
 
     def ring_style
@@ -250,18 +236,6 @@ module DeckBough
 
     def turn(hour)
       hour / 6.0 * Math::PI
-    end
-
-    def outer
-      return ring_style.across_m if ring_style&.across_m && settings[:size][:outer_m].nil?
-
-      settings[:size][:outer_m] || ((size[:low_m] + size[:high_m]) / 2).clamp(0.02, 3.0)
-    end
-
-    # What is said, what the wreath from stock has, or half of it.
-    def inner
-      said = settings[:size][:inner_m] || (settings[:size][:outer_m] ? nil : ring_style&.opening_m)
-      said && said < outer ? said : outer / 2.0
     end
 
     def items

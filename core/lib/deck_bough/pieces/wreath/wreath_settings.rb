@@ -9,7 +9,8 @@ module DeckBough
   # yet.
   module WreathSettings
     SCHEMA = 1
-    HOSTS = Rules::Wreath::Size::HOSTS
+    # Where it hangs, or what it lies round.
+    HOSTS = [*Rules::Wreath::Size::HOSTS, "lying"].freeze
     HANGERS = %w[none real false taped].freeze
     FIXINGS = Wreaths::Holding::NAMES
     LAYOUTS = %w[all_round crescent bottom_swag top_swag two_clusters one_cluster].freeze

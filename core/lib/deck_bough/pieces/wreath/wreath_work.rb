@@ -26,7 +26,7 @@ module DeckBough
       @work.add("star", "Bow", @reckoning.bow ? 1 : 0, "minutes.bow", high: 0)
       @work.add("lights", "Lights round it", @reckoning.lights ? @reckoning.ring.middle_m : 0, "minutes.garland_lights",
                 high: 0)
-      @work.add("hang", "Hung", 1, "minutes.wreath_hang")
+      @work.add(*(@reckoning.lying? ? ["place", "Laid round it"] : %w[hang Hung]), 1, "minutes.wreath_hang")
       @work
     end
 

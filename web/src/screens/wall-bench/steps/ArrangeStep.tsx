@@ -68,6 +68,7 @@ export function ArrangeStep({ bench, plan }: StepProps) {
         />
       )}
       <FigureValue label="Clear between" figure={plan.figures.gap} />
+      <FigureValue label="The nearest lap by" figure={plan.figures.lap} />
       <FigureValue label="Group, across" figure={plan.figures.across} />
       <Typography variant="body2" color="textSecondary" className="whole-row">
         Take hold of a wreath on the drawing to move all of them; the rest space themselves.

@@ -19,6 +19,7 @@ export function StepBackStep({ bench, plan }: StepProps) {
     <Dials>
       <FigureValue label="They hang" figure={plan.figures.count} />
       <FigureValue label="Clear between" figure={plan.figures.gap} />
+      <FigureValue label="The nearest lap by" figure={plan.figures.lap} />
       <FigureValue label="All together" figure={plan.figures.weight} />
       <StepBackLooks
         looks={LOOKS}

@@ -15,6 +15,7 @@ import type { StepProps } from "./StepDials";
 type Place = Schemas["WreathSettings"]["place"];
 type Host = Place["host"];
 
+const WIDTHS: Partial<Record<Host, string>> = { pair: "Width of both leaves", lying: "Base, across" };
 const DOORS: Host[] = ["door", "pair"];
 
 /** What is on a door and stays free of greens. */
@@ -106,7 +107,7 @@ export function PlaceStep(props: StepProps) {
         ))}
       </TextField>
       <LengthField
-        label={place.host === "pair" ? "Width of both leaves" : "Width"}
+        label={WIDTHS[place.host] ?? "Width"}
         placeholder={0.9}
         value={place.width_m}
         error={error("width_m")}
@@ -121,7 +122,7 @@ export function PlaceStep(props: StepProps) {
       />
       {!DOORS.includes(place.host) && (
         <LengthField
-          label="Above the floor"
+          label={place.host === "lying" ? "Table above the floor" : "Above the floor"}
           placeholder={length(plan.assumed.floor_m, units)}
           value={place.floor_m}
           error={error("floor_m")}

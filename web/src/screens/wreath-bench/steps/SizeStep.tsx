@@ -11,7 +11,7 @@ import type { StepProps } from "./StepDials";
 
 /** How large it may be, what of the stock fits, and how high it hangs. */
 export function SizeStep({ bench, plan, piece, styles, onNewStyle }: StepProps) {
-  const { size } = bench.draft.settings;
+  const { size, place } = bench.draft.settings;
   const units = useUnits();
   const { choice } = plan;
   const error = (name: keyof typeof size) => bench.problem?.field(`/settings/size/${name}`);
@@ -19,6 +19,7 @@ export function SizeStep({ bench, plan, piece, styles, onNewStyle }: StepProps) 
     <Dials>
       <FigureValue label="At least" figure={plan.figures.low} />
       <FigureValue label="At most" figure={plan.figures.high} />
+      <FigureValue label="Opening, at least" figure={plan.figures.opening} />
       <FigureValue label="Across" figure={plan.figures.outer} />
       <StyleSelect
         label="From stock"
@@ -35,7 +36,8 @@ export function SizeStep({ bench, plan, piece, styles, onNewStyle }: StepProps) 
           className="as-wide-as-it-is"
           onClick={() => bench.dial("size", { style: choice.style, outer_m: null, inner_m: null })}
         >
-          Take {choice.name}, {length(choice.outer_m, units)}: nearest the middle
+          Take {choice.name}, {length(choice.outer_m, units)}:{" "}
+          {place.host === "lying" ? "goes round it" : "nearest the middle"}
         </Button>
       )}
       <Button size="small" className="as-wide-as-it-is" onClick={() => onNewStyle("wreath")}>
@@ -61,7 +63,7 @@ export function SizeStep({ bench, plan, piece, styles, onNewStyle }: StepProps) 
         error={error("depth_m")}
         onChange={(depth_m) => depth_m !== null && bench.dial("size", { depth_m })}
       />
-      {plan.drawing.ring && (
+      {plan.drawing.ring && place.host !== "lying" && (
         <LengthDial
           label="Centre above the floor"
           value={size.centre_m ?? plan.drawing.ring.centre_m}
