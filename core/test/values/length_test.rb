@@ -53,6 +53,14 @@ class LengthTest < CoreTest
     end
   end
 
+  def test_what_no_tape_measures_is_told_as_such_in_every_system
+    [1e10, 1e308, -1e308].each do |metres|
+      assert_includes Length.print(metres, "metric"), "over 1000000 km"
+      assert_includes Length.print(metres, "imperial"), "over 600000 mi"
+    end
+    assert Length.print(-1e308, "imperial").start_with?("−")
+  end
+
   def test_prints_as_a_person_would_say_it
     metric = [2.28, 0.14, 0.999, 0.0553, 0.07, 0.007, 0].map { |metres| Length.print(metres, "metric") }
 

@@ -93,6 +93,12 @@ class AnchorsTest < ServerTest
     assert_empty register
   end
 
+  def test_lengths_beyond_any_tape_are_refused_in_feet_too
+    DATABASE[:studios].update(units: "imperial")
+
+    assert_equal(["/left_m"], add(left_m: 1e308, status: 422)["errors"].map { |one| one["pointer"] })
+  end
+
   def test_the_hooks_of_a_piece_are_kept_once_however_often_it_is_asked
     kept = ask(:post, "/api/pieces/#{@wall['id']}/anchors", {}, status: 201)
 

@@ -28,6 +28,10 @@ module DeckBough
     MEASURED = 0.002
     SIGNS = [nil, "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"].freeze
 
+    # Nothing that is dressed is farther; longer numbers are told as what they are.
+    FARTHEST = 1e9
+    BEYOND = { "metric" => "over 1000000 km", "imperial" => "over 600000 mi" }.freeze
+
     module_function
 
     # @param text [String] any spelling: 7'6", 7.5 ft, 7 ft 6 in, 228 cm, 2.28 m, 6 1/2", 2,28 m
@@ -45,6 +49,8 @@ module DeckBough
     # @param system [String] "metric" or "imperial"
     # @return [String] as a person would say it: "2.28 m", "14 cm", "7 ft 6 in", "6½ in"
     def print(metres, system)
+      return "#{'−' if metres.negative?}#{BEYOND.fetch(system)}" if metres.abs > FARTHEST
+
       system == "imperial" ? print_feet(metres) : print_metres(metres)
     end
 

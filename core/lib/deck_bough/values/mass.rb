@@ -9,11 +9,17 @@ module DeckBough
     POUND = 0.45359237
     OUNCES = 16
 
+    # Nothing that hangs is heavier; larger numbers are told as what they are.
+    HEAVIEST = 1e9
+    BEYOND = { "metric" => "over 1000000 t", "imperial" => "over 1000000 tons" }.freeze
+
     module_function
 
     # @param units ["metric", "imperial"]
     # @return [String] grams or ounces below half a kilogram or a pound
     def print(kilograms, units)
+      return "#{'−' if kilograms.negative?}#{BEYOND.fetch(units)}" if kilograms.abs > HEAVIEST
+
       return print_pounds(kilograms / POUND) if units == "imperial"
 
       kilograms.abs < 0.4995 ? "#{(kilograms * 1000).round} g" : format("%.2f kg", kilograms)

@@ -103,6 +103,16 @@ class WallPlanTest < CoreTest
     assert_equal 2, line(told, "wreath")[:need]
   end
 
+  def test_where_none_fits_that_is_said_and_nothing_is_taken
+    told = told(wall: { width_m: 0.3, height_m: 0.3 }, wreaths: olives(4))
+
+    assert_includes codes(told), "wall_none_fits"
+    assert_empty told[:ledger]
+    assert_match(/None of 4 wreaths fits here/, told[:cautions].find do |one|
+      one[:code].to_s == "wall_none_fits"
+    end[:message])
+  end
+
   def test_the_ledger_is_what_each_of_them_takes
     told = told(wreaths: { hung: [{ style: "olive" }, { style: "large", star: "bow" }, { style: "olive" }] },
                 layers: { layout: "bottom_swag", picks: ["berry"], between: "cone" }, star: { style: "plum" },

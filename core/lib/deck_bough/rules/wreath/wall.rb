@@ -18,7 +18,7 @@ module DeckBough
                                     Input.number(:diameter_m, "Across", "m", 0.02..5, why: "A ring has a size."),
                                     1..60),
                          Input.choice(:arrangement, "Arrangement", Wreaths::Arrangement::KINDS),
-                         Input.number(:gap_m, "Between them", "m", 0..5, default: nil, default_says: "0.05"),
+                         Input.number(:gap_m, "Between them", "m", 0..30, default: nil, default_says: "0.05"),
                          Input.number(:middle_height_m, "Middle of the group", "m", 0..20,
                                       default: nil, default_says: "the wall's middle"),
                          Input.object(:furniture, "Furniture below", FURNITURE, default: nil),
@@ -36,7 +36,7 @@ module DeckBough
         def findings(outputs)
           left = outputs[:left_out].size
           unused = given[:anchors].size - outputs[:centres].count { |centre| centre[:anchor] }
-          [(finding(:wall_left_out, count: left, fits: outputs[:centres].size) if left.positive?),
+          [left_out(left, outputs[:centres].size),
            (finding(:wall_anchor_unused, count: unused, near_m: house["wreath.anchor_near"]) if unused.positive?),
            (finding(:wall_overlap_less, percent: (house["wreath.seen_least"] * 100).round) if less?)].compact
         end
@@ -92,6 +92,12 @@ module DeckBough
             [Math.hypot(given[:anchors][i][:left_m] - left, given[:anchors][i][:floor_m] - floor), i]
           end
           near.select { |away, _| away <= house["wreath.anchor_near"] + 1e-9 }.min&.last
+        end
+
+        def left_out(count, fits)
+          return if count.zero?
+
+          fits.zero? ? finding(:wall_none_fits, count: count) : finding(:wall_left_out, count: count, fits: fits)
         end
 
         def refuse_narrow_gap
