@@ -280,4 +280,23 @@ class WreathBenchTest < SystemTest
     assert_figure "Opening, at least", "10 cm"
     assert_saved { settings["place"]["host"] == "lying" }
   end
+
+  def test_a_layout_is_turned_on_the_drawing_and_below
+    open_wreath
+    click_button "bottom swag"
+
+    handle = page.evaluate_script("(() => { const b = document.querySelector(\"[data-handle='turn']\")" \
+                                  ".getBoundingClientRect(); return [b.x + b.width / 2, b.y + b.height / 2]; })()")
+    mouse = page.driver.browser.mouse
+    mouse.move(x: handle[0], y: handle[1])
+    mouse.down
+    mouse.move(x: handle[0] - 30, y: handle[1] - 10)
+    mouse.move(x: handle[0] - 70, y: handle[1] - 30)
+    mouse.up
+    assert_saved { settings["layers"]["turned_h"].positive? }
+
+    assert_operator settings["layers"]["turned_h"], :<, 11
+    click_button "Undo"
+    assert_saved { settings["layers"]["turned_h"].zero? }
+  end
 end

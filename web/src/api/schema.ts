@@ -3410,6 +3410,7 @@ export interface components {
                 from_h: number;
                 to_h: number;
                 mirrored: boolean;
+                turned_h: number;
                 /** @enum {string} */
                 spacing: "full" | "light";
                 picks: string[];
@@ -3508,6 +3509,7 @@ export interface components {
                 from_h: number;
                 to_h: number;
                 mirrored: boolean;
+                turned_h: number;
                 /** @enum {string} */
                 spacing: "full" | "light";
                 picks: string[];

@@ -38,4 +38,16 @@ class WreathLayoutTest < CoreTest
     assert_equal [11.0, 0.0, 1.0], WreathLayout.between([10.0, 4.0], 4)
     assert_equal 6, WreathLayout.between([0.0, 12.0], 6).size
   end
+
+  def test_a_layout_is_turned_as_a_whole
+    swag = { layout: "bottom_swag", mirrored: false }
+
+    assert_equal [[7.0, 4.0]], WreathLayout.arcs(**swag, turned_h: 3)
+    assert_equal [[2.0, 4.0]], WreathLayout.arcs(**swag, turned_h: 10)
+    clusters = WreathLayout.arcs(layout: "two_clusters", mirrored: true, turned_h: 0)
+    turned = WreathLayout.arcs(layout: "two_clusters", mirrored: true, turned_h: 2.5)
+
+    assert_equal clusters.map { |from, hours| [(from + 2.5) % 12, hours] }, turned
+    assert_equal WreathLayout.arcs(**swag, turned_h: 0), WreathLayout.arcs(**swag, turned_h: 12)
+  end
 end

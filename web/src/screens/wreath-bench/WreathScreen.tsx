@@ -30,15 +30,25 @@ export function WreathScreen({ piece }: { piece: PieceOf<"wreath"> }) {
   const { plan, draft, dial } = bench;
   // As on the other benches: figures first, then the picture.
   const pictured = useDeferredValue(plan, null);
-  const { layout, from_h, to_h, mirrored } = draft.settings.layers;
+  const { layout, from_h, to_h, mirrored, turned_h } = draft.settings.layers;
 
+  const start = plan?.drawing.arcs?.[0]?.from_h;
   const handles = useMemo<ArcHandle[]>(() => {
-    if (step !== "layers" || layout !== "crescent" || mirrored) return NO_HANDLES;
+    if (step !== "layers" || layout === "all_round" || start === undefined) return NO_HANDLES;
+    // A crescent is pulled by its ends; any other layout, and one that is turned or mirrored, is turned as a whole.
+    if (layout !== "crescent" || mirrored || turned_h % 12 !== 0)
+      return [
+        {
+          id: "turn",
+          hour: start,
+          onChange: (hour) => dial("layers", { turned_h: (((hour - start + turned_h) % 12) + 12) % 12 }),
+        },
+      ];
     return [
       { id: "from", hour: from_h, onChange: (hour) => dial("layers", { from_h: hour }) },
       { id: "to", hour: to_h, onChange: (hour) => dial("layers", { to_h: hour }) },
     ];
-  }, [step, layout, mirrored, from_h, to_h, dial]);
+  }, [step, layout, mirrored, turned_h, start, from_h, to_h, dial]);
 
   useBenchKeys({ bench, steps, onStep: setStep });
   const keepHooks = useKeepHooks(piece, !plan?.chosen);

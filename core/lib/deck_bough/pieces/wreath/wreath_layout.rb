@@ -12,11 +12,13 @@ module DeckBough
 
     module_function
 
-    # @param layers [Hash] layout, mirrored; from_h and to_h of a crescent
+    # @param layers [Hash] layout, mirrored, turned_h; from_h and to_h of a crescent
     # @return [Array<Array(Float, Float)>]
     def arcs(layers)
       found = layers[:layout] == "crescent" ? [crescent(layers)] : ARCS.fetch(layers[:layout])
-      layers[:mirrored] ? found.map { |from, hours| [(12.0 - from - hours) % 12, hours] } : found
+      found = found.map { |from, hours| [(12.0 - from - hours) % 12, hours] } if layers[:mirrored]
+      turned = layers[:turned_h] || 0
+      turned.zero? ? found : found.map { |from, hours| [(from + turned) % 12, hours] }
     end
 
     # So many sites along an arc, evenly; all round the last stands as far from the first as from its neighbour.

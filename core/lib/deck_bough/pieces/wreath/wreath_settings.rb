@@ -83,6 +83,7 @@ module DeckBough
         Input.choice(:layout, "Layout by the clock", LAYOUTS, default: "crescent"),
         Input.number(:from_h, "From", "hours", HOUR, default: 7), Input.number(:to_h, "To", "hours", HOUR, default: 1),
         Input.flag(:mirrored, "Mirrored", default: false),
+        Input.number(:turned_h, "Turned clockwise", "hours", HOUR, default: 0),
         Input.choice(:spacing, "Spacing", SPACING, default: "full"),
         Input.list(:picks, "On the sites", Input.style(:style, "Style"), 0..12, default: [].freeze),
         Input.style(:between, "Between them", default: nil)

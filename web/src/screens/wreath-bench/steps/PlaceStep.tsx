@@ -87,7 +87,8 @@ function Fittings({ bench }: StepProps) {
 /** What it hangs on, measured, and whether it reads against that. */
 export function PlaceStep(props: StepProps) {
   const { bench, plan, piece } = props;
-  const dull = plan.cautions.some(({ code }) => code === "wreath_dull");
+  const told = (wanted: string) => plan.cautions.some(({ code }) => code === wanted);
+  const [dull, helped] = [told("wreath_dull"), told("wreath_dull_helped")];
   const { place } = bench.draft.settings;
   const units = useUnits();
   const dial = (part: Partial<Place>) => bench.dial("place", part);
@@ -141,7 +142,7 @@ export function PlaceStep(props: StepProps) {
       <FigureValue
         label="Lighter or darker than it by"
         figure={plan.figures.delta_l}
-        note={dull ? "reads dull" : "reads well"}
+        note={dull ? "reads dull" : helped ? "greens read dull, what is on them does not" : "reads well"}
       />
       <Ways bench={bench} piece={piece} about="helps" label="What would help" wanted={dull} />
       <LengthField
