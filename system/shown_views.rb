@@ -24,9 +24,9 @@ class ShownViews
                    ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Versions", "What each takes") }],
     "hanging-map-phone" => [PHONE, ->(at) { at.tree("The Signal Loft", "Signal tree").map }],
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
-    "run-bench-dusk" => [DESK, ->(at) { at.run("The Signal Loft", "Window ledge").press("n") }],
     "run-bench-rail" => [DESK, ->(at) { at.run("Tidewaiter's House", "Stair rail").step("Anchors") }],
     "wreath-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Door wreath") }],
+    "wall-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Cabinet wreaths") }],
     "run-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Mantel greens") }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
     "house-rules" => [DESK, lambda(&:house_rules)]

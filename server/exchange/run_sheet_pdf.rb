@@ -30,14 +30,6 @@ module DeckBough
           layers
         end
 
-        def heavy(kilograms)
-          Mass.print(kilograms, @units)
-        end
-
-        def print(metres)
-          plain(Length.print(metres, @units))
-        end
-
         def drawing
           sheet = RunSheetDrawing.new(@plan[:drawing], width: @page.bounds.width - 40, height: TALL)
           @top = @page.cursor
@@ -62,17 +54,7 @@ module DeckBough
         def anchor(anchor, spot)
           @page.stroke_color INK
           @page.fill_color "ffffff"
-          @page.fill_and_stroke_circle(spot, 6.5)
-          @page.fill_color INK
-          text = anchor[:number].to_s
-          @page.draw_text(text, at: [spot[0] - (@page.width_of(text, size: 7) / 2), spot[1] - 2.5], size: 7)
-        end
-
-        def title(text)
-          @page.start_new_page if @page.cursor < 4 * ROW
-          @page.fill_color INK
-          @page.text text, size: 13, style: :bold
-          @page.move_down 4
+          pin(anchor[:number], spot)
         end
 
         def nail_map
@@ -91,13 +73,6 @@ module DeckBough
           may = @plan[:figures][:may][:value]
           [anchor[:number].to_s, print(anchor[:x_m]), print(anchor[:floor_m]), heavy(anchor[:kg]),
            heavy(may), anchor[:fixings].to_s]
-        end
-
-        def row(texts, colour)
-          @page.start_new_page if @page.cursor < ROW
-          @page.fill_color colour
-          texts.zip(COLUMNS.values) { |text, left| @page.draw_text(text, at: [left, @page.cursor - 10], size: 9) }
-          @page.move_down ROW
         end
 
         def layers

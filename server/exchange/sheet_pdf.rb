@@ -42,6 +42,41 @@ module DeckBough
 
         private
 
+        # Sheets of what hangs tell lengths and weights in the studio's units.
+        def heavy(kilograms)
+          Mass.print(kilograms, @units)
+        end
+
+        def print(metres)
+          plain(Length.print(metres, @units))
+        end
+
+        # A part of the sheet, on a page with room for some of it.
+        def title(text)
+          @page.start_new_page if @page.cursor < 4 * self.class::ROW
+          @page.fill_color INK
+          @page.text plain(text), size: 13, style: :bold
+          @page.move_down 4
+        end
+
+        # A line of a table whose columns begin where COLUMNS says.
+        def row(texts, colour)
+          @page.start_new_page if @page.cursor < self.class::ROW
+          @page.fill_color colour
+          texts.zip(self.class::COLUMNS.values) do |text, left|
+            @page.draw_text(text, at: [left, @page.cursor - 10], size: 9)
+          end
+          @page.move_down self.class::ROW
+        end
+
+        # A number in a round pin.
+        def pin(number, spot)
+          @page.fill_and_stroke_circle(spot, 6.5)
+          @page.fill_color INK
+          text = number.to_s
+          @page.draw_text(text, at: [spot[0] - (@page.width_of(text, size: 7) / 2), spot[1] - 2.5], size: 7)
+        end
+
         # What no font of ours has is a question mark.
         def plain(text)
           text.gsub(/[⅛⅜⅝⅞]/, FRACTIONS).each_char.map { |letter| known?(letter) ? letter : "?" }.join

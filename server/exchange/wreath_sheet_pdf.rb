@@ -33,14 +33,6 @@ module DeckBough
           serious
         end
 
-        def heavy(kilograms)
-          Mass.print(kilograms, @units)
-        end
-
-        def print(metres)
-          plain(Length.print(metres, @units))
-        end
-
         def drawing
           @top = @page.cursor
           @page.line_width 0.5
@@ -66,27 +58,12 @@ module DeckBough
           @page.fill_and_stroke_circle(middle, ring.outer_m / 2 * @sheet.scale)
           @page.fill_color "ffffff"
           @page.fill_and_stroke_circle(middle, ring.inner_m / 2 * @sheet.scale)
-          hook(ring)
-        end
-
-        def hook(ring)
-          spot = at(@sheet.spot(*measured(ring)))
-          @page.fill_and_stroke_circle(spot, 6.5)
-          @page.fill_color INK
-          text = ring.number.to_s
-          @page.draw_text(text, at: [spot[0] - (@page.width_of(text, size: 7) / 2), spot[1] - 2.5], size: 7)
+          pin(ring.number, at(@sheet.spot(*measured(ring))))
         end
 
         # What no hook holds is measured to its middle.
         def measured(ring)
           ring.held ? [ring.hook_left_m, ring.hook_floor_m] : [ring.left_m, ring.floor_m]
-        end
-
-        def title(text)
-          @page.start_new_page if @page.cursor < 4 * ROW
-          @page.fill_color INK
-          @page.text plain(text), size: 13, style: :bold
-          @page.move_down 4
         end
 
         def nail_map
@@ -100,13 +77,6 @@ module DeckBough
                  "the label decides."
           @page.text said, size: 8, color: QUIET
           @page.move_down 12
-        end
-
-        def row(texts, colour)
-          @page.start_new_page if @page.cursor < ROW
-          @page.fill_color colour
-          texts.zip(COLUMNS.values) { |text, left| @page.draw_text(text, at: [left, @page.cursor - 10], size: 9) }
-          @page.move_down ROW
         end
 
         def clock(says, places)

@@ -1,12 +1,11 @@
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import PushPinOutlined from "@mui/icons-material/PushPinOutlined";
-import Box from "@mui/material/Box";
-import Typography from "@mui/material/Typography";
 import { memo, useMemo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { CloserTool, useCloser } from "../../bench/CloserTool";
 import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
+import { Unmeasured } from "../../bench/Unmeasured";
 import type { Handle } from "../../drawing/run/OutlineHandles";
 import { RunStage } from "../../drawing/run/RunStage";
 import { counted, mass, length, percent, type Units } from "../../units/format";
@@ -35,28 +34,8 @@ function describe(plan: Plan, units: Units): string {
   return `Greens on a ${kind}, ${length(Number(run.value), units)} of run, ${mass(Number(weight.value), units)}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}. ${counted(plan.anchors.length, "anchor")}. The layer list tells them one by one.`;
 }
 
-/** What one measure brings the drawing up. */
-function Unmeasured({ kind }: { kind: Plan["drawing"]["kind"] }) {
-  const measure = kind === "rail" ? "the going of the stair" : kind === "ring" ? "its diameter" : "its length";
-  return (
-    <Box
-      sx={{
-        position: "absolute",
-        inset: 0,
-        display: "grid",
-        placeContent: "center",
-        textAlign: "center",
-        pointerEvents: "none",
-      }}
-    >
-      <Typography variant="h3" component="p">
-        The {KIND_NAMES[kind]} is not measured yet
-      </Typography>
-      <Typography color="textSecondary" sx={{ mt: 0.5 }}>
-        Type {measure} below, and it is drawn here to scale.
-      </Typography>
-    </Box>
-  );
+function measureOf(kind: Plan["drawing"]["kind"]): string {
+  return kind === "rail" ? "the going of the stair" : kind === "ring" ? "its diameter" : "its length";
 }
 
 /** The drawing of a run with its few tools: day or dusk, anchors, the same as a list. */
@@ -82,7 +61,11 @@ export const RunPane = memo(function RunPane({ plan, step, handles }: { plan: Pl
         closer={view.closer}
         onCloser={view.setCloser}
       />
-      {!plan.chosen && <Unmeasured kind={plan.drawing.kind} />}
+      {!plan.chosen && (
+        <Unmeasured what={KIND_NAMES[plan.drawing.kind]}>
+          Type {measureOf(plan.drawing.kind)} below, and it is drawn here to scale.
+        </Unmeasured>
+      )}
       <StageTools
         says={
           run && weight ? `${length(Number(run.value), units)} run · ${mass(Number(weight.value), units)}` : undefined

@@ -1,12 +1,11 @@
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import PushPinOutlined from "@mui/icons-material/PushPinOutlined";
-import Box from "@mui/material/Box";
-import Typography from "@mui/material/Typography";
 import { memo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { CloserTool, useCloser } from "../../bench/CloserTool";
 import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
+import { Unmeasured } from "../../bench/Unmeasured";
 import type { Rearranging } from "../../drawing/wall/RingHandles";
 import { WallStage } from "../../drawing/wall/WallStage";
 import { counted, length, mass, type Units } from "../../units/format";
@@ -22,28 +21,6 @@ function describe(plan: Plan, units: Units): string {
   const between = gap ? `, ${length(Number(gap.value), units)} between the nearest two` : "";
   const left = plan.left_out.length > 0 ? ` ${counted(plan.left_out.length, "wreath")} left out for want of room.` : "";
   return `${counted(Number(count.value), "wreath")} ${ARRANGEMENTS[plan.settings.arrange.arrangement]}, their middle at ${length(Number(middle.value), units)}${between}, ${mass(Number(weight.value), units)} together.${left} The list tells where each hangs.`;
-}
-
-function Unmeasured() {
-  return (
-    <Box
-      sx={{
-        position: "absolute",
-        inset: 0,
-        display: "grid",
-        placeContent: "center",
-        textAlign: "center",
-        pointerEvents: "none",
-      }}
-    >
-      <Typography variant="h3" component="p">
-        The wall is not measured yet
-      </Typography>
-      <Typography color="textSecondary" sx={{ mt: 0.5 }}>
-        Type its width below, and the wreaths are drawn here to scale.
-      </Typography>
-    </Box>
-  );
 }
 
 /** The drawing of a wall with its few tools: day or dusk, closer, hooks, the same as a list. */
@@ -68,7 +45,7 @@ export const WallPane = memo(function WallPane({ plan, rearranging }: { plan: Pl
           onCloser={view.setCloser}
         />
       ) : (
-        <Unmeasured />
+        <Unmeasured what="wall">Type its width below, and the wreaths are drawn here to scale.</Unmeasured>
       )}
       <StageTools
         says={

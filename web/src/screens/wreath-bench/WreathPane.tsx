@@ -1,13 +1,12 @@
 import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import MeetingRoomOutlined from "@mui/icons-material/MeetingRoomOutlined";
 import PushPinOutlined from "@mui/icons-material/PushPinOutlined";
-import Box from "@mui/material/Box";
-import Typography from "@mui/material/Typography";
 import { memo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { CloserTool, useCloser } from "../../bench/CloserTool";
 import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
+import { Unmeasured } from "../../bench/Unmeasured";
 import type { ArcHandle } from "../../drawing/wreath/ArcHandles";
 import { WreathStage } from "../../drawing/wreath/WreathStage";
 import { clockPosition, counted, length, mass, percent, type Units } from "../../units/format";
@@ -35,28 +34,6 @@ function describe(plan: Plan, units: Units): string {
   return `Wreath of ${length(ring.outer_m, units)} ${where}, ${mass(Number(weight.value), units)}, ${LAYOUTS[plan.settings.layers.layout]}, ${counted(Number(sites.value), "site")}, ${percent(Number(fullness.value))} of the outline wanted${thin.length > 0 ? `, thin from ${thin.join(" and from ")}` : ""}.${swings} The list round the clock tells them one by one.`;
 }
 
-function Unmeasured({ host }: { host: Plan["drawing"]["host"]["host"] }) {
-  return (
-    <Box
-      sx={{
-        position: "absolute",
-        inset: 0,
-        display: "grid",
-        placeContent: "center",
-        textAlign: "center",
-        pointerEvents: "none",
-      }}
-    >
-      <Typography variant="h3" component="p">
-        The {host === "lying" ? "candle or lantern" : HOST_NAMES[host]} is not measured yet
-      </Typography>
-      <Typography color="textSecondary" sx={{ mt: 0.5 }}>
-        Type its width below, and the wreath that fits is drawn here to scale.
-      </Typography>
-    </Box>
-  );
-}
-
 /** The drawing of a wreath with its few tools: day or dusk, closer, the hook, the same as a list. */
 export const WreathPane = memo(function WreathPane({ plan, handles }: { plan: Plan; handles: ArcHandle[] }) {
   const { dusk } = useLight();
@@ -82,7 +59,11 @@ export const WreathPane = memo(function WreathPane({ plan, handles }: { plan: Pl
           onCloser={view.setCloser}
         />
       ) : (
-        <Unmeasured host={plan.drawing.host.host} />
+        <Unmeasured
+          what={plan.drawing.host.host === "lying" ? "candle or lantern" : HOST_NAMES[plan.drawing.host.host]}
+        >
+          Type its width below, and the wreath that fits is drawn here to scale.
+        </Unmeasured>
       )}
       <StageTools>
         <DuskTool />

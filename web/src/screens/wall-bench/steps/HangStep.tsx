@@ -6,7 +6,7 @@ import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { StyleSelect } from "../../../bench/StyleSelect";
 import { LengthField } from "../../../parts/LengthField";
-import { MassField } from "../../../parts/MassField";
+import { HeldBy } from "../../wreath-bench/steps/HeldBy";
 import type { StepProps } from "./StepDials";
 
 type Hang = Schemas["WallSettings"]["hang"];
@@ -69,41 +69,13 @@ export function HangStep({ bench, plan, styles, onNewStyle }: StepProps) {
         </>
       )}
       <FigureValue label="Ribbon, all of it" figure={plan.figures.ribbon} />
-      <TextField
-        select
+      <HeldBy
         label="Each held by"
-        value={hang.fixing ?? USUAL}
-        onChange={(event) =>
-          dial({
-            fixing: event.target.value === USUAL ? null : (event.target.value as Hang["fixing"]),
-            style: null,
-            rated_kg: null,
-          })
-        }
-      >
-        <MenuItem value={USUAL}>
-          Fits here: {plan.holds.find(({ name }) => name === plan.assumed.fixing)?.title.toLowerCase()}
-        </MenuItem>
-        {plan.holds.map(({ name, title }) => (
-          <MenuItem key={name} value={name}>
-            {title}
-          </MenuItem>
-        ))}
-      </TextField>
-      <StyleSelect
-        label="From stock"
-        kinds={["fixing"]}
+        hang={hang}
+        plan={plan}
         styles={styles}
-        value={hang.style}
-        onChange={(style) => dial({ style })}
-        none="not chosen"
-      />
-      <MassField
-        label="Rated load on its label"
-        unit="kg"
-        value={hang.rated_kg}
-        onChange={(rated_kg) => dial({ rated_kg })}
         error={bench.problem?.field("/settings/hang/rated_kg")}
+        onChange={dial}
       />
       <FigureValue label="Heaviest" figure={plan.figures.heaviest} />
       <FigureValue label="May carry" figure={plan.figures.may} />

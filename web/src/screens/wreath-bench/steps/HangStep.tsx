@@ -7,7 +7,7 @@ import { FigureValue } from "../../../bench/FigureValue";
 import { StyleSelect } from "../../../bench/StyleSelect";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
-import { MassField } from "../../../parts/MassField";
+import { HeldBy } from "./HeldBy";
 import type { StepProps } from "./StepDials";
 
 type Hang = Schemas["WreathSettings"]["hang"];
@@ -61,44 +61,14 @@ export function HangStep({ bench, plan, styles, onNewStyle }: StepProps) {
       )}
       <FigureValue label="Ribbon it takes" figure={plan.figures.hanger} />
       {held && (
-        <>
-          <TextField
-            select
-            label="Held by"
-            value={hang.fixing ?? USUAL}
-            onChange={(event) =>
-              dial({
-                fixing: event.target.value === USUAL ? null : (event.target.value as Hang["fixing"]),
-                style: null,
-                rated_kg: null,
-              })
-            }
-          >
-            <MenuItem value={USUAL}>
-              Fits here: {plan.holds.find(({ name }) => name === plan.assumed.fixing)?.title.toLowerCase()}
-            </MenuItem>
-            {plan.holds.map(({ name, title }) => (
-              <MenuItem key={name} value={name}>
-                {title}
-              </MenuItem>
-            ))}
-          </TextField>
-          <StyleSelect
-            label="From stock"
-            kinds={["fixing"]}
-            styles={styles}
-            value={hang.style}
-            onChange={(style) => dial({ style })}
-            none="not chosen"
-          />
-          <MassField
-            label="Rated load on its label"
-            unit="kg"
-            value={hang.rated_kg}
-            onChange={(rated_kg) => dial({ rated_kg })}
-            error={bench.problem?.field("/settings/hang/rated_kg")}
-          />
-        </>
+        <HeldBy
+          label="Held by"
+          hang={hang}
+          plan={plan}
+          styles={styles}
+          error={bench.problem?.field("/settings/hang/rated_kg")}
+          onChange={dial}
+        />
       )}
       {place.host === "pair" && held && (
         <>
