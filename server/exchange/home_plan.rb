@@ -23,6 +23,7 @@ module DeckBough
           @rooms = Store::Rooms.new(database, studio[:id])
           @pieces = Store::Pieces.new(database, studio[:id])
           @styles = Store::Styles.new(database, studio[:id])
+          @anchors = Store::Anchors.new(database, studio[:id])
         end
 
         # @return [Hash] the document, JSON-ready
@@ -31,9 +32,13 @@ module DeckBough
           rooms = @rooms.of_home(home_id)
           pieces = @pieces.of_rooms(rooms.map { |room| room[:id] })
           keys = style_keys(pieces)
+          anchors = @anchors.list(home_id).group_by { |anchor| anchor[:room_id] }
           { format: FORMAT, version: VERSION, home: home.slice(*Store::Homes::FACTS, *Store::Homes::DATES),
             styles: styles(keys),
-            rooms: rooms.map { |room| room_out(room, pieces.select { |piece| piece[:room_id] == room[:id] }, keys) } }
+            rooms: rooms.map do |room|
+              { **room_out(room, pieces.select { |piece| piece[:room_id] == room[:id] }, keys),
+                anchors: anchors.fetch(room[:id], []).map { |anchor| anchor.slice(*Store::Anchors::FIELDS, :piece) } }
+            end }
         end
 
         # @param text [String] a document
@@ -89,12 +94,22 @@ module DeckBough
 
         def make_room(home, room, ids, path, reading)
           places = room["places"].map { |place| place.except("key") }
-          made = @rooms.create(home[:id], room.except("pieces").merge("places" => places))
+          made = @rooms.create(home[:id], room.except("pieces", "anchors").merge("places" => places))
           place_ids = room["places"].map { |place| place["key"] }.zip(made[:places].map { |place| place[:id] }).to_h
-          room["pieces"].each_with_index do |piece, i|
+          pieces = room["pieces"].each_with_index.map do |piece, i|
             make_piece(made, piece, place_ids, ids)
           rescue Problem => e
             raise reading.at([*path, "pieces", i], e)
+          end
+          make_anchors(home, made, room.fetch("anchors", []), pieces)
+        end
+
+        # Of the piece they name, where the room has it.
+        def make_anchors(home, room, anchors, pieces)
+          ids = pieces.to_h { |piece| [piece[:name], piece[:id]] }
+          anchors.each do |anchor|
+            @anchors.create(home[:id], anchor.except("piece").merge("room_id" => room[:id],
+                                                                    "piece_id" => ids[anchor["piece"]]))
           end
         end
 

@@ -13,7 +13,9 @@ module DeckBough
         TOLD = 5
 
         # As many as a plan may bring at once.
-        MOST = { "styles" => 1_000, "rooms" => 60, "pieces" => 60 }.freeze
+        MOST = { "styles" => 1_000, "rooms" => 60, "pieces" => 60,
+                 "anchors" => Store::Anchors::MOST_IN_ROOM }.freeze
+        ANCHOR_OF = Input.text(:piece, "Of the piece", 0..120, default: nil)
 
         # @param units ["metric", "imperial"] in which lengths are told
         def initialize(text, units)
@@ -142,11 +144,14 @@ module DeckBough
           list(room["pieces"], [*path, "pieces"]).each_with_index do |piece, i|
             piece(piece, [*path, "pieces", i], place_keys, style_keys)
           end
+          list(room.fetch("anchors", []), [*path, "anchors"]).each_with_index do |anchor, i|
+            Inputs.collect([*StayingAnchor::INPUTS, ANCHOR_OF], anchor, [*path, "anchors", i], @faults)
+          end
         end
 
         def survey(room, places, path)
           plain = places.map { |place| place.is_a?(Hash) ? place.except("key") : place }
-          Survey.room(room.except("pieces").merge("places" => plain), path)
+          Survey.room(room.except("pieces", "anchors").merge("places" => plain), path)
         rescue InputError => e
           @faults.concat(e.faults)
         end

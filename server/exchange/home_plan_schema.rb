@@ -29,7 +29,9 @@ module DeckBough
 
         def room
           place = declared(Survey::PLACE, more: { key: { type: "string", minLength: 1 } }, required: ["key"])
-          declared(Survey::ROOM, more: { places: list(place), pieces: list(piece) }, required: %w[places pieces])
+          anchor = declared([*StayingAnchor::INPUTS, HomePlanReading::ANCHOR_OF])
+          declared(Survey::ROOM, more: { places: list(place), pieces: list(piece), anchors: list(anchor) },
+                                 required: %w[places pieces])
         end
 
         def piece

@@ -93,6 +93,22 @@ class AnchorsTest < ServerTest
     assert_empty register
   end
 
+  def test_they_go_out_with_the_plan_of_their_home_and_come_in_again
+    left, floor = first_hook
+    add(piece_id: @wall["id"], left_m: left, floor_m: floor)
+    add(place: "Newel post", kind: "cable_tie")
+    text = JSON.generate(ask(:get, "/api/homes/#{@home['id']}/plan.json"))
+    made = ask(:post, "/api/homes/import", { text: text }, status: 201)
+    read = ask(:get, "/api/homes/#{made['id']}/anchors")["items"]
+
+    assert_equal(register.map { |one| one.slice("place", "kind", "piece", "left_m", "since") },
+                 read.map { |one| one.slice("place", "kind", "piece", "left_m", "since") })
+    bad = text.sub('"since":2024', '"since":24')
+    told = ask(:post, "/api/homes/import", { text: bad }, status: 422)["errors"].first
+
+    assert_match(%r{/anchors/0/since}, told["pointer"])
+  end
+
   def test_lengths_beyond_any_tape_are_refused_in_feet_too
     DATABASE[:studios].update(units: "imperial")
 
