@@ -8,7 +8,11 @@ module DeckBough
         get "/api/styles", :list
         post "/api/styles", :create
         put "/api/styles/:id", :change
+        get "/api/stock", :stockroom
         get "/api/styles/:id/moves", :moves
+        get "/api/styles/:id/kept", :kept
+        post "/api/styles/:id/moves", :enter
+        post "/api/moves/:id/reverse", :reverse
         get "/api/styles/:id/uses", :uses
         get "/api/looks", :looks
 
@@ -23,6 +27,28 @@ module DeckBough
 
         def change
           answer(styles.change(id, said["version"], said.except("version"), account_id: account[:id]))
+        end
+
+        # What pieces keep is known once each of them has been reckoned.
+        def stockroom
+          context.needs.complete
+          answer(store(Store::Stockroom).search(words: query["q"].to_s, kind: query["kind"],
+                                                retired: query["retired"] == "true", page: page))
+        end
+
+        def kept
+          context.needs.complete
+          answer({ items: store(Store::Stockroom).kept_by(id) })
+        end
+
+        def enter
+          told = store(Store::Stock).enter(id, said.except("key"), key: said["key"], account_id: account[:id])
+          answer(told, 201)
+        end
+
+        def reverse
+          entry = part(:id).match?(/\A\d{1,18}\z/) ? part(:id).to_i : raise(Problem.not_found("entry"))
+          answer(store(Store::Stock).reverse(entry, account_id: account[:id]), 201)
         end
 
         def moves

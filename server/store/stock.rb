@@ -15,11 +15,12 @@ module DeckBough
         PLACES = 6
         MOST = 100_000
 
+        # @param told [Hash] act_id it is a part of, note why, reverses (the id of a wrong one)
         # @param bump [Boolean] whether the style's version moves with it, so that what was read before is known to be
         #   old
         # @return [Float] how many there are now; a move whose key is known already changes nothing
         # @raise [Problem] when there would be more than a stock holds
-        def move(style_id, quantity, reason:, account_id:, key: SecureRandom.uuid, act_id: nil, bump: true)
+        def move(style_id, quantity, reason:, account_id:, key: SecureRandom.uuid, bump: true, **told)
           transaction do
             rows(:styles).where(id: style_id).for_update.get(:id) or raise Problem.not_found("style")
             now = on_hand(style_id)
@@ -28,12 +29,44 @@ module DeckBough
 
             refuse_more(after)
             record(style_id, (after - now).round(PLACES),
-                   reason: reason, account_id: account_id, key: key, act_id: act_id)
+                   reason: reason, account_id: account_id, key: key, **told)
             keep(style_id, after)
             Claims.new(database, studio_id).share_out([style_id])
             rows(:styles).where(id: style_id).update(version: Sequel[:version] + 1) if bump
             after
           end
+        end
+
+        # What a person writes down; once by its key. Nothing goes that is not there.
+        #
+        # @param given [Hash] reason, quantity, note as Stock::Entry has them
+        # @return [Hash] on_hand
+        def enter(style_id, given, key:, account_id:)
+          said = checked(DeckBough::Stock::Entry::INPUTS, given)
+          transaction do
+            rows(:styles).where(id: style_id).for_update.get(:id) or raise Problem.not_found("style")
+            next { on_hand: on_hand(style_id) } if moved?(key, style_id)
+
+            by = moved_by(said, on_hand(style_id))
+            move(style_id, by, reason: said[:reason], note: said[:note].strip, account_id: account_id, key: key)
+            { on_hand: on_hand(style_id) }
+          end
+        end
+
+        # A wrong entry is never edited: another takes back what it moved, once.
+        #
+        # @return [Hash] style_id, on_hand
+        def reverse(move_id, account_id:)
+          row = rows(:stock_moves).where(id: move_id).first or raise Problem.not_found("entry")
+          refuse_reversal(row)
+          transaction do
+            rows(:styles).where(id: row[:style_id]).for_update.get(:id)
+            unless rows(:stock_moves).where(reverses: row[:id]).any?
+              refuse_less(row)
+              move(row[:style_id], -row[:quantity], reason: "reversed", reverses: row[:id], account_id: account_id)
+            end
+          end
+          { style_id: row[:style_id], on_hand: on_hand(row[:style_id]) }
         end
 
         # Somebody counted: so many there are. Part of a change of the style, which moves its version.
@@ -71,15 +104,53 @@ module DeckBough
           end
         end
 
-        # @return [Array<Hash>] quantity, reason, by, made_at of the moves of a style, latest first
+        # @return [Hash] a page of id, quantity, after (how many there were then), reason, note, by, made_at, reversed
+        #   and reversible of the moves of a style, latest first
         def moves(style_id, page:)
           names = names_of_people
-          page(rows(:stock_moves).where(style_id: style_id).reverse(:id), page) do |row|
-            { **row.slice(:quantity, :reason), by: names[row[:account_id]], made_at: row[:made_at].iso8601 }
+          page(with_sums(style_id), page) do |row|
+            { **row.slice(:quantity, :reason, :note, :reversed), id: row[:id].to_s, by: names[row[:account_id]],
+                                                                 after: row[:after].round(PLACES),
+                                                                 made_at: row[:made_at].iso8601,
+                                                                 reversible: !row[:reversed] && reversible?(row) }
           end
         end
 
         private
+
+        def with_sums(style_id)
+          again = rows(:stock_moves).where(style_id: style_id).exclude(reverses: nil).select(:reverses)
+          rows(:stock_moves).where(style_id: style_id)
+                            .select_all(:stock_moves)
+                            .select_append(Sequel.function(:sum, :quantity).over(order: :id).as(:after),
+                                           Sequel.expr(id: again).as(:reversed))
+                            .from_self.reverse(:id)
+        end
+
+        # What belongs to an act is taken back with it; what reverses another stands.
+        def reversible?(row)
+          row[:act_id].nil? && (DeckBough::Stock::Entry::REASONS.include?(row[:reason]) || row[:reason] == "opening")
+        end
+
+        def refuse_reversal(row)
+          return if reversible?(row)
+
+          raise Problem.new(422, "not-reversible", "This entry stands",
+                            "It belongs to something done on a piece, or takes back another entry. Write a new one.")
+        end
+
+        def refuse_less(row)
+          return if on_hand(row[:style_id]) >= row[:quantity] - (10**-PLACES)
+
+          raise Problem.new(422, "not-there", "It is gone already",
+                            "Fewer are on hand now than this entry brought. Count them again instead.")
+        end
+
+        def moved_by(said, there)
+          DeckBough::Stock::Entry.moved(said[:reason], said[:quantity], on_hand: there)
+        rescue InputError => e
+          raise Problem.of_faults(e.faults)
+        end
 
         def on_hand(style_id)
           database[:stock_quantities].where(studio_id: studio_id, style_id: style_id).get(:on_hand) || 0.0

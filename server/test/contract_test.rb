@@ -65,6 +65,7 @@ class ContractTest < ServerTest
                "styles" => ask(:get, "/api/styles")["items"].first["id"] }
     things["people"] = DATABASE[:accounts].where(email: ASSISTANT).get(:id).to_s
     things["acts"] = SecureRandom.uuid
+    things["moves"] = DATABASE[:stock_moves].get(:id).to_s
     things["anchors"] = ask(:post, "/api/homes/#{home['id']}/anchors",
                             { room_id: room["id"], place: "Beam", kind: "nail", since: 2024 }, status: 201)["id"]
     things["variants"] = ask(:post, "/api/pieces/#{things['pieces']}/variants", { name: "As it is" }, status: 201)["id"]

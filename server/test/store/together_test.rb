@@ -249,4 +249,31 @@ class TogetherTest < ServerTest
 
     assert_equal 1, DATABASE[:anchors].count
   end
+
+  def test_entries_of_fifty_at_once_add_up_to_the_count
+    studio = demo
+    style = DATABASE[:styles].where(name: "Plum velvet, 8 cm").get(:id)
+    before = DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    at_once(50) do |i|
+      Server::Store::Stock.new(DATABASE, studio).enter(
+        style, { "reason" => i.even? ? "broken" : "found", "quantity" => 1 }, key: SecureRandom.uuid, account_id: nil
+      )
+    end
+
+    assert_in_delta before, DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    assert_in_delta before, DATABASE[:stock_moves].where(style_id: style).sum(:quantity)
+  end
+
+  def test_a_wrong_entry_is_reversed_once_by_several_at_once
+    studio = demo
+    style = DATABASE[:styles].where(name: "Plum velvet, 8 cm").get(:id)
+    store = Server::Store::Stock.new(DATABASE, studio)
+    before = DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    store.enter(style, { "reason" => "broken", "quantity" => 4 }, key: SecureRandom.uuid, account_id: nil)
+    wrong = DATABASE[:stock_moves].where(style_id: style, reason: "broken").get(:id)
+    results = at_once(8) { Server::Store::Stock.new(DATABASE, studio).reverse(wrong, account_id: nil) }
+
+    assert_equal [:kept], results.uniq
+    assert_in_delta before, DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+  end
 end

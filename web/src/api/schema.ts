@@ -1130,6 +1130,62 @@ export interface paths {
         /** How what is on hand of a style came about, latest first */
         get: operations["listMoves"];
         put?: never;
+        /** Write down what was bought, broken, lent or counted */
+        post: operations["enterMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{id}/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Which pieces keep some of a style, and until when */
+        get: operations["listKept"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/moves/{id}/reverse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a wrong entry back by another; once */
+        post: operations["reverseMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that is owned, searched as one types */
+        get: operations["searchStock"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1470,12 +1526,56 @@ export interface components {
             act: components["schemas"]["Act"];
             style: components["schemas"]["Style"];
         };
-        StockMove: {
-            quantity: number;
+        StockEntry: {
+            /**
+             * Format: uuid
+             * @description chosen by the client; the same key never counts twice
+             */
+            key: string;
             /** @enum {string} */
-            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back";
+            reason: "bought" | "returned" | "found" | "used" | "broken" | "lost" | "lent" | "given" | "counted";
+            quantity: number;
+            note?: string;
+        };
+        KeptBy: {
+            items: {
+                piece: string;
+                name: string;
+                home: string;
+                visit_on: string | null;
+                strike_on: string | null;
+                wanted: number;
+                held: number;
+            }[];
+        };
+        StockNow: {
+            style_id?: string;
+            on_hand: number;
+        };
+        StockThing: components["schemas"]["Style"] & {
+            /** @description what pieces keep of it */
+            kept: number;
+            /** @description how many keep some */
+            pieces: number;
+        };
+        StockPage: {
+            items: components["schemas"]["StockThing"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        StockMove: {
+            id: string;
+            quantity: number;
+            /** @description how many there were then */
+            after: number;
+            /** @enum {string} */
+            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed";
+            note: string;
             by: string | null;
             made_at: string;
+            reversed: boolean;
+            reversible: boolean;
         };
         StockMovePage: {
             items: components["schemas"]["StockMove"][];
@@ -5535,6 +5635,116 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    enterMove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockEntry"];
+            };
+        };
+        responses: {
+            /** @description How many there are now */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockNow"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listKept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Which pieces keep some */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptBy"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    reverseMove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description How many there are now */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockNow"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    searchStock: {
+        parameters: {
+            query?: {
+                q?: string;
+                kind?: components["schemas"]["Style"]["kind"];
+                retired?: "true" | "false";
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page of what is owned */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -50,6 +50,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../screens/versions/Versions")).Versions }),
       },
       {
+        path: "stock",
+        lazy: async () => ({ Component: (await import("../screens/stock/Stockroom")).Stockroom }),
+      },
+      {
         path: "house-rules",
         lazy: async () => ({ Component: (await import("../screens/house-rules/HouseRules")).HouseRules }),
       },

@@ -1,4 +1,5 @@
 import AcUnitOutlined from "@mui/icons-material/AcUnitOutlined";
+import Inventory2Outlined from "@mui/icons-material/Inventory2Outlined";
 import SearchOutlined from "@mui/icons-material/SearchOutlined";
 import TuneOutlined from "@mui/icons-material/TuneOutlined";
 import Box from "@mui/material/Box";
@@ -15,6 +16,12 @@ const ENTRIES = [
     label: "Season",
     icon: AcUnitOutlined,
     here: (path: string) => path === "/" || /^\/(homes|rooms|pieces)/.test(path),
+  },
+  {
+    to: "/stock",
+    label: "Stock",
+    icon: Inventory2Outlined,
+    here: (path: string) => path.startsWith("/stock"),
   },
   {
     to: "/house-rules",

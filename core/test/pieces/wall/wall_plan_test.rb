@@ -54,6 +54,14 @@ class WallPlanTest < CoreTest
     assert_in_delta 1.0, hung[1][:left_m]
   end
 
+  def test_openings_over_furniture_are_centred_on_it
+    told = told(wall: { width_m: 8.0, thing_width_m: 1.0, thing_left_m: 2.0, openings: 3, opening_width_m: 0.8 },
+                arrange: { arrangement: "openings" }, wreaths: olives(1))
+
+    assert_in_delta 2.5, told[:drawing][:rings][1][:left_m]
+    assert_in_delta 2.5, told[:drawing][:openings][1][:left_m] + 0.4
+  end
+
   def test_one_in_every_opening_hangs_in_its_middle
     told = told(wall: { width_m: 7.0, opening: "window", openings: 5, opening_width_m: 0.8, opening_height_m: 1.2,
                         opening_floor_m: 0.9, between_m: 0.3 },
@@ -148,11 +156,12 @@ class WallPlanTest < CoreTest
   end
 
   def test_spare_strings_are_for_all_of_them
-    told = told(wreaths: olives(3), lights: { school: "soft" })
+    told = told(wall: { width_m: 6.0 }, wreaths: olives(12), lights: { school: "soft" })
     spares = (line(told, "light")[:need] / HouseRules.default["lights.spare_per"].to_f).ceil
 
     assert_equal spares, line(told, "light")[:spares]
-    assert_operator spares, :<, 3
+    assert_operator spares, :>, 1
+    assert_operator spares, :<, 12
   end
 
   def test_one_that_is_said_to_differ_differs_alone

@@ -167,6 +167,19 @@ class WreathAdviceTest < CoreTest
     assert_empty ways("helps", place: { **DOOR, colour: "#f4f2ec" })
   end
 
+  def test_what_differs_from_the_ground_alone_is_lost_in_the_greens
+    place = { **DOOR, colour: "#20302a" }
+    greys = (0..15).map { |i| format("#%02x%02x%02x", 0x30 + (i * 6), 0x48 + (i * 6), 0x40 + (i * 6)) }
+    reads = lambda do |one, other|
+      Catalogue.answer("wreath.ground", { greens: one, ground: other })[:reads] == "well"
+    end
+    lost = greys.select { |grey| reads.call(grey, place[:colour]) && !reads.call(grey, SPRUCE.colour) }
+    stock = lost.map { |grey| Style.new(id: grey, kind: "ribbon", name: grey, colour: grey, on_hand: 9) }
+
+    refute_empty lost
+    assert_empty(ways("helps", stock: stock, place: place).select { |one| one[:says].start_with?("A bow") })
+  end
+
   def test_what_helps_really_reads
     place = { **DOOR, colour: "#2a5040" }
 

@@ -90,7 +90,7 @@ export function useAnchorForm({ homeId, anchor, room, year, onDone }: About) {
     said,
     busy,
     objections: useObjections(problem, said),
-    change: (part: Partial<AnchorSaid>) => setSaid({ ...said, ...part }),
+    change: (part: Partial<AnchorSaid>) => setSaid((before) => ({ ...before, ...part })),
     keep: () => keep(),
     conflict: theirs && differences(said, saidOf(theirs, room, year)),
     keepMine: async () => {

@@ -1,0 +1,164 @@
+# frozen_string_literal: true
+
+require_relative "../server_test"
+
+# The stockroom: found as one types, counted by entries that add up, a wrong one reversed and never edited.
+class StockroomTest < ServerTest
+  def setup
+    sign_in
+    @velvet = DATABASE[:styles].where(name: "Plum velvet, 8 cm").get(:id)
+  end
+
+  def search(words = "", status: 200, **more)
+    ask(:get, "/api/stock?#{Rack::Utils.build_query(q: words, **more)}", status: status)
+  end
+
+  def names(...) = search(...)["items"].map { |thing| thing["name"] }
+
+  def enter(reason, quantity, note: "", key: SecureRandom.uuid, status: 201)
+    ask(:post, "/api/styles/#{@velvet}/moves", { key: key, reason: reason, quantity: quantity, note: note },
+        status: status)
+  end
+
+  def moves
+    ask(:get, "/api/styles/#{@velvet}/moves")["items"]
+  end
+
+  def on_hand
+    DATABASE[:stock_quantities].where(style_id: @velvet).get(:on_hand)
+  end
+
+  def sum
+    DATABASE[:stock_moves].where(style_id: @velvet).sum(:quantity)
+  end
+
+  def test_words_are_found_anywhere_in_any_order
+    assert_equal ["Plum velvet, 8 cm", "Plum velvet ribbon"], names("velvet plum")
+    assert_includes names("GLASS drop"), "Plum glass drop, 9 cm"
+    assert_empty names("velvet quince")
+    assert_equal names("velvet"), names("  velvet  ")
+  end
+
+  def test_signs_of_a_pattern_are_letters
+    assert_empty names("%")
+    assert_empty names("_")
+    assert_empty names("\\")
+    assert_empty search("x" * 200)["items"]
+    search("x" * 201, status: 422)
+  end
+
+  def test_what_leads_comes_first_and_a_kind_can_be_picked
+    kinds = search["items"].map { |thing| thing["kind"] }
+
+    assert_equal %w[ornament ribbon pick garland stem wreath light fixing], kinds.uniq
+    assert_equal ["ribbon"], search("", kind: "ribbon")["items"].map { |thing| thing["kind"] }.uniq
+    search("", kind: "hammer", status: 422)
+  end
+
+  def test_what_is_retired_is_found_when_it_is_asked_for
+    DATABASE[:styles].where(id: @velvet).update(retired: true)
+
+    refute_includes names("velvet"), "Plum velvet, 8 cm"
+    assert_includes names("velvet", retired: true), "Plum velvet, 8 cm"
+  end
+
+  def test_it_says_what_pieces_keep_and_which
+    thing = search("Plum velvet, 8")["items"].first
+    kept = ask(:get, "/api/styles/#{@velvet}/kept")["items"]
+
+    assert_operator thing["kept"], :>, 0
+    assert_equal(thing["pieces"], kept.count { |one| one["held"].positive? })
+    assert_in_delta(thing["kept"], kept.sum { |one| one["held"] })
+    assert_equal ["Tidewaiter's House", "2026-11-28"], kept.first.values_at("home", "visit_on")
+  end
+
+  def test_pages_hold_all_of_it_once
+    studio = DATABASE[:studios].get(:id)
+    DATABASE[:styles].multi_insert(Array.new(250) do |i|
+      { studio_id: studio, kind: "ornament", name: format("Row %03d", i) }
+    end)
+    found = (1..3).flat_map { |page| search("Row", page: page)["items"].map { |thing| thing["name"] } }
+
+    assert_equal 250, search("Row")["total"]
+    assert_equal(Array.new(250) { |i| format("Row %03d", i) }, found)
+  end
+
+  def test_an_entry_moves_the_count_and_says_why_and_by_whom
+    before = on_hand
+    told = enter("broken", 2, note: "in packing")
+
+    assert_in_delta before - 2, told["on_hand"]
+    latest = moves.first
+
+    assert_equal ["broken", -2, "in packing", before - 2, true],
+                 latest.values_at("reason", "quantity", "note", "after", "reversible")
+    refute_nil latest["by"]
+    assert_in_delta before + 5, enter("found", 7)["on_hand"]
+    assert_in_delta 9, enter("counted", 9)["on_hand"]
+    assert_in_delta on_hand, sum
+  end
+
+  def test_one_key_counts_once
+    key = SecureRandom.uuid
+    first = enter("bought", 6, key: key)
+    again = enter("bought", 6, key: key)
+
+    assert_equal first, again
+    assert_equal(1, moves.count { |move| move["reason"] == "bought" })
+  end
+
+  def test_no_more_goes_than_there_is
+    told = enter("lost", on_hand + 1, status: 422)
+
+    assert_equal(["/quantity"], told["errors"].map { |error| error["pointer"] })
+    assert_match(/on hand/, told["errors"].first["message"])
+    enter("lost", 0, status: 422)
+    enter("lost", -3, status: 422)
+    enter("melted", 3, status: 422)
+    enter("bought", 1e308, status: 422)
+    ask(:post, "/api/styles/no-id/moves", { key: SecureRandom.uuid, reason: "found", quantity: 1 }, status: 404)
+  end
+
+  def test_a_wrong_one_is_reversed_once_and_stays_to_be_read
+    before = on_hand
+    enter("broken", 2)
+    wrong = moves.first["id"]
+    2.times { ask(:post, "/api/moves/#{wrong}/reverse", {}, status: 201) }
+
+    assert_in_delta before, on_hand
+    assert_equal(%w[reversed broken], moves.first(2).map { |move| move["reason"] })
+    assert moves[1]["reversed"]
+    refute moves[1]["reversible"]
+    refute moves.first["reversible"]
+    ask(:post, "/api/moves/#{moves.first['id']}/reverse", {}, status: 422)
+
+    assert_in_delta on_hand, sum
+  end
+
+  def test_what_is_gone_since_cannot_be_taken_back
+    enter("bought", 50)
+    wrong = moves.first["id"]
+    enter("lost", on_hand)
+    told = ask(:post, "/api/moves/#{wrong}/reverse", {}, status: 422)
+
+    assert_equal "It is gone already", told["title"]
+    assert_in_delta 0, on_hand
+  end
+
+  def test_ids_that_are_none_are_not_there
+    ["9" * 30, "0", "-1", "one"].each { |id| ask(:post, "/api/moves/#{id}/reverse", {}, status: 404) }
+    ask(:get, "/api/styles/none/kept", status: 404)
+  end
+
+  def test_what_was_broken_is_short_on_the_bench_at_once
+    tree = DATABASE[:pieces].where(name: "Quay window tree").get(:id)
+    have = lambda do
+      ask(:post, "/api/pieces/#{tree}/plan", {})["ledger"].find { |line| line["style"] == @velvet }["have"]
+    end
+    before = have.call
+    enter("broken", on_hand - 3)
+
+    assert_equal 3, have.call
+    refute_equal before, have.call
+  end
+end

@@ -1,0 +1,152 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+# The stockroom as a person uses it: found by typing, gone through by keys, counted by entries.
+class StockroomTest < SystemTest
+  def setup
+    super
+    enter
+  end
+
+  def open_stockroom
+    visit "/stock"
+
+    assert_text "52 things"
+  end
+
+  def on_hand
+    find("[role=status][aria-label='On hand']").text
+  end
+
+  def options
+    all("[role=option]").map { |row| row.text.lines.first.strip }
+  end
+
+  def look_for(words)
+    fill_in "Search the stockroom", with: words
+  end
+
+  def write(reason, quantity, why: nil)
+    click_button "Write an entry"
+    open_list("broken")
+    find("[role=option]", exact_text: reason).click
+    fill_in(reason == "counted" ? "There are" : "How many", with: quantity)
+    fill_in "Why", with: why if why
+    find_field("Why").send_keys(:tab)
+    click_button "Write it down"
+  end
+
+  def test_things_are_found_as_one_types
+    open_stockroom
+    click_link "Season"
+
+    assert_text "Tidewaiter's House"
+    click_link "Stock"
+    look_for "velvet plum"
+
+    assert_text "2 things found"
+    assert_equal ["Plum velvet, 8 cm", "Plum velvet ribbon"], options
+    find("[role=group][aria-label='Kinds of things'] [role=button]", text: "ribbons").click
+
+    assert_text "1 thing found"
+    look_for "velvet quince"
+
+    assert_text "Nothing is called that"
+    click_button "Show all there is"
+
+    assert_text "52 things"
+  end
+
+  def test_keys_go_through_all_of_it
+    open_stockroom
+    list = find("[role=listbox]")
+    first = find("aside h2").text
+    list.send_keys(:home, :down, :down)
+
+    assert_no_selector "aside h2", exact_text: first
+    assert_selector "[role=option][aria-selected=true][aria-posinset='3']"
+    list.send_keys(:end)
+
+    assert_selector "[role=option][aria-selected=true][aria-posinset='52']"
+    assert_operator all("[role=option]").size, :<, 40
+  end
+
+  def test_an_entry_is_written_counted_and_reversed
+    open_stockroom
+    look_for "plum velvet, 8"
+
+    assert_selector "aside h2", text: "Plum velvet, 8 cm"
+    assert_equal "24", on_hand
+    write("broken", "2", why: "on the ladder")
+
+    assert_selector "li", text: /broken: on the ladder.*Reverse it.*−2.*22/m
+    assert_equal "22", on_hand
+    click_button "Write an entry"
+    click_button "Write it down"
+
+    assert_text "Say how many."
+    click_button "Cancel"
+    write("lost", "99")
+
+    assert_text "Only 22 are on hand"
+    click_button "Cancel"
+    first("li", text: "broken: on the ladder").click_button("Reverse it")
+
+    assert_text "was reversed"
+    assert_selector "[role=status][aria-label='On hand']", text: "24"
+    assert_selector "li", text: /broken: on the ladder.*, reversed/m
+  end
+
+  def test_it_says_which_pieces_keep_it_and_leads_there
+    open_stockroom
+    look_for "plum velvet, 8"
+    within("ul[aria-label='Kept for']") { click_link "Quay window tree" }
+
+    assert_text "What it takes"
+  end
+
+  def test_ribbon_is_written_by_its_length_in_the_units_of_the_studio
+    DATABASE[:studios].update(units: "imperial")
+    open_stockroom
+    look_for "brass gauze"
+
+    assert_selector "aside h2", text: "Brass gauze ribbon"
+    before = on_hand.to_f
+    write("used up", "3 ft")
+
+    assert_selector "li", text: /used up.*−3.0 ft/m
+    assert_in_delta before - 3, on_hand.to_f, 0.11
+    assert_no_text(/\d m\b/)
+  end
+
+  def test_thousands_of_things_are_gone_through
+    studio = DATABASE[:studios].get(:id)
+    DATABASE[:styles].multi_insert(Array.new(3_000) do |i|
+      { studio_id: studio, kind: "ornament", name: format("Row %05d", i) }
+    end)
+    visit "/stock"
+
+    assert_text "3,052 things"
+    find("[role=listbox]").send_keys(:end)
+
+    assert_selector "[role=option][aria-posinset='3052']", text: /\S{3}/
+    assert_operator all("[role=option]").size, :<, 40
+  end
+
+  def test_on_a_phone_a_thing_opens_over_the_list
+    page.driver.resize(390, 844)
+    open_stockroom
+    look_for "plum velvet, 8"
+    find("[role=option]", text: "Plum velvet, 8 cm").click
+
+    assert_selector "[role=dialog] h2", text: "Plum velvet, 8 cm"
+    assert_equal "24", on_hand
+    assert_equal 0, page.evaluate_script("document.documentElement.scrollWidth - innerWidth")
+    click_button "Close the thing"
+
+    assert_no_selector "[role=dialog]"
+  ensure
+    page.driver.resize(1280, 800)
+  end
+end

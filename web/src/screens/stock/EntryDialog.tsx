@@ -1,0 +1,115 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { keys, queryClient } from "../../api/queries";
+import { useObjections } from "../../api/useObjections";
+import { LengthField } from "../../parts/LengthField";
+import { NumberField } from "../../parts/NumberField";
+import { FormAlert } from "../../parts/ProblemAlert";
+import { REASONS } from "./words";
+
+type Reason = Schemas["StockEntry"]["reason"];
+
+/** Writes down what happened to a thing; sent twice it counts once. */
+export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; onClose: () => void }) {
+  const [said, setSaid] = useState<{ reason: Reason; quantity: number | null; note: string }>({
+    reason: "broken",
+    quantity: null,
+    note: "",
+  });
+  const [key] = useState(() => crypto.randomUUID());
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [busy, setBusy] = useState(false);
+  const objections = useObjections(problem, said);
+  const counts = said.reason === "counted";
+  const label = counts ? "There are" : "How many";
+  const [asked, setAsked] = useState(false);
+  const error = objections.field("/quantity") ?? (asked && said.quantity === null ? "Say how many." : undefined);
+
+  async function write() {
+    setAsked(true);
+    if (busy || said.quantity === null) return;
+    setBusy(true);
+    try {
+      await ask(
+        client.POST("/api/styles/{id}/moves", {
+          params: { path: { id: thing.id } },
+          body: { ...said, quantity: said.quantity, key },
+        }),
+      );
+      await queryClient.invalidateQueries({ queryKey: keys.styles });
+      onClose();
+    } catch (error) {
+      setProblem(asProblem(error));
+    }
+    setBusy(false);
+  }
+
+  return (
+    <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void write();
+        }}
+      >
+        <DialogTitle>{thing.name}</DialogTitle>
+        <DialogContent>
+          <FormAlert objections={objections} />
+          <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
+            <TextField
+              select
+              label="What happened"
+              value={said.reason}
+              onChange={(event) => setSaid((before) => ({ ...before, reason: event.target.value as Reason }))}
+            >
+              {(Object.keys(REASONS) as Reason[]).map((reason) => (
+                <MenuItem key={reason} value={reason}>
+                  {REASONS[reason]}
+                </MenuItem>
+              ))}
+            </TextField>
+            {thing.kind === "ribbon" ? (
+              <LengthField
+                label={label}
+                value={said.quantity}
+                error={error}
+                onChange={(quantity) => setSaid((before) => ({ ...before, quantity }))}
+              />
+            ) : (
+              <NumberField
+                label={label}
+                value={said.quantity}
+                error={error}
+                onChange={(quantity) => setSaid((before) => ({ ...before, quantity }))}
+              />
+            )}
+            <TextField
+              label="Why"
+              value={said.note}
+              placeholder="in packing"
+              onChange={(event) => setSaid((before) => ({ ...before, note: event.target.value }))}
+              error={Boolean(objections.field("/note"))}
+              helperText={objections.field("/note")}
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 200 } }}
+            />
+          </Box>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" disabled={busy}>
+            Write it down
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}
