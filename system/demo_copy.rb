@@ -29,7 +29,9 @@ class DemoCopy
   def restore
     @database.transaction do
       @kept.each do |table|
-        @database.run("insert into public.#{table} overriding system value select * from kept.#{table}")
+        names = columns.fetch(table.to_s).map { |name| %("#{name}") }.join(", ")
+        @database.run("insert into public.#{table} (#{names}) overriding system value " \
+                      "select #{names} from kept.#{table}")
       end
       @database.fetch(numbered).each { |one| @database.run(one[:sets]) }
     end
@@ -42,6 +44,12 @@ class DemoCopy
       from information_schema.columns
       where table_schema = 'public' and pg_get_serial_sequence(table_name, column_name) is not null
     SQL
+  end
+
+  # What the database computes itself is not copied.
+  def columns
+    @columns ||= @database[Sequel[:information_schema][:columns]]
+                 .where(table_schema: "public", is_generated: "NEVER").select_hash_groups(:table_name, :column_name)
   end
 
   def tables

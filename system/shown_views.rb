@@ -16,7 +16,6 @@ class ShownViews
     "survey" => [DESK, ->(at) { at.room("Tidewaiter's House", "Long room") }],
     "tree-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree") }],
     "tree-bench-dusk" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").press("n") }],
-    "tree-bench-slope" => [DESK, ->(at) { at.tree("The Signal Loft", "Signal tree").press("1") }],
     "tree-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree") }],
     "hanging-map" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").map }],
     "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
@@ -29,6 +28,7 @@ class ShownViews
     "wall-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Cabinet wreaths") }],
     "run-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Mantel greens") }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
+    "stockroom" => [DESK, lambda(&:stockroom)],
     "house-rules" => [DESK, lambda(&:house_rules)]
   }.freeze
 
@@ -120,6 +120,14 @@ class ShownViews
   def open_figure(label)
     @browser.find("button[aria-label^='#{label}:']").click
     @browser.assert_text("House rules behind it")
+  end
+
+  def stockroom
+    sign_in
+    @browser.click_link("Stock")
+    @browser.assert_text("things")
+    @browser.find_field("Search the stockroom").fill_in(with: "plum")
+    @browser.assert_text("things found")
   end
 
   def house_rules

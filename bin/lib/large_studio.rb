@@ -12,6 +12,8 @@ class LargeStudio
   ROOMS = 4
   PIECES = 3
   STYLES = 5_000
+  THINGS = 20_000
+  WORDS = ["", "quince", "quince 12", "glass", "drop 199", "nothing is called that"].freeze
   READS = 60
   EMAIL = "large@wick-fennel.example"
   PASSWORD = "marrow-quay-2026"
@@ -85,8 +87,22 @@ class LargeStudio
       home = database[:homes].get(:id)
       { to_reckon: first, desk: reads(http, headers) { |i| "/api/season?page=#{(i % 4) + 1}" },
         home: reads(http, headers) { "/api/homes/#{home}" },
-        statements: statements(database) }
+        statements: statements(database), search: searches(database, http, headers) }
     end
+  end
+
+  # As many things as a stockroom holds, only while they are searched.
+  def searches(database, http, headers)
+    studio = database[:studios].get(:id)
+    rows = Array.new(THINGS - STYLES) do |i|
+      { studio_id: studio, kind: "ornament", name: "Quince drop #{i}", material: i.even? ? "glass" : "felt" }
+    end
+    ids = database[:styles].multi_insert(rows, return: :primary_key)
+    reads(http, headers) do |i|
+      "/api/stock?#{URI.encode_www_form(q: WORDS[i % WORDS.size], page: (i % 3) + 1)}"
+    end
+  ensure
+    database[:styles].where(id: ids).delete if ids
   end
 
   # Every page read until nothing is left to reckon, as a person's screen does.

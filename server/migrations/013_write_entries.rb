@@ -5,7 +5,11 @@ Sequel.migration do
   before = %w[opening counted cut cut_off taken_back]
   written = %w[bought used returned broken lost found lent given reversed]
 
+  sought = %w[name kind material texture belongs_with].map { |column| "coalesce(#{column}, '')" }.join(" || ' ' || ")
+
   up do
+    # What the stockroom is searched by, in small letters.
+    run "alter table styles add column sought text generated always as (lower(#{sought})) stored"
     alter_table(:stock_moves) do
       add_column :note, String, null: false, default: ""
       add_column :reverses, :Bignum
@@ -20,6 +24,7 @@ Sequel.migration do
   end
 
   down do
+    alter_table(:styles) { drop_column :sought }
     # The counts stay; why they moved is told by the plainer words of an earlier Deck Bough.
     alter_table(:stock_moves) do
       drop_constraint(:stock_move_reversal)

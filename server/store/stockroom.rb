@@ -13,7 +13,6 @@ module DeckBough
         MOST_WORDS = 8
         # What leads comes first.
         KINDS = %w[ornament ribbon pick garland stem wreath light fixing].freeze
-        SEARCHED = %i[name kind material texture belongs_with].freeze
 
         # @param kind [String, nil] only of one kind
         # @param retired [Boolean] what is kept but used no more
@@ -63,8 +62,7 @@ module DeckBough
         end
 
         def anywhere(word)
-          pattern = "%#{word.gsub(/[\\%_]/) { |sign| "\\#{sign}" }}%"
-          Sequel.|(*SEARCHED.map { |name| Sequel.ilike(name, pattern) })
+          Sequel.like(:sought, "%#{word.downcase.gsub(/[\\%_]/) { |sign| "\\#{sign}" }}%")
         end
 
         def shown(dataset)

@@ -163,8 +163,8 @@ export function Stockroom() {
           </Box>
         )}
         {!wide && opened && thing && (
-          <SideDrawer title="The thing itself" closes="Close the thing" onClose={() => setOpened(false)}>
-            <ThingPane key={thing.id} thing={thing} place={chosen} />
+          <SideDrawer title={thing.name} closes="Close the thing" onClose={() => setOpened(false)}>
+            <ThingPane key={thing.id} thing={thing} place={chosen} titled={false} />
           </SideDrawer>
         )}
       </Box>

@@ -63,8 +63,16 @@ function Entry({ move, thing, most, onReverse }: RowProps) {
   );
 }
 
+interface Props {
+  thing: Thing;
+  /** Its place in the list. */
+  place: number;
+  /** Whether it says its name itself. */
+  titled?: boolean;
+}
+
 /** One thing: what it is, how many there are and how that came about, entry by entry. */
-export function ThingPane({ thing, place }: { thing: Thing; place: number }) {
+export function ThingPane({ thing, place, titled = true }: Props) {
   const units = useUnits();
   const { say } = useUndo();
   const [writing, setWriting] = useState(false);
@@ -88,7 +96,7 @@ export function ThingPane({ thing, place }: { thing: Thing; place: number }) {
 
   return (
     <Box sx={{ p: 2.5, overflow: "auto", flex: 1, minHeight: 0 }}>
-      <Typography variant="h2">{thing.name}</Typography>
+      {titled && <Typography variant="h2">{thing.name}</Typography>}
       <Typography color="textSecondary" sx={{ mb: 1.5 }}>
         {about(thing, units)}
       </Typography>
