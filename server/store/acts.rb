@@ -34,7 +34,7 @@ module DeckBough
         # @yield [Doing, Hash] moves stock, once; the act's row
         # @return [Hash] the act as shown; the standing one when it was done already
         def record(piece_id, kind:, key:, says:, account_id:, style_id: nil, told: {})
-          raise no_key unless Ids.id?(key)
+          key!(key)
 
           transaction do
             # All acts on a piece wait for each other here; the second finds the first one's.
@@ -84,13 +84,6 @@ module DeckBough
         end
 
         private
-
-        def no_key
-          Problem.invalid(
-            [{ pointer: "/key", code: "no_key",
-               message: "The key of an act must be a UUID of its own. Make one and send it again." }]
-          )
-        end
 
         def standing(piece_id)
           rows(:piece_acts).where(piece_id: piece_id, taken_back_at: nil)

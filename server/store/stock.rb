@@ -42,6 +42,7 @@ module DeckBough
         # @param given [Hash] reason, quantity, note as Stock::Entry has them
         # @return [Hash] on_hand
         def enter(style_id, given, key:, account_id:)
+          key!(key)
           said = checked(DeckBough::Stock::Entry::INPUTS, given)
           transaction do
             rows(:styles).where(id: style_id).for_update.get(:id) or raise Problem.not_found("style")

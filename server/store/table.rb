@@ -86,6 +86,16 @@ module DeckBough
           end
         end
 
+        # What counts once carries a key of the client's.
+        def key!(key)
+          return if Ids.id?(key)
+
+          raise Problem.invalid(
+            [{ pointer: "/key", code: "no_key",
+               message: "The key of an act must be a UUID of its own. Make one and send it again." }]
+          )
+        end
+
         def names_of_people
           database[:accounts].where(studio_id: studio_id).to_hash(:id, :name)
         end

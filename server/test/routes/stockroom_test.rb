@@ -107,6 +107,12 @@ class StockroomTest < ServerTest
     assert_equal(1, moves.count { |move| move["reason"] == "bought" })
   end
 
+  def test_a_key_that_is_none_is_refused
+    told = enter("found", 1, key: "up", status: 422)
+
+    assert_equal(["/key"], told["errors"].map { |error| error["pointer"] })
+  end
+
   def test_no_more_goes_than_there_is
     told = enter("lost", on_hand + 1, status: 422)
 

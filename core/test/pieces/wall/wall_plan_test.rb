@@ -224,6 +224,30 @@ class WallPlanTest < CoreTest
     refute_includes codes(told(wreaths: olives(3))), "wreath_small"
   end
 
+  def test_a_ribbon_that_reaches_into_the_wreath_above_is_told
+    rows = { wreaths: olives(4), arrange: { arrangement: "two_rows", gap_m: 0.2 } }
+
+    assert_includes codes(told(**rows, hang: { hanger: "false", drop_m: 0.25 })), "wall_ribbon_meets"
+    refute_includes codes(told(**rows, hang: { hanger: "false", drop_m: 0.2 })), "wall_ribbon_meets"
+    refute_includes codes(told(**rows, hang: { drop_m: 0.25 })), "wall_ribbon_meets"
+    refute_includes codes(told(wreaths: olives(4), hang: { hanger: "false", drop_m: 0.9 })), "wall_ribbon_meets"
+  end
+
+  def test_where_nothing_may_be_nailed_nails_that_are_there_are_no_worry
+    there = rings(wreaths: olives(3)).map do |ring|
+      StayingAnchor.new(place: "Wall", kind: "nail", since: 2020, own: true, left_m: ring[:hook_left_m],
+                        floor_m: ring[:hook_floor_m])
+    end
+    rented = lambda do |anchors|
+      Surroundings.new(stance: "wall", ceiling: ROOM.ceiling, no_nails: true, anchors: anchors)
+    end
+    hang = { wreaths: olives(3), hang: { fixing: "nail" } }
+
+    assert_includes codes(plan(surroundings: rented.call([]), **hang).call), "fixing_no_nails"
+    refute_includes codes(plan(surroundings: rented.call(there), **hang).call), "fixing_no_nails"
+    assert_includes codes(plan(surroundings: rented.call(there.first(2)), **hang).call), "fixing_no_nails"
+  end
+
   def test_in_a_rented_home_what_leaves_no_mark_is_taken
     rented = Surroundings.new(stance: "wall", ceiling: ROOM.ceiling, no_nails: true)
 

@@ -18,7 +18,7 @@ module DeckBough
 
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
     def call
-      own = Cautions.of("wreaths" => wreaths, "arrange" => arrange, "hang" => [staying])
+      own = Cautions.of("wreaths" => wreaths, "arrange" => arrange, "hang" => [staying, ribbon])
       (own + of_each).uniq { |told| told.values_at(:step, :code, :message) }
                      .sort_by.with_index { |told, i| [Cautions::ORDER.fetch(told[:severity]), i] }
     end
@@ -45,6 +45,15 @@ module DeckBough
       of(:anchors_there, count: there.size, all: @reckoning.rings.size, since: there.map(&:since).min)
     end
 
+    # A ribbon above one that reaches into the one over it.
+    def ribbon
+      drop = @reckoning.settings[:hang][:drop_m]
+      return if @place.openings? || @reckoning.looks.none? { |look| look.reckoning.hanger }
+
+      free = @reckoning.free_above
+      of(:wall_ribbon_meets, drop_m: drop, free_m: free) if free && drop > free + 1e-9
+    end
+
     # A group over furniture hangs clear of it.
     def on_thing
       thing = @place.thing
@@ -58,8 +67,15 @@ module DeckBough
 
     def of_each
       @reckoning.looks.flat_map { |look| WreathCautions.new(look.reckoning).call }
-                .reject { |told| !@place.openings? && OF_ONE.include?(told[:code].to_s) }
+                .reject { |told| unasked?(told[:code].to_s) }
                 .map { |told| { **told, step: STEPS.fetch(told[:step], told[:step]) } }
+    end
+
+    # What goes for one wreath alone, and what nails would do that are there already.
+    def unasked?(code)
+      return true if code == "fixing_no_nails" && @reckoning.staying.all?
+
+      !@place.openings? && OF_ONE.include?(code)
     end
   end
 end

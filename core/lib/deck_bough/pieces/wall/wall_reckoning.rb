@@ -77,6 +77,15 @@ module DeckBough
       end.min
     end
 
+    # From the top of one to the foot of the one over it, the least of them; nil where none hangs over another.
+    def free_above
+      rings.permutation(2).filter_map do |ring, over|
+        next unless over.floor_m > ring.floor_m && (over.left_m - ring.left_m).abs < over.diameter_m / 2
+
+        over.floor_m - (over.diameter_m / 2) - ring.floor_m - (ring.diameter_m / 2)
+      end.min
+    end
+
     # From the outer edge of the first to that of the last.
     def across_m
       return 0.0 if rings.empty?
