@@ -159,7 +159,7 @@ class WallBenchTest < SystemTest
       step name
 
       assert_no_text(/\d c?m\b/)
-      values = all("[data-dials] input").map(&:value)
+      values = all("[data-dials] input", wait: 0).map(&:value)
 
       assert_empty values.grep(/\d c?m\b/), name
     end
