@@ -11,6 +11,8 @@ module DeckBough
         PER_PAGE = 100
         # More words than these find nothing that fewer would not.
         MOST_WORDS = 8
+        # So many pieces that keep a thing are told.
+        MOST_KEPT = 200
         # What leads comes first.
         KINDS = %w[ornament ribbon pick garland stem wreath light fixing].freeze
 
@@ -48,7 +50,8 @@ module DeckBough
                                  .order(Sequel.asc(:visit_on, nulls: :last), Sequel[:homes][:name],
                                         Sequel[:pieces][:name])
                                  .select(Sequel[:pieces][:id].as(:piece), Sequel[:pieces][:name],
-                                         Sequel[:homes][:name].as(:home), :visit_on, :strike_on, :wanted, :held).all
+                                         Sequel[:homes][:name].as(:home), :visit_on, :strike_on, :wanted, :held)
+                                 .limit(MOST_KEPT).all
         end
 
         def order_of_kinds

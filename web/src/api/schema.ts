@@ -2671,6 +2671,8 @@ export interface components {
             })[];
             rings?: {
                 number: number;
+                /** @description which of the wreaths wanted it is, from 0 */
+                said: number;
                 /** @description which of the looks */
                 look: number;
                 left_m: number;

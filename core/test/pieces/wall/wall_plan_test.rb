@@ -111,6 +111,18 @@ class WallPlanTest < CoreTest
     assert_equal 2, line(told, "wreath")[:need]
   end
 
+  def test_those_that_fit_are_told_and_hang_alone_as_they_were
+    hung = [{ outer_m: 1.4 }, { outer_m: 0.3, star: "bow" }, { outer_m: 0.3 }, { outer_m: 0.3, star: "figure" }]
+    told = told(wall: { width_m: 0.7 }, wreaths: { hung: hung })
+    kept = told[:drawing][:rings].map { |ring| ring[:said] }
+    alone = told(wall: { width_m: 0.7 }, wreaths: { hung: hung.values_at(*kept) })
+
+    assert_equal [1, 2], kept
+    assert_equal [1.4, 0.3], told[:left_out]
+    assert_empty alone[:left_out]
+    assert_equal told[:drawing][:looks], alone[:drawing][:looks]
+  end
+
   def test_where_none_fits_that_is_said_and_nothing_is_taken
     told = told(wall: { width_m: 0.3, height_m: 0.3 }, wreaths: olives(4))
 

@@ -133,6 +133,17 @@ class WreathAdviceTest < CoreTest
     end
   end
 
+  def test_no_mend_goes_past_what_a_dial_takes
+    wide = { place: { host: "window", width_m: 6.0 }, size: { outer_m: 0.5 } }
+    base = { place: { host: "lying", width_m: 2.0 }, size: { outer_m: 0.5 } }
+
+    assert_includes codes(plan(**wide)), "wreath_small"
+    [wide, base].each do |groups|
+      ways("mends", stock: [], **groups).each { |mend| assert after(mend[:changes], **groups) }
+      refute_includes ways("mends", stock: [], **groups).map { |mend| mend[:code] }, "wreath_lying_narrow"
+    end
+  end
+
   def test_a_mend_keeps_what_else_was_said
     mend = ways("mends", star: { kind: "bow", tail_m: 0.9, style: "pale", at_h: 7 }).find do |one|
       one[:code] == "wreath_tails"

@@ -6,6 +6,7 @@ import { about, projectWall, type Ring, type Wall } from "../../../src/drawing/w
 function ring(number: number, left_m: number, moves_across: number, moves_up = 0): Ring {
   return {
     number,
+    said: number - 1,
     look: 0,
     left_m,
     floor_m: 1.6,

@@ -38,8 +38,9 @@ module DeckBough
     def rings
       look = @reckoning.looks.each_with_index.flat_map { |one, i| one.rings.map { |ring| [ring.number, i] } }.to_h
       @reckoning.rings.zip(@reckoning.moves).map do |ring, (across, up)|
-        { number: ring.number, look: look.fetch(ring.number), left_m: ring.left_m, floor_m: ring.floor_m,
-          diameter_m: ring.diameter_m, hook_left_m: ring.left_m, hook_floor_m: ring.hook_m,
+        { number: ring.number, said: ring.said, look: look.fetch(ring.number),
+          left_m: ring.left_m, floor_m: ring.floor_m, diameter_m: ring.diameter_m,
+          hook_left_m: ring.left_m, hook_floor_m: ring.hook_m,
           held: ring.reckoning.held?, since: @reckoning.staying[ring.number - 1]&.since,
           kg: ring.reckoning.kg, visible: ring.visible, layer: ring.layer,
           moves_across: across, moves_up: up }

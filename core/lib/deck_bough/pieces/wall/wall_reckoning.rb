@@ -50,9 +50,7 @@ module DeckBough
 
     # @return [Array<WallRing>] those that fit, in the order they were said
     def rings
-      @rings ||= laid[:centres].zip(kept).each_with_index.map do |(centre, entry), i|
-        ring(centre, entry, i)
-      end
+      @rings ||= laid[:centres].zip(kept).each_with_index.map { |(centre, said), i| ring(centre, said, i) }
     end
 
     # @return [Array<WallLook>] the different ones, in the order they hang
@@ -112,11 +110,6 @@ module DeckBough
       end
     end
 
-    # Without a width measured.
-    def self.place(settings)
-      { **settings[:wall], openings: [] }
-    end
-
     private
 
     # Nothing runs into its neighbour, whatever is between the openings.
@@ -170,21 +163,24 @@ module DeckBough
       (moved / STEP * (place.flanking? ? 2 : 1)).round(6)
     end
 
-    # The rule leaves out the first ones of a size, so the entries of those that stay are found by their sizes.
+    # The rule tells what it leaves out by its size; of several of one size the last ones go.
+    #
+    # @return [Array<Integer>] numbers of the entries that stay, from 0
     def kept
       left = laid[:left_out].dup
-      wanted.zip(diameters).reject do |_, diameter|
-        at = left.index { |one| (one - diameter).abs < 1e-9 }
+      gone = diameters.each_index.to_a.reverse.select do |i|
+        at = left.index { |one| (one - diameters[i]).abs < 1e-9 }
         left.delete_at(at) if at
-      end.map(&:first)
+      end
+      diameters.each_index.to_a - gone
     end
 
-    def ring(centre, entry, index)
-      told = wreath(entry, centre, mirrored: place.flanking? && index.odd?)
+    def ring(centre, said, index)
+      told = wreath(wanted[said], centre, mirrored: place.flanking? && index.odd?)
       reckoning = WreathReckoning.new(settings: told, surroundings: bare, styles: styles, house: house,
                                       units: units)
       WallRing.new(number: index + 1, left_m: centre[:left_m], floor_m: centre[:floor_m], visible: centre[:visible],
-                   layer: centre[:layer], anchor: centre[:anchor], reckoning: reckoning)
+                   layer: centre[:layer], said: said, reckoning: reckoning)
     end
 
     # Hooks that stay are looked for on the wall as a whole.

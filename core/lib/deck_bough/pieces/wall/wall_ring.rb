@@ -4,8 +4,8 @@ module DeckBough
   # One wreath of a wall: where its middle is, how much of it is seen, and everything reckoned for it.
   #
   # number: from 1, as on the nail map; left_m, floor_m: of its middle; hook_m: above the floor; layer: 0 at the back;
-  # visible: share of it that is seen; reckoning: WreathReckoning.
-  WallRing = Struct.new(:number, :left_m, :floor_m, :visible, :layer, :anchor, :reckoning, keyword_init: true) do
+  # said: which of the wreaths wanted it is, from 0; visible: share of it that is seen; reckoning: WreathReckoning.
+  WallRing = Struct.new(:number, :left_m, :floor_m, :visible, :layer, :said, :reckoning, keyword_init: true) do
     def diameter_m
       reckoning.ring.outer_m
     end

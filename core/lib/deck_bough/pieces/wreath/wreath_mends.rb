@@ -45,11 +45,12 @@ module DeckBough
       before = worries(@reckoning, step)
       send(way).each do |says, changes|
         made = @reckoning.with(changes)
+        WreathSettings.check(made.settings)
         after = worries(made, step)
         next if after.key?(code) || (after.keys - before.keys).any? { |one| after[one] != "info" }
 
         return { code: code, says: says.call, changes: whole(changes) }
-      rescue UnplannableError
+      rescue InputError, UnplannableError
         next
       end
       nil

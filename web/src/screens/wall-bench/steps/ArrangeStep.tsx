@@ -20,7 +20,8 @@ export function ArrangeStep({ bench, plan }: StepProps) {
   const error = (name: keyof typeof arrange) => bench.problem?.field(`/settings/arrange/${name}`);
   const free = FREE.includes(arrange.arrangement);
   const middle = plan.figures.middle ? Number(plan.figures.middle.value) : 1.5;
-  const fits = plan.drawing.rings?.length ?? 0;
+  const fitting = new Set(plan.drawing.rings?.map(({ said }) => said));
+  const fits = fitting.size;
   return (
     <Dials>
       <ChoiceDial
@@ -34,7 +35,7 @@ export function ArrangeStep({ bench, plan }: StepProps) {
           size="small"
           variant="outlined"
           className="as-wide-as-it-is"
-          onClick={() => bench.dial("wreaths", { hung: wreaths.hung.slice(0, fits) })}
+          onClick={() => bench.dial("wreaths", { hung: wreaths.hung.filter((_, i) => fitting.has(i)) })}
         >
           Hang the {counted(fits, "wreath")} that fit
         </Button>
