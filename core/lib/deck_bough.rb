@@ -21,7 +21,9 @@ end
    hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
-%w[cutting greenery stock wreaths].each { |folder| Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file } }
+%w[boxes cutting greenery stock wreaths].each do |folder|
+  Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
+end
 require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }
 require_relative "deck_bough/catalogue"

@@ -10,7 +10,7 @@ class CatalogueTest < CoreTest
     without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
 
     assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights garland.tree
-                    wreath.wall], without
+                    wreath.wall boxes.pack], without
   end
 
   EXAMPLES.each_with_index do |row, i|
@@ -46,6 +46,12 @@ class CatalogueTest < CoreTest
                            "wreath.wall" => { "wall_width_m" => 1.4, "wall_height_m" => 1.2,
                                               "diameters_m" => [0.4, 0.3, 0.3], "arrangement" => "cluster",
                                               "anchors" => [{ "left_m" => 0.7, "floor_m" => 0.66 }] },
+                           "boxes.pack" => { "items" => [{ "id" => "balls", "litres" => 12, "kg" => 7,
+                                                           "breakable" => true },
+                                                         { "id" => "irons", "litres" => 9, "kg" => 14 },
+                                                         { "id" => "tree", "litres" => 90, "kg" => 11 }],
+                                             "boxes" => [{ "id" => "1", "litres" => 40 },
+                                                         { "id" => "2", "litres" => 40 }] },
                            "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 },
                                                 "reach_m" => 0.7,
                                                 "styles" => MAP_STYLES }).freeze
