@@ -17,6 +17,7 @@ gem "openapi_first", "~> 1.4"
 # Documents
 gem "matrix", "~> 0.4" # prawn needs it and Ruby no longer brings it
 gem "prawn", "~> 2.5"
+gem "rqrcode_core", "~> 1.2" # codes on labels
 
 # Database and accounts
 gem "bcrypt", "~> 3.1"

@@ -8,6 +8,10 @@ module DeckBough
       PASSWORD = "marrow-quay-2026"
       # Its dates are written as if this were today; the season is as far ahead on every other day.
       WRITTEN_ON = Date.new(2026, 11, 19)
+      # What of a thing is not its measures.
+      STOCKROOM = %w[known entries].freeze
+      # What was bought nobody knows when was there when the studio began to count.
+      FIRST_COUNT = "2025-01-11"
 
       # @param today [Date] the day on which it is first opened
       def initialize(database, password_cost:, today: WRITTEN_ON)
@@ -20,9 +24,11 @@ module DeckBough
       def seed
         @database.transaction do
           @studio_id = people
+          @boxes = read("boxes").flat_map { |box| box(box) }.to_h
           @styles = styles
           @looks = looks
-          read("homes").each { |home| home(home) }
+          @homes = read("homes").to_h { |home| [home.fetch("name"), home(home)] }
+          describe
         end
         @studio_id
       end
@@ -51,7 +57,53 @@ module DeckBough
 
       def styles
         store = Store::Styles.new(@database, @studio_id)
-        read("styles").to_h { |key, style| [key, store.create(style)[:id]] }
+        read("styles").to_h do |key, style|
+          made = store.create(style.except(*STOCKROOM).merge("on_hand" => 0))[:id]
+          entries = style["entries"] || [[style.dig("known", "bought_on"), "opening", style.fetch("on_hand")]]
+          entries.each { |entry| entry(made, @boxes[key], *entry) }
+          [key, made]
+        end
+      end
+
+      def entry(style, box, day, reason, quantity, note = "", whom = "")
+        stock = Store::Stock.new(@database, @studio_id)
+        there = stock.on_hand_of([style])[style][:on_hand]
+        by = reason == "opening" ? quantity : Stock::Entry.moved(reason, quantity, on_hand: there)
+        stock.move(style, by, reason: reason, note: note, whom: whom, made_at: moved(day || FIRST_COUNT).to_time,
+                              account_id: owner, at: ->(lots, much) { lots.moved(much, box: box) })
+      end
+
+      # What the stockroom knows of things beyond their measures.
+      def describe
+        store = Store::Styles.new(@database, @studio_id)
+        read("styles").select { |_, style| style["known"] }.each do |key, style|
+          known = style["known"].merge(days(style["known"]))
+          owner = known.delete("owner")
+          known["owner_home_id"] = @homes.fetch(owner)[:id] if owner
+          store.describe(@styles.fetch(key), store.find(@styles.fetch(key))[:version], known)
+        end
+      end
+
+      def days(known)
+        known.slice(*Stock::Particulars::DAYS.map(&:to_s)).transform_values { |day| moved(day).iso8601 }
+      end
+
+      # As far from today as it was written from the day on which it was written.
+      def moved(day)
+        Date.iso8601(day) + (@today - WRITTEN_ON)
+      end
+
+      # @return [Array] the box of each thing, by its key
+      def box(said)
+        made = Store::Boxes.new(@database, @studio_id).create(said.except("things", "seen"))
+        if said["seen"]
+          @database[:boxes].where(id: made[:id]).update(seen_at: moved(said["seen"]).to_time, seen_by: owner)
+        end
+        said.fetch("things").map { |key| [key, made[:id]] }
+      end
+
+      def owner
+        @owner ||= @database[:accounts].where(studio_id: @studio_id, role: "owner").get(:id)
       end
 
       def looks
@@ -73,11 +125,12 @@ module DeckBough
                            .create(said.except("rooms", "look").merge("look_id" => @looks.fetch(said["look"]),
                                                                       **dates(said)))
         said.fetch("rooms").each { |room| room(home, room) }
+        home
       end
 
       def dates(said)
         said.slice(*Store::Homes::DATES.map(&:to_s)).transform_values do |date|
-          (Date.iso8601(date) + (@today - WRITTEN_ON)).iso8601
+          moved(date).iso8601
         end
       end
 

@@ -27,7 +27,15 @@ module DeckBough
       def dials
         ["/** Made by `bin/document` from what the core declares: what each dial may be turned to. Lengths are " \
          "metres. */",
-         "export const declared = {", *kinds, "} as const;", ""].join("\n")
+         "export const declared = {", *kinds, "} as const;", "",
+         "/** What each kind of thing of the stock is asked beyond what plans reckon with. */",
+         "export const particulars = {", *particulars, "} as const;", ""].join("\n")
+      end
+
+      def particulars
+        Style::KINDS.map do |kind|
+          "  #{kind}: #{JSON.generate(Stock::Particulars.asked(kind).map(&:name), array_nl: ' ')},"
+        end
       end
 
       # A line a dial.
@@ -71,7 +79,8 @@ module DeckBough
 
         ["House rules: #{rule[:house_rules].map { |key| "`#{key}`" }.join(', ')}.", ""]
       end
-      private_class_method :contract, :dials, :kinds, :lines, :rules, :rule_lines, :unit, :default, :house_rules
+      private_class_method :contract, :dials, :particulars, :kinds, :lines, :rules, :rule_lines, :unit, :default,
+                           :house_rules
     end
   end
 end

@@ -26,7 +26,8 @@ class AccessibilityTest < SystemTest
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "/homes/#{home}/rooms/new" => "The room",
-      **tree_views, **run_views, "/stock" => "52 things", "/house-rules" => "On a sample tree",
+      **tree_views, **run_views, "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
+      "/house-rules" => "On a sample tree",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }
   end

@@ -56,6 +56,7 @@ class PhoneTest < SystemTest
     tree = "/pieces/#{piece_id('Quay window tree')}"
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "#{tree}/map" => "It is up", "#{tree}/cuts" => "From stock", "#{tree}/versions" => "From stock",
+      "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
       "/house-rules" => "On a sample tree" }.each do |path, text|
       visit path
 

@@ -12,7 +12,7 @@ class StockroomTest < SystemTest
   def open_stockroom
     visit "/stock"
 
-    assert_text "52 things"
+    assert_text "140 things"
   end
 
   def on_hand
@@ -45,8 +45,8 @@ class StockroomTest < SystemTest
     click_link "Stock"
     look_for "velvet plum"
 
-    assert_text "2 things found"
-    assert_equal ["Plum velvet, 8 cm", "Plum velvet ribbon"], options
+    assert_text "4 things found"
+    assert_equal ["Plum velvet, 8 cm", "Plum velvet ribbon"], options.first(2)
     find("[role=group][aria-label='Kinds of things'] [role=button]", text: "ribbons").click
 
     assert_text "1 thing found"
@@ -55,7 +55,7 @@ class StockroomTest < SystemTest
     assert_text "Nothing is called that"
     click_button "Show all there is"
 
-    assert_text "52 things"
+    assert_text "140 things"
   end
 
   def test_keys_go_through_all_of_it
@@ -68,7 +68,7 @@ class StockroomTest < SystemTest
     assert_selector "[role=option][aria-selected=true][aria-posinset='3']"
     list.send_keys(:end)
 
-    assert_selector "[role=option][aria-selected=true][aria-posinset='52']"
+    assert_selector "[role=option][aria-selected=true][aria-posinset='140']"
     assert_operator all("[role=option]").size, :<, 40
   end
 
@@ -127,10 +127,10 @@ class StockroomTest < SystemTest
     end)
     visit "/stock"
 
-    assert_text "3,052 things"
+    assert_text "3,140 things"
     find("[role=listbox]").send_keys(:end)
 
-    assert_selector "[role=option][aria-posinset='3052']", text: /\S{3}/
+    assert_selector "[role=option][aria-posinset='3140']", text: /\S{3}/
     assert_operator all("[role=option]").size, :<, 40
   end
 
@@ -148,5 +148,74 @@ class StockroomTest < SystemTest
     assert_no_selector "[role=dialog]"
   ensure
     page.driver.resize(1280, 800)
+  end
+
+  def test_it_is_narrowed_to_what_is_near_a_colour_and_free
+    open_stockroom
+    click_button "Narrow it"
+    within("[role=dialog][aria-label='Narrow the search']") do
+      page.execute_script(<<~JAVASCRIPT)
+        const field = document.querySelector("[role=dialog] input[type=color]");
+        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, "#d3a02a");
+        field.dispatchEvent(new Event("input", { bubbles: true }));
+      JAVASCRIPT
+      fill_in "Free from", with: "2026-12-10"
+      click_button "Show them"
+    end
+
+    assert_text "ΔE 0"
+    assert_equal "Quince", options.first[0, 6]
+    refute_includes options, "Slate glass, 10 cm"
+    find("[role=img][aria-label='No longer near this colour']").click
+
+    assert_text "Slate"
+  end
+
+  def test_what_is_known_of_a_thing_is_written_down_and_told
+    open_stockroom
+    look_for "plum velvet, 8"
+
+    assert_text "Box 2, Loft left"
+    click_button "More about it"
+    within("[role=dialog]") do
+      fill_in "Keepsake of", with: "Idony Farrow"
+      fill_in "Seasons it should last", with: "two"
+      find_field("Finish").set("crushed").send_keys(:tab)
+
+      assert_text "Type a number"
+      find_field("Seasons it should last").set("10").send_keys(:tab)
+      click_button "Keep it"
+    end
+
+    assert_text "was kept"
+    within("aside") do
+      assert_text "of Idony Farrow"
+      assert_text "crushed"
+      assert_text "each, season 3 of 10"
+      assert_text "€0.23"
+    end
+    look_for "idony ornament velvet"
+
+    assert_text "1 thing found"
+  end
+
+  def test_several_are_put_into_a_new_box_at_once
+    open_stockroom
+    look_for "teal"
+    click_button "Pick several"
+    page.driver.wait_for_network_idle
+    all("[role=option]", minimum: 2).first(2).each { |row| row.find("input", visible: :all).click }
+
+    assert_text "2 picked"
+    click_button "Put them into a box"
+    find("[role=dialog] [role=combobox]").send_keys(:down)
+    find("[role=option]", text: "a new box").click
+    fill_in "Where it stands", with: "Cellar"
+    click_button "Put it there"
+
+    assert_text "now in box 23, Cellar"
+    look_for "cellar"
+
+    assert_text "2 things found"
   end
 end

@@ -3,6 +3,7 @@ import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { brotliCompressSync, constants } from "node:zlib";
 import { defineConfig, type Plugin } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
 
 // What every screen needs comes in few files: on a slow line each file costs a way there and back.
 const PACKAGES =
@@ -27,9 +28,53 @@ function compressed(): Plugin {
   };
 }
 
+/** Seconds after which a slow line is no line. */
+const PATIENCE = 4;
+
+/**
+ * What works without network: the application itself, and what the loft needs of the studio (who is in, boxes and what lies in
+ * them) as it was last seen. Whatever can be reached is asked for first, so that nobody sees an old one.
+ */
+function withoutNetwork() {
+  return VitePWA({
+    injectRegister: null,
+    registerType: "autoUpdate",
+    manifest: {
+      name: "Deck Bough",
+      short_name: "Deck Bough",
+      description: "The stylist's workbench: rooms, greenery, stockroom.",
+      start_url: "/",
+      display: "standalone",
+      background_color: "#F6F4EF",
+      theme_color: "#24524A",
+      icons: [{ src: "/favicon.svg", sizes: "any", type: "image/svg+xml" }],
+    },
+    workbox: {
+      globPatterns: ["index.html", "assets/*.{js,css,woff2}"],
+      navigateFallback: null,
+      runtimeCaching: [
+        {
+          urlPattern: ({ request, url }) => request.mode === "navigate" && !url.pathname.startsWith("/api/"),
+          handler: "NetworkFirst",
+          options: {
+            cacheName: "pages",
+            networkTimeoutSeconds: PATIENCE,
+            precacheFallback: { fallbackURL: "/index.html" },
+          },
+        },
+        {
+          urlPattern: ({ url }) => /^\/api\/(door|boxes(\/[0-9a-f-]{36})?)$/.test(url.pathname),
+          handler: "NetworkFirst",
+          options: { cacheName: "studio", networkTimeoutSeconds: PATIENCE },
+        },
+      ],
+    },
+  });
+}
+
 // While developing, Vite serves the screens and passes the API on to a running bin/start.
 export default defineConfig({
-  plugins: [react(), compressed()],
+  plugins: [react(), withoutNetwork(), compressed()],
   server: { proxy: { "/api": process.env.API_ADDRESS ?? "http://127.0.0.1:4280" } },
   build: {
     target: "es2022",

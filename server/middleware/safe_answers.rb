@@ -17,7 +17,7 @@ module DeckBough
           "content-security-policy" => POLICY, "x-content-type-options" => "nosniff",
           "referrer-policy" => "no-referrer",
           "cross-origin-opener-policy" => "same-origin", "cross-origin-resource-policy" => "same-origin",
-          "permissions-policy" => "camera=(), geolocation=(), microphone=()"
+          "permissions-policy" => "camera=(self), geolocation=(), microphone=()"
         }.freeze
 
         def initialize(app)

@@ -36,6 +36,11 @@ module DeckBough
           @studio = nil
         end
 
+        # Where this studio is reached, as whoever asks reached it: what a code on a label leads to.
+        def address
+          Rack::Request.new(@env).base_url
+        end
+
         # A store of the studio of whoever is signed in.
         def store(kind)
           kind.new(database, account[:studio_id])

@@ -86,9 +86,17 @@ module DeckBough
           raise Problem.conflict(current: style, yours: said) if style[:version] != said["version"]
 
           # Rolls that were measured are what there is; else the plan's own rolls were taken from what there is.
-          before = part_rolls.key?(sheet[:style]) ? style[:on_hand] : sheet[:part_rolls_m].sum
-          doing.move(sheet[:style], sheet[:back_m] - before, "cut")
+          measured = part_rolls.key?(sheet[:style])
+          before = measured ? style[:on_hand] : sheet[:part_rolls_m].sum
+          doing.move(sheet[:style], sheet[:back_m] - before, "cut", rolls: rolls_after(sheet, measured))
           doing.cut(sheet[:style], sheet[:length_m])
+        end
+
+        def rolls_after(sheet, measured)
+          return sheet[:back_rolls_m] if measured
+
+          there = store(Store::Lots).rolls([sheet[:style]]).fetch(sheet[:style], [])
+          DeckBough::Stock::Rolls.new(there).after(sheet[:part_rolls_m], sheet[:back_rolls_m])
         end
 
         def not_on_tree

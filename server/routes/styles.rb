@@ -13,6 +13,8 @@ module DeckBough
         get "/api/styles/:id/kept", :kept
         post "/api/styles/:id/moves", :enter
         post "/api/moves/:id/reverse", :reverse
+        get "/api/styles/:id", :show
+        put "/api/styles/:id/particulars", :describe
         get "/api/styles/:id/uses", :uses
         get "/api/looks", :looks
 
@@ -32,8 +34,19 @@ module DeckBough
         # What pieces keep is known once each of them has been reckoned.
         def stockroom
           context.needs.complete
-          answer(store(Store::Stockroom).search(words: query["q"].to_s, kind: query["kind"],
-                                                retired: query["retired"] == "true", page: page))
+          answer(store(Store::Stockroom).search(words: query["q"].to_s, page: page, **asked))
+        end
+
+        # A thing as the stockroom shows it, with what it costs a season and when another is due.
+        def show
+          context.needs.complete
+          thing = store(Store::Stockroom).thing(id)
+          answer({ **thing, rolls: store(Store::Lots).rolls([id]).fetch(id, []), **wear(thing) })
+        end
+
+        def describe
+          styles.describe(id, said["version"], said.except("version"))
+          show
         end
 
         def kept
@@ -65,6 +78,33 @@ module DeckBough
         end
 
         private
+
+        def asked
+          days = %w[from to].to_h { |name| [name.to_sym, query[name] && day(name)] }
+          { kind: query["kind"], season: query["season"], role: query["role"], tag: query["tag"], near: query["near"],
+            box: query["box"] && query_id("box"), owner: query["owner"] && query_id("owner"),
+            retired: query["retired"] == "true", **days }.compact
+        end
+
+        def day(name)
+          Date.iso8601(query[name])
+        rescue Date::Error
+          raise Problem.invalid([{ pointer: "/#{name}", code: "not_a_day",
+                                   message: "“#{query[name][0, 20]}” is no day. Choose one such as 2026-12-24." }])
+        end
+
+        def wear(thing)
+          wear = DeckBough::Stock::Wear.new(season: season_year, price_cents: thing[:price_cents],
+                                            pack_size: thing[:pack_size], expected: thing[:seasons_expected],
+                                            bought_on: thing[:bought_on] && Date.iso8601(thing[:bought_on]),
+                                            dead_percent: thing[:dead_percent], house: planning.house)
+          { cost_cents: wear.cost_cents, seasons_used: wear.used, last_season: wear.last, due: wear.due?,
+            cost_by_season: wear.by_season }
+        end
+
+        def season_year
+          DeckBough::Stock::Wear.season_of(today)
+        end
 
         def styles
           store(Store::Styles)

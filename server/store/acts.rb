@@ -26,8 +26,10 @@ module DeckBough
             @cuts[style_id] += quantity if quantity.positive?
           end
 
-          def move(style_id, quantity, reason)
-            @stock.move(style_id, quantity, reason: reason, key: SecureRandom.uuid, **@of)
+          # @param rolls [Array<Float>, nil] of a ribbon: how long each roll and offcut is then
+          def move(style_id, quantity, reason, rolls: nil)
+            at = rolls ? ->(spreading, _) { spreading.becomes(rolls) } : Stock::ANYWHERE
+            @stock.move(style_id, quantity, reason: reason, key: SecureRandom.uuid, at: at, **@of)
           end
         end
 
@@ -70,7 +72,8 @@ module DeckBough
 
             stock = Stock.new(database, studio_id)
             rows(:stock_moves).where(act_id: id).order(:style_id).each do |move|
-              stock.move(move[:style_id], -move[:quantity], reason: "taken_back", account_id: account_id)
+              stock.move(move[:style_id], -move[:quantity], reason: "taken_back", account_id: account_id,
+                                                            at: stock.undoing(move[:id]))
             end
             rows(:piece_cuts).where(act_id: id).delete
             rows(:piece_acts).where(id: id).update(taken_back_at: Sequel::CURRENT_TIMESTAMP, taken_back_by: account_id)

@@ -35,7 +35,7 @@ module DeckBough
             there = on_hand(styles)
             standing = standing(styles)
             changed = standing.flat_map do |style, claims|
-              shares = DeckBough::Stock::Reservation.of(there.fetch(style, 0), claims.map { |claim| value(claim) })
+              shares = shares(there.fetch(style, 0), claims)
               claims.filter_map { |claim| changed(claim, shares.fetch(claim[:piece_id])) }
             end
             keep_shares(changed)
@@ -68,12 +68,14 @@ module DeckBough
           claimed = claims_of(asked.keys.compact)
           unclaimed = asked.flat_map { |piece, one| one[:styles] - claimed.fetch(piece, {}).keys }.uniq
           others = standing(unclaimed)
+          owners = owners(all)
           asked.to_h do |piece, one|
             claims = claimed.fetch(piece, {})
             [piece, one[:styles].to_h do |id|
               all = there.fetch(id, 0)
               own = claims[id]
-              [id, share(all, own ? own[:free] : left(all, others.fetch(id, []), piece, one[:home]))]
+              free = own ? own[:free] : left(all, others.fetch(id, []), piece, one[:home])
+              [id, share(all, [nil, one[:home][:id]].include?(owners[id]) ? free : 0)]
             end]
           end
         end
@@ -118,6 +120,10 @@ module DeckBough
           database[:stock_quantities].where(studio_id: studio_id, style_id: style_ids).select_hash(:style_id, :on_hand)
         end
 
+        def owners(style_ids)
+          rows(:styles).where(id: style_ids).exclude(owner_home_id: nil).select_hash(:id, :owner_home_id)
+        end
+
         def claims_of(piece_ids)
           rows(:piece_claims).where(piece_id: piece_ids).each_with_object({}) do |claim, found|
             (found[claim[:piece_id]] ||= {})[claim[:style_id]] = claim
@@ -129,6 +135,7 @@ module DeckBough
           claims = Sequel[:piece_claims]
           database[:piece_claims].join(:pieces, id: claims[:piece_id]).join(:rooms, id: Sequel[:pieces][:room_id])
                                  .join(:homes, id: Sequel[:rooms][:home_id])
+                                 .join(:styles, id: claims[:style_id])
                                  .where(claims[:studio_id] => studio_id, claims[:style_id] => style_ids,
                                         Sequel[:pieces][:deleted_at] => nil, Sequel[:rooms][:deleted_at] => nil,
                                         Sequel[:homes][:deleted_at] => nil)
@@ -136,7 +143,8 @@ module DeckBough
                                  .select_all(:piece_claims)
                                  .select_append(Sequel[:pieces][:name], Sequel[:rooms][:name].as(:room),
                                                 Sequel[:homes][:name].as(:home), Sequel[:homes][:visit_on],
-                                                Sequel[:homes][:strike_on])
+                                                Sequel[:homes][:strike_on], Sequel[:homes][:id].as(:home_id),
+                                                Sequel[:styles][:owner_home_id])
                                  .to_hash_groups(:style_id)
         end
 
@@ -163,6 +171,15 @@ module DeckBough
           update = %i[wanted came held].to_h { |name| [name, Sequel[:excluded][name]] }
           rows(:piece_claims).insert_conflict(target: %i[piece_id style_id], update: update).multi_insert(fresh)
           (gone + fresh).map { |claim| claim[:style_id] }
+        end
+
+        # A client's own thing goes to that client's home only: elsewhere none of it is free.
+        def shares(on_hand, claims)
+          at_home, elsewhere = claims.partition { |claim| [nil, claim[:home_id]].include?(claim[:owner_home_id]) }
+          shared = [[on_hand, at_home], [0, elsewhere]].map do |there, those|
+            DeckBough::Stock::Reservation.of(there, those.map { |claim| value(claim) })
+          end
+          shared.reduce(:merge)
         end
 
         # Whoever wants more than before, or has it cut by now, keeps the place in the row; whoever took nothing comes

@@ -15,42 +15,79 @@ module DeckBough
         PLACES = 6
         MOST = 100_000
 
-        # @param told [Hash] act_id it is a part of, note why, reverses (the id of a wrong one)
+        # @param told [Hash] act_id it is a part of, note why, whom it went to, reverses (the id of a wrong one)
         # @param bump [Boolean] whether the style's version moves with it, so that what was read before is known to be
         #   old
+        # @param at [Proc] says of a Spreading and of what the count moves by where that is
         # @return [Float] how many there are now; a move whose key is known already changes nothing
         # @raise [Problem] when there would be more than a stock holds
-        def move(style_id, quantity, reason:, account_id:, key: SecureRandom.uuid, bump: true, **told)
+        def move(style_id, quantity, reason:, account_id:, key: SecureRandom.uuid, bump: true, at: ANYWHERE, **told)
           transaction do
-            rows(:styles).where(id: style_id).for_update.get(:id) or raise Problem.not_found("style")
+            style = locked_style(style_id)
             now = on_hand(style_id)
             after = [(now + quantity).round(PLACES), 0.0].max
-            next now if (after - now).abs < 10**-PLACES || moved?(key, style_id)
+            next now if moved?(key, style_id) || (same?(after, now) && !TOLD_ANYWAY.include?(reason))
 
             refuse_more(after)
-            record(style_id, (after - now).round(PLACES),
-                   reason: reason, account_id: account_id, key: key, **told)
-            keep(style_id, after)
-            Claims.new(database, studio_id).share_out([style_id])
-            rows(:styles).where(id: style_id).update(version: Sequel[:version] + 1) if bump
+            by = (after - now).round(PLACES)
+            move_id = record(style_id, by, reason: reason, account_id: account_id, key: key, **told)
+            lots.apply(style_id, move_id, at.call(spreading(style), by))
+            moved_to(style_id, after, bump: bump) unless same?(after, now)
             after
           end
         end
 
+        # What is written down even where the count stays: it was looked at, or lies elsewhere.
+        TOLD_ANYWAY = %w[counted moved reversed].freeze
+        ANYWHERE = ->(spreading, by) { spreading.moved(by) }
+
         # What a person writes down; once by its key. Nothing goes that is not there.
         #
-        # @param given [Hash] reason, quantity, note as Stock::Entry has them
+        # @param given [Hash] reason, quantity, note, whom as Stock::Entry has them, and box: the id of where it lies
         # @return [Hash] on_hand
         def enter(style_id, given, key:, account_id:)
           key!(key)
-          said = checked(DeckBough::Stock::Entry::INPUTS, given)
+          said = checked(DeckBough::Stock::Entry::INPUTS, given.except("box"))
           transaction do
-            rows(:styles).where(id: style_id).for_update.get(:id) or raise Problem.not_found("style")
+            locked_style(style_id)
             next { on_hand: on_hand(style_id) } if moved?(key, style_id)
 
-            by = moved_by(said, on_hand(style_id))
-            move(style_id, by, reason: said[:reason], note: said[:note].strip, account_id: account_id, key: key)
+            box = given["box"] && box!(given["box"])
+            by = moved_by(said, box ? there(style_id, box) : on_hand(style_id))
+            move(style_id, by, reason: said[:reason], note: said[:note].strip, whom: said[:whom].strip,
+                               account_id: account_id, key: key, at: in_box(box))
             { on_hand: on_hand(style_id) }
+          end
+        end
+
+        # So much of a style goes from one box to another; once by the key.
+        #
+        # @param from, into [String, nil] ids of boxes; nil for what lies in none
+        # @return [Boolean] whether anything lay there
+        def carry(style_id, quantity, from:, into:, key:, account_id:)
+          transaction do
+            locked_style(style_id)
+            lies = there(style_id, from)
+            quantity = [quantity || lies, lies].min
+            next false if from == into || quantity < 10**-PLACES || moved?(key, style_id)
+
+            move(style_id, 0, reason: "moved", note: carried(from, into), account_id: account_id, key: key,
+                              bump: false, at: ->(lots, _) { lots.carried(quantity, from: from, into: into) })
+            true
+          end
+        end
+
+        # Somebody looked into a box: so many are there.
+        #
+        # @return [Float] by how many it differs from what was thought
+        def count_in(style_id, quantity, box:, note:, key:, account_id:)
+          transaction do
+            locked_style(style_id)
+            next 0.0 if moved?(key, style_id)
+
+            by = (quantity - there(style_id, box)).round(PLACES)
+            move(style_id, by, reason: "counted", note: note, account_id: account_id, key: key, at: in_box(box))
+            by
           end
         end
 
@@ -61,10 +98,11 @@ module DeckBough
           row = rows(:stock_moves).where(id: move_id).first or raise Problem.not_found("entry")
           refuse_reversal(row)
           transaction do
-            rows(:styles).where(id: row[:style_id]).for_update.get(:id)
+            locked_style(row[:style_id])
             unless rows(:stock_moves).where(reverses: row[:id]).any?
               refuse_less(row)
-              move(row[:style_id], -row[:quantity], reason: "reversed", reverses: row[:id], account_id: account_id)
+              move(row[:style_id], -row[:quantity], reason: "reversed", reverses: row[:id], account_id: account_id,
+                                                    at: undoing(row[:id]))
             end
           end
           { style_id: row[:style_id], on_hand: on_hand(row[:style_id]) }
@@ -73,8 +111,9 @@ module DeckBough
         # Somebody counted: so many there are. Part of a change of the style, which moves its version.
         def count(style_id, quantity, account_id:)
           transaction do
-            rows(:styles).where(id: style_id).for_update.get(:id) or raise Problem.not_found("style")
-            move(style_id, quantity - on_hand(style_id), reason: "counted", account_id: account_id, bump: false)
+            locked_style(style_id)
+            by = (quantity - on_hand(style_id)).round(PLACES)
+            move(style_id, by, reason: "counted", account_id: account_id, bump: false) unless by.zero?
           end
         end
 
@@ -105,19 +144,70 @@ module DeckBough
           end
         end
 
-        # @return [Hash] a page of id, quantity, after (how many there were then), reason, note, by, made_at, reversed
-        #   and reversible of the moves of a style, latest first
+        # @return [Hash] a page of id, quantity, after (how many there were then), reason, note, whom, by, made_at,
+        #   reversed and reversible of the moves of a style, latest first
         def moves(style_id, page:)
           names = names_of_people
           page(with_sums(style_id), page) do |row|
-            { **row.slice(:quantity, :reason, :note, :reversed), id: row[:id].to_s, by: names[row[:account_id]],
-                                                                 after: row[:after].round(PLACES),
-                                                                 made_at: row[:made_at].iso8601,
-                                                                 reversible: !row[:reversed] && reversible?(row) }
+            { **row.slice(:quantity, :reason, :note, :whom, :reversed), id: row[:id].to_s, by: names[row[:account_id]],
+                                                                        after: row[:after].round(PLACES),
+                                                                        made_at: row[:made_at].iso8601,
+                                                                        reversible: standing?(row) }
           end
         end
 
+        # What an act or entry did to the lots is undone there.
+        def undoing(move_id)
+          ->(spreading, _) { spreading.undone(lots.of_move(move_id)) }
+        end
+
         private
+
+        def lots
+          Lots.new(database, studio_id)
+        end
+
+        def locked_style(id)
+          rows(:styles).where(id: id).for_update.select(:id, :kind, :pack_size).first or
+            raise Problem.not_found("style")
+        end
+
+        # Ribbons are kept by the roll.
+        def spreading(style)
+          roll = style[:pack_size] if style[:kind] == "ribbon"
+          DeckBough::Stock::Spreading.new(lots.of(style[:id]), roll_m: roll)
+        end
+
+        def in_box(box)
+          box ? ->(spreading, by) { spreading.moved(by, box: box) } : ANYWHERE
+        end
+
+        # What lies of it in a box, or in none.
+        def there(style_id, box)
+          rows(:stock_lots).where(style_id: style_id, box_id: box).sum(:quantity)&.round(PLACES) || 0.0
+        end
+
+        def box!(id)
+          (Ids.id?(id) && rows(:boxes).where(id: id, deleted_at: nil).get(:id)) or
+            raise Problem.invalid([{ pointer: "/box", code: "gone",
+                                     message: "That box is not there any more. Choose another." }])
+        end
+
+        def carried(from, into)
+          numbers = rows(:boxes).where(id: [from, into].compact).select_hash(:id, :number)
+          told = [from, into].map { |box| box ? "box #{numbers[box]}" : "no box" }
+          "from #{told.first} to #{told.last}"
+        end
+
+        def same?(after, now)
+          (after - now).abs < 10**-PLACES
+        end
+
+        def moved_to(style_id, after, bump:)
+          keep(style_id, after)
+          Claims.new(database, studio_id).share_out([style_id])
+          rows(:styles).where(id: style_id).update(version: Sequel[:version] + 1) if bump
+        end
 
         def with_sums(style_id)
           again = rows(:stock_moves).where(style_id: style_id).exclude(reverses: nil).select(:reverses)
@@ -128,9 +218,14 @@ module DeckBough
                             .from_self.reverse(:id)
         end
 
+        def standing?(row)
+          !row[:reversed] && reversible?(row)
+        end
+
         # What belongs to an act is taken back with it; what reverses another stands.
         def reversible?(row)
-          row[:act_id].nil? && (DeckBough::Stock::Entry::REASONS.include?(row[:reason]) || row[:reason] == "opening")
+          row[:act_id].nil? && (DeckBough::Stock::Entry::REASONS.include?(row[:reason]) ||
+                                %w[opening moved].include?(row[:reason]))
         end
 
         def refuse_reversal(row)
@@ -162,7 +257,8 @@ module DeckBough
         end
 
         def record(style_id, quantity, **told)
-          rows(:stock_moves).insert(studio_id: studio_id, style_id: style_id, quantity: quantity, **told)
+          rows(:stock_moves).returning(:id).insert(studio_id: studio_id, style_id: style_id, quantity: quantity,
+                                                   **told).first[:id]
         end
 
         def keep(style_id, on_hand)

@@ -3,8 +3,8 @@
 module DeckBough
   module Server
     module Store
-      # All that is owned, searched as one types: by words over name, kind, material, texture and what a thing belongs
-      # with.
+      # All that is owned, searched as one types: by words over name, kind, material, finish, texture, box, shelf,
+      # keepsake and what a thing belongs with; by colour, by days on which it is free, by season, role and owner.
       #
       #   stockroom.search(words: "quince glass", page: 1)[:items].first[:kept] # => 9.0
       class Stockroom < Table
@@ -13,18 +13,28 @@ module DeckBough
         MOST_WORDS = 8
         # So many pieces that keep a thing are told.
         MOST_KEPT = 200
+        # So many of them are drawn on the calendar of its row.
+        MOST_DRAWN = 3
         # What leads comes first.
-        KINDS = %w[ornament ribbon pick garland stem wreath light fixing].freeze
+        KINDS = %w[ornament ribbon pick garland stem wreath light fixing tree decor tool].freeze
+        # Colours further from each other than this are plainly others (handbook 80, Look); so many are looked at.
+        FAR = 20
+        MOST_NEAR = 1_500
+        # As far as two colours that look near may lie apart when only measured straight.
+        STRAIGHT = 45
 
-        # @param kind [String, nil] only of one kind
-        # @param retired [Boolean] what is kept but used no more
-        # @return [Hash] a page of styles, each with kept (what pieces keep of it) and pieces (how many keep some)
-        def search(words: "", kind: nil, retired: false, page: 1)
-          found = matching(words, kind, retired)
+        # What may be asked: kind, season, role, tag, box (an id), owner (a home's id), near ("#rrggbb"), from and to
+        # (days between which some must be free), retired.
+        #
+        # @return [Hash] a page of styles, each with on_hand, kept, wanted, pieces (how many keep some), free (on those
+        #   days, else all season), where it lies, who has some, and what keeps it when
+        def search(words: "", page: 1, **asked)
+          found = matching(words, asked)
+          return nearest(found, asked, page) if asked[:near]
+
           total = found.count
-          pages = [(total / PER_PAGE.to_f).ceil, 1].max
-          { items: shown(found.order(order_of_kinds, :name, :id).limit(PER_PAGE, (page - 1) * PER_PAGE)), page: page,
-            pages: pages, total: total }
+          told(shown(found.order(order_of_kinds, :name, :id).limit(PER_PAGE, (page - 1) * PER_PAGE), asked), page,
+               total)
         end
 
         # Which pieces keep some of a style, those of the first visit first.
@@ -32,58 +42,193 @@ module DeckBough
         # @return [Array<Hash>] piece, name, home, visit_on, strike_on, wanted, held
         def kept_by(style_id)
           rows(:styles).where(id: style_id).any? or raise Problem.not_found("style")
-          claims(style_id).map do |row|
+          claims([style_id]).limit(MOST_KEPT).all.map do |row|
             { **row.slice(:piece, :name, :home, :wanted, :held), visit_on: row[:visit_on]&.iso8601,
                                                                  strike_on: row[:strike_on]&.iso8601 }
           end
         end
 
-        private
+        # @return [Hash] one thing as a search shows it, with all particulars
+        def thing(style_id)
+          found = rows(:styles).where(id: style_id)
+          shown(found, {}).first&.merge(styles.known_of(found.first)) or raise Problem.not_found("style")
+        end
 
-        def claims(style_id)
+        # @return [Sequel::Dataset] what pieces that are there want and keep of styles, those of the first visit first
+        def claims(style_ids)
           database[:piece_claims].join(:pieces, id: Sequel[:piece_claims][:piece_id])
                                  .join(:rooms, id: Sequel[:pieces][:room_id])
                                  .join(:homes, id: Sequel[:rooms][:home_id])
                                  .where(Sequel[:piece_claims][:studio_id] => studio_id,
-                                        Sequel[:piece_claims][:style_id] => style_id)
+                                        Sequel[:piece_claims][:style_id] => style_ids,
+                                        Sequel[:pieces][:deleted_at] => nil, Sequel[:rooms][:deleted_at] => nil,
+                                        Sequel[:homes][:deleted_at] => nil)
                                  .where { Sequel[:piece_claims][:wanted] > 0 }
                                  .order(Sequel.asc(:visit_on, nulls: :last), Sequel[:homes][:name],
                                         Sequel[:pieces][:name])
-                                 .select(Sequel[:pieces][:id].as(:piece), Sequel[:pieces][:name],
+                                 .select(:style_id, Sequel[:pieces][:id].as(:piece), Sequel[:pieces][:name],
                                          Sequel[:homes][:name].as(:home), :visit_on, :strike_on, :wanted, :held)
-                                 .limit(MOST_KEPT).all
+        end
+
+        private
+
+        def told(items, page, total)
+          { items: items, page: page, pages: [(total / PER_PAGE.to_f).ceil, 1].max, total: total }
+        end
+
+        def styles
+          Styles.new(database, studio_id)
         end
 
         def order_of_kinds
           Sequel.case(KINDS.each_with_index.to_h, KINDS.size, :kind)
         end
 
-        def matching(words, kind, retired)
-          found = rows(:styles).where(retired: retired)
-          found = found.where(kind: kind) if kind
+        def matching(words, asked)
+          found = rows(:styles).where(retired: asked.fetch(:retired, false))
+          { kind: :kind, season: :season, role: :role, tag: :tag, owner: :owner_home_id }.each do |name, column|
+            found = found.where(column => asked[name]) if asked[name]
+          end
+          found = found.where(id: in_boxes([asked[:box]])) if asked[:box]
+          found = found.where(some_free(asked[:from], asked[:to])) if asked[:from] || asked[:to]
           words.split.first(MOST_WORDS).reduce(found) { |so_far, word| so_far.where(anywhere(word)) }
         end
 
+        # In what is said of it, or on the label or shelf of a box it lies in.
         def anywhere(word)
-          Sequel.like(:sought, "%#{word.downcase.gsub(/[\\%_]/) { |sign| "\\#{sign}" }}%")
+          pattern = "%#{word.downcase.gsub(/[\\%_]/) { |sign| "\\#{sign}" }}%"
+          said = Sequel.like(:sought, pattern)
+          boxes = rows(:boxes).where(deleted_at: nil).where(Sequel.like(LABEL, pattern)).select_map(:id)
+          boxes.empty? ? said : said | Sequel.expr(id: in_boxes(boxes))
         end
 
-        def shown(dataset)
+        LABEL = Sequel.function(:lower, Sequel.lit("'box ' || number || ' ' || place || ' ' || name")).freeze
+        private_constant :LABEL
+
+        def in_boxes(boxes)
+          rows(:stock_lots).where(box_id: boxes).where { quantity > Lots::LEAST }.select(:style_id)
+        end
+
+        def some_free(from, till)
+          busy = busy(from, till)
+          taken = database.from(busy.as(:busy)).where(style_id: Sequel[:styles][:id]).select(:peak)
+          there = database[:stock_quantities].where(style_id: Sequel[:styles][:id]).select(:on_hand)
+          Sequel.function(:coalesce, there, 0) > Sequel.function(:coalesce, taken, 0) + Lots::LEAST
+        end
+
+        # The most that pieces keep of each style on one day between two days. It is reached on the first of them, or on
+        # a day on which something begins.
+        def busy(from, till, style_ids = nil)
+          days = keeping(from, till, style_ids)
+          database.from(days.as(:one)).join(days.as(:other), style_id: :style_id)
+                  .where((Sequel[:other][:first] <= Sequel[:one][:day]) & (Sequel[:other][:last] >= Sequel[:one][:day]))
+                  .group(Sequel[:one][:style_id], Sequel[:one][:piece_id])
+                  .select(Sequel[:one][:style_id], Sequel.function(:sum, Sequel[:other][:held]).as(:held))
+                  .from_self.group(:style_id).select(:style_id, Sequel.function(:max, :held).as(:peak))
+                  .from_self
+        end
+
+        def keeping(from, till, style_ids)
+          first = Sequel.function(:coalesce, :visit_on, Sequel.cast("-infinity", Date))
+          last = Sequel.function(:coalesce, :strike_on, Sequel.cast("infinity", Date))
+          kept = database[:piece_claims].join(:pieces, id: Sequel[:piece_claims][:piece_id])
+                                        .join(:rooms, id: Sequel[:pieces][:room_id])
+                                        .join(:homes, id: Sequel[:rooms][:home_id])
+                                        .where(Sequel[:piece_claims][:studio_id] => studio_id)
+                                        .where { Sequel[:piece_claims][:held] > 0 }
+          kept = kept.where(style_id: style_ids) if style_ids
+          kept = kept.where(first <= till) if till
+          kept = kept.where(last >= from) if from
+          kept.select(:style_id, :piece_id, :held, first.as(:first), last.as(:last),
+                      (from ? Sequel.function(:greatest, first, from) : first).as(:day))
+        end
+
+        # The nearest colours first; what is plainly another is not told.
+        def nearest(found, asked, page)
+          wanted = Lab.of(asked[:near])
+          near = straight(found, wanted).filter_map do |id, *lab|
+            apart = ColourDifference.between(wanted, Lab.new(*lab))
+            [id, apart] if apart <= FAR
+          end
+          sorted = near.sort_by { |id, apart| [apart, id] }
+          here = sorted.slice((page - 1) * PER_PAGE, PER_PAGE).to_a.to_h
+          items = shown(rows(:styles).where(id: here.keys), asked).map do |item|
+            { **item, apart: here[item[:id]].round(1) }
+          end
+          told(items.sort_by { |item| [here[item[:id]], item[:id]] }, page, sorted.size)
+        end
+
+        # Those that may be near, as far as a database can tell.
+        def straight(found, wanted)
+          square = wanted.to_h.map { |part, value| (Sequel[:"lab_#{part}"] - value)**2 }.reduce(:+)
+          found.exclude(lab_a: nil).where(square <= STRAIGHT**2).order(square, :id).limit(MOST_NEAR)
+               .select_map(%i[id lab_lightness lab_a lab_b])
+        end
+
+        def shown(dataset, asked)
           found = dataset.all
-          ids = found.map { |row| row[:id] }
-          there = database[:stock_quantities].where(style_id: ids).select_hash(:style_id, :on_hand)
-          kept = kept_of(ids)
+          around = Around.new(database, studio_id, found.map { |row| row[:id] })
+          free = busy(asked[:from], asked[:to], around.ids).select_hash(:style_id, :peak)
           found.map do |row|
-            held, pieces = kept.fetch(row[:id], [0, 0])
-            { **row.slice(:id, :version, *Styles::COLUMNS), on_hand: there.fetch(row[:id], 0), kept: held.round(6),
-                                                            pieces: pieces }
+            id = row[:id]
+            { **row.slice(:id, :version, :season, :role, :condition, :tag, :keepsake_of, :shape, *Styles::COLUMNS),
+              decide_by: row[:decide_by]&.iso8601, **around.of(id),
+              free: (around.on_hand(id) - free.fetch(id, 0)).round(6) }
           end
         end
 
-        def kept_of(ids)
-          sums = rows(:piece_claims).where(style_id: ids).where { held > 0 }.group(:style_id)
-          sums.select_map([:style_id, Sequel.function(:sum, :held).as(:held), Sequel.function(:count).*.as(:pieces)])
-              .to_h { |id, held, pieces| [id, [held, pieces]] }
+        # All that is told of the things of a page beside themselves, in five queries.
+        class Around < Table
+          AWAY = Sequel.function(:sum, :quantity) * -1
+
+          attr_reader :ids
+
+          def initialize(database, studio_id, ids)
+            super(database, studio_id)
+            @ids = ids
+          end
+
+          def on_hand(id)
+            @on_hand ||= rows(:stock_quantities).where(style_id: ids).select_hash(:style_id, :on_hand)
+            @on_hand.fetch(id, 0)
+          end
+
+          # @return [Hash] on_hand, kept, wanted, pieces, where, whom, keeps
+          def of(id)
+            claims = kept.fetch(id, [])
+            { on_hand: on_hand(id), kept: claims.sum { |claim| claim[:held] }.round(6),
+              wanted: claims.sum { |claim| claim[:wanted] }.round(6),
+              pieces: claims.count { |claim| claim[:held].positive? },
+              keeps: claims.select { |claim| claim[:held].positive? }.first(MOST_DRAWN).map { |claim| keep(claim) },
+              where: where.fetch(id, []), whom: away.fetch(id, []) }
+          end
+
+          private
+
+          def keep(claim)
+            { **claim.slice(:home, :held), visit_on: claim[:visit_on]&.iso8601, strike_on: claim[:strike_on]&.iso8601 }
+          end
+
+          def kept
+            @kept ||= Stockroom.new(database, studio_id).claims(ids).to_hash_groups(:style_id)
+          end
+
+          def where
+            @where ||= Boxes.new(database, studio_id).of_styles(ids)
+          end
+
+          # What was lent and has not come back, by whom.
+          def away
+            @away ||= rows(:stock_moves).where(style_id: ids, reason: %w[lent returned]).exclude(whom: "")
+                                        .exclude(id: rows(:stock_moves).exclude(reverses: nil).select(:reverses))
+                                        .group(:style_id, :whom)
+                                        .having { Sequel.function(:sum, :quantity) < -Lots::LEAST }
+                                        .select_map([:style_id, :whom, AWAY.as(:much),
+                                                     Sequel.function(:max, :made_at).as(:since)])
+                                        .each_with_object({}) do |(style, whom, much, since), all|
+              (all[style] ||= []) << { whom: whom, quantity: much, since: since.iso8601 }
+            end
+          end
         end
       end
     end

@@ -8,6 +8,7 @@ module DeckBough
         FIELDS = Style::INPUTS.map(&:name).freeze
         COLUMNS = (FIELDS - [:on_hand]).freeze
         MOST_OF_KINDS = 60
+        PARTICULARS = DeckBough::Stock::Particulars::INPUTS.map(&:name).freeze
 
         def list(page:, kind: nil)
           wanted = kind ? joined.where(kind: kind) : joined
@@ -27,9 +28,9 @@ module DeckBough
           return [] if known.empty?
 
           available = home ? stock.available(known, home: home, piece_id: piece_id) : stock.on_hand_of(known)
-          rows(:styles).where(id: known).map do |row|
-            Style.new(**row.slice(:id, *COLUMNS), **available.fetch(row[:id]))
-          end
+          found = rows(:styles).where(id: known).all
+          rolls = rolls_of(found)
+          found.map { |row| Style.new(**row.slice(:id, *COLUMNS), rolls: rolls[row[:id]], **available.fetch(row[:id])) }
         end
 
         # @return [Hash{String => Integer}] the version of each style there is; it moves with every count and change
@@ -37,13 +38,13 @@ module DeckBough
           rows(:styles).where(id: Ids.only(ids)).select_hash(:id, :version)
         end
 
-        # As many of each kind as a plan looks at, none of them retired.
+        # As many of each kind as a plan looks at, none of them retired, none another client's own.
         #
         # @return [Array<Style>] those most of which are free for a piece of a home first
         def of_kinds(kinds, home:, piece_id: nil)
           offered = kinds.flat_map do |kind|
-            joined.where(kind: kind, retired: false).order(Sequel.desc(:on_hand), :name).limit(MOST_OF_KINDS)
-                  .select_map(Sequel[:styles][:id])
+            joined.where(kind: kind, retired: false).where(of_studio_or(home[:id]))
+                  .order(Sequel.desc(:on_hand), :name).limit(MOST_OF_KINDS).select_map(Sequel[:styles][:id])
           end
           for_plan(offered, home: home, piece_id: piece_id)
             .sort_by { |style| [-style.for_piece, style.name] }
@@ -52,11 +53,35 @@ module DeckBough
         def create(given, account_id: nil)
           values = coloured(checked(Style::INPUTS, given))
           id = transaction do
-            id = rows(:styles).returning(:id).insert(studio_id: studio_id, **values.slice(*COLUMNS)).first[:id]
+            id = rows(:styles).returning(:id).insert(studio_id: studio_id, **values.slice(*COLUMNS),
+                                                     **lab(values[:colour])).first[:id]
             stock.count(id, values[:on_hand], account_id: account_id)
             id
           end
           find(id)
+        end
+
+        # What is known of a thing beyond what plans reckon with.
+        #
+        # @param given [Hash] as Stock::Particulars asks of its kind, and owner_home_id
+        def describe(id, version, given)
+          transaction do
+            row = rows(:styles).where(id: id).for_update.first or raise Problem.not_found("style")
+            values = particulars(row[:kind], given)
+            raise Problem.conflict(current: known_of(row), yours: given) if row[:version] != version
+
+            rows(:styles).where(id: id).update(version: version + 1, **values)
+            # A client's own thing is free in that client's home only.
+            Claims.new(database, studio_id).share_out([id]) if row[:owner_home_id] != values[:owner_home_id]
+          end
+          known_of(rows(:styles).where(id: id).first)
+        end
+
+        # @return [Hash] id, version and all particulars
+        def known_of(row)
+          told = row.slice(:id, :version, :owner_home_id, *PARTICULARS)
+          told.merge(DeckBough::Stock::Particulars::DAYS.to_h { |day| [day, row[day]&.iso8601] },
+                     parts: row[:parts].to_a)
         end
 
         def change(id, version, given, account_id: nil)
@@ -65,7 +90,8 @@ module DeckBough
             values = coloured(checked(Style::INPUTS, given))
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
-            rows(:styles).where(id: id).update(version: version + 1, **values.slice(*COLUMNS))
+            rows(:styles).where(id: id).update(version: version + 1, **values.slice(*COLUMNS),
+                                               **lab(values[:colour]))
             stock.count(id, values[:on_hand], account_id: account_id)
           end
           find(id)
@@ -84,13 +110,37 @@ module DeckBough
 
         private
 
+        def of_studio_or(home_id)
+          Sequel.expr(owner_home_id: nil) | Sequel.expr(owner_home_id: home_id)
+        end
+
+        def particulars(kind, given)
+          values = DeckBough::Stock::Particulars.check(kind, given.except("owner_home_id"))
+          values.merge(parts: Sequel.pg_array(values[:parts], :text), owner_home_id: owner(given["owner_home_id"]))
+        rescue InputError => e
+          raise Problem.of_faults(e.faults)
+        end
+
+        def owner(id)
+          return nil if id.nil?
+
+          (Ids.id?(id) && rows(:homes).where(id: id, deleted_at: nil).get(:id)) or
+            raise Problem.invalid([{ pointer: "/owner_home_id", code: "gone",
+                                     message: "That home is not there. Choose whose it is again." }])
+        end
+
+        def rolls_of(found)
+          ribbons = found.select { |row| row[:kind] == "ribbon" }.map { |row| row[:id] }
+          ribbons.empty? ? {} : Lots.new(database, studio_id).rolls(ribbons)
+        end
+
         # Loft and texture as they were, its weight by its length, no price.
         def create_offcut(whole, name, length)
           share = whole[:length_m] ? length / whole[:length_m] : 1.0
           values = whole.slice(*COLUMNS).merge(name: name, length_m: length, mass_g: whole[:mass_g]&.*(share),
                                                price_cents: nil,
                                                belongs_with: whole[:belongs_with] || whole[:name])
-          rows(:styles).returning(:id).insert(studio_id: studio_id, **values).first[:id]
+          rows(:styles).returning(:id).insert(studio_id: studio_id, **values, **lab(values[:colour])).first[:id]
         end
 
         def stock
@@ -104,6 +154,12 @@ module DeckBough
 
         def rows(table)
           table == :styles ? database[:styles].where(Sequel[:styles][:studio_id] => studio_id) : super
+        end
+
+        def lab(colour)
+          return { lab_lightness: nil, lab_a: nil, lab_b: nil } unless colour
+
+          Lab.of(colour).then { |lab| { lab_lightness: lab.lightness, lab_a: lab.a, lab_b: lab.b } }
         end
 
         def coloured(values)

@@ -11,3 +11,7 @@ createRoot(root).render(
     <App />
   </StrictMode>,
 );
+
+// What works without network is fetched when the screen stands.
+if ("serviceWorker" in navigator && import.meta.env.PROD)
+  window.addEventListener("load", () => void navigator.serviceWorker.register("/sw.js"));

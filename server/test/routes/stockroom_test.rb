@@ -33,7 +33,8 @@ class StockroomTest < ServerTest
   end
 
   def test_words_are_found_anywhere_in_any_order
-    assert_equal ["Plum velvet, 8 cm", "Plum velvet ribbon"], names("velvet plum")
+    assert_equal ["Plum velvet, 8 cm", "Plum velvet ribbon", "Plum velvet bows, tied", "Plum velvet cushions"],
+                 names("velvet plum")
     assert_includes names("GLASS drop"), "Plum glass drop, 9 cm"
     assert_empty names("velvet quince")
     assert_equal names("velvet"), names("  velvet  ")
@@ -50,7 +51,7 @@ class StockroomTest < ServerTest
   def test_what_leads_comes_first_and_a_kind_can_be_picked
     kinds = search["items"].map { |thing| thing["kind"] }
 
-    assert_equal %w[ornament ribbon pick garland stem wreath light fixing], kinds.uniq
+    assert_equal %w[ornament ribbon pick garland stem wreath light fixing tree decor], kinds.uniq
     assert_equal ["ribbon"], search("", kind: "ribbon")["items"].map { |thing| thing["kind"] }.uniq
     search("", kind: "hammer", status: 422)
   end
@@ -75,12 +76,12 @@ class StockroomTest < ServerTest
   def test_pages_hold_all_of_it_once
     studio = DATABASE[:studios].get(:id)
     DATABASE[:styles].multi_insert(Array.new(250) do |i|
-      { studio_id: studio, kind: "ornament", name: format("Row %03d", i) }
+      { studio_id: studio, kind: "ornament", name: format("Rowed %03d", i) }
     end)
-    found = (1..3).flat_map { |page| search("Row", page: page)["items"].map { |thing| thing["name"] } }
+    found = (1..3).flat_map { |page| search("Rowed", page: page)["items"].map { |thing| thing["name"] } }
 
-    assert_equal 250, search("Row")["total"]
-    assert_equal(Array.new(250) { |i| format("Row %03d", i) }, found)
+    assert_equal 250, search("Rowed")["total"]
+    assert_equal(Array.new(250) { |i| format("Rowed %03d", i) }, found)
   end
 
   def test_an_entry_moves_the_count_and_says_why_and_by_whom
@@ -166,5 +167,110 @@ class StockroomTest < ServerTest
 
     assert_equal 3, have.call
     refute_equal before, have.call
+  end
+
+  def describe(style, status: 200, **known)
+    ask(:put, "/api/styles/#{style}/particulars",
+        { version: DATABASE[:styles].where(id: style).get(:version), **known }, status: status)
+  end
+
+  def style(name) = DATABASE[:styles].where(name: name).get(:id)
+
+  def test_a_box_and_its_shelf_are_found_by_the_same_words
+    DATABASE[:stock_lots].where(style_id: @velvet).update(box_id: nil)
+    box = ask(:post, "/api/boxes", { number: 41, place: "Loft left", name: "Plums" }, status: 201)
+    ask(:post, "/api/boxes/carry", { key: SecureRandom.uuid, into: box["id"], things: [{ style: @velvet, from: nil }] })
+
+    assert_equal ["Plum velvet, 8 cm"], names("box 41")
+    assert_equal ["Plum velvet, 8 cm"], names("velvet loft plums 41")
+    assert_empty names("quince loft left")
+    assert_equal ["Plum velvet, 8 cm"], names("", box: box["id"])
+    where = search("box 41")["items"].first["where"]
+
+    assert_equal([[41, "Loft left", 24.0]], where.map { |lying| lying.values_at("number", "place", "quantity") })
+  end
+
+  def test_what_is_known_of_a_thing_is_kept_found_and_refused_by_field
+    told = describe(@velvet, season: "winter", role: "base", finish: "crushed", bought_from: "Halyard Trimmings",
+                             bought_on: "2023-11-18", seasons_expected: 6, keepsake_of: "Idony Farrow",
+                             keepsake_year: 2019)
+
+    assert_equal ["winter", "base", "crushed", "2023-11-18", 2019],
+                 told.values_at("season", "role", "finish", "bought_on", "keepsake_year")
+    assert_equal [4, 38, 2028, false], told.values_at("seasons_used", "cost_cents", "last_season", "due")
+    assert_includes names("idony"), "Plum velvet, 8 cm"
+    assert_includes names("halyard"), "Plum velvet, 8 cm"
+    assert_equal ["Plum velvet, 8 cm"], names("velvet ornament", season: "winter")
+    assert_equal ["Plum velvet, 8 cm"], names("velvet ornament", role: "base")
+    assert_empty names("plum velvet", role: "change", kind: "ornament")
+    { bought_on: "soon", decide_by: "2026-02-30", seasons_expected: 0, riser_height_m: 1,
+      season: "spring" }.each do |name, value|
+      refused = describe(@velvet, status: 422, name => value)
+
+      assert_includes refused["errors"].map { |error| error["pointer"] }, "/#{name}", name
+    end
+    assert_equal "winter", ask(:get, "/api/styles/#{@velvet}")["season"]
+    describe(@velvet, status: 422, tag: "may_go_back")
+    describe(@velvet, status: 422, owner_home_id: SecureRandom.uuid)
+    ask(:put, "/api/styles/#{@velvet}/particulars", { version: 1, season: "winter" }, status: 409)
+  end
+
+  def test_near_colours_come_nearest_first_and_others_not_at_all
+    found = search("", near: "#6b2e4f")["items"]
+
+    assert_equal "#6b2e4f", found.first["colour"]
+    assert_equal(found.map { |thing| thing["apart"] }.sort, found.map { |thing| thing["apart"] })
+    assert_operator found.last["apart"], :<=, 20
+    refute_includes found.map { |thing| thing["name"] }, "Quince ball, 7 cm"
+    assert_equal ["Plum velvet ribbon"], names("ribbon", near: "#6b2e4f").first(1)
+    search("", near: "plum", status: 422)
+  end
+
+  def test_what_is_free_on_some_days_is_told_by_the_fullest_of_them
+    ids = DATABASE[:piece_claims].where(style_id: @velvet)
+    kept = search("Plum velvet, 8")["items"].first["kept"]
+
+    assert_operator kept, :>, 0
+    enter("counted", kept)
+
+    assert_in_delta 0, search("Plum velvet, 8")["items"].first["free"]
+    refute_includes names("plum velvet", from: "2026-12-10", to: "2026-12-20"), "Plum velvet, 8 cm"
+    assert_includes names("plum velvet", from: "2027-03-01", to: "2027-03-08"), "Plum velvet, 8 cm"
+    assert_in_delta kept, search("plum velvet, 8", from: "2027-03-01")["items"].first["free"]
+    assert_predicate ids, :any?
+    search("", from: "tomorrow", status: 422)
+  end
+
+  def test_a_clients_own_thing_is_free_in_that_clients_home_only
+    tree = DATABASE[:pieces].where(name: "Quay window tree").get(:id)
+    have = lambda do
+      ask(:post, "/api/pieces/#{tree}/plan", {})["ledger"].find { |line| line["style"] == @velvet }["have"]
+    end
+    before = have.call
+    loft, house = ["The Signal Loft", "Tidewaiter's House"].map { |name| DATABASE[:homes].where(name: name).get(:id) }
+    describe(@velvet, owner_home_id: loft)
+
+    assert_equal 0, have.call
+    describe(@velvet, owner_home_id: house)
+
+    assert_equal before, have.call
+    assert_equal ["Plum velvet, 8 cm"], names("velvet", owner: house)
+  end
+
+  def test_what_was_lent_says_to_whom_until_it_is_back
+    write = lambda do |reason, quantity, whom|
+      ask(:post, "/api/styles/#{@velvet}/moves",
+          { key: SecureRandom.uuid, reason: reason, quantity: quantity, whom: whom }, status: 201)
+    end
+    write.call("lent", 4, "Corin Aske")
+    away = -> { search("plum velvet, 8")["items"].first["whom"].map { |one| one.values_at("whom", "quantity") } }
+
+    assert_equal [["Corin Aske", 4.0]], away.call
+    write.call("returned", 3, "Corin Aske")
+
+    assert_equal [["Corin Aske", 1.0]], away.call
+    write.call("returned", 1, "Corin Aske")
+
+    assert_empty away.call
   end
 end

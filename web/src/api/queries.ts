@@ -6,6 +6,8 @@ export const queryClient = new QueryClient({
     queries: {
       retry: (failures, error) => failures < 2 && error instanceof Problem && error.status === 0,
       refetchOnWindowFocus: false,
+      // Without network what was last seen is answered all the same.
+      networkMode: "offlineFirst",
       staleTime: 5_000,
     },
   },
@@ -31,6 +33,8 @@ export const keys = {
   styles: ["styles"],
   uses: (style: string, home: string) => ["styles", "uses", style, home],
   claims: (piece: string, style: string) => ["piece", piece, "claims", style],
+  boxes: ["styles", "boxes"],
+  box: (id: string) => ["styles", "boxes", id],
   looks: ["looks"],
   houseRules: ["house-rules"],
   hints: ["hints"],

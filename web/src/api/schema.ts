@@ -1099,7 +1099,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/styles/{id}": {
+    "/api/styles/{id}/particulars": {
         parameters: {
             query?: never;
             header?: never;
@@ -1109,6 +1109,26 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Change what is known of a thing beyond what plans reckon with */
+        put: operations["describeStyle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** One thing of the stockroom with all that is known of it */
+        get: operations["readStyle"];
         /** Change a style or what is on hand */
         put: operations["changeStyle"];
         post?: never;
@@ -1170,6 +1190,169 @@ export interface paths {
         put?: never;
         /** Take a wrong entry back by another; once */
         post: operations["reverseMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Boxes, shelf by shelf */
+        get: operations["listBoxes"];
+        put?: never;
+        /** Add a box; without a number it gets the next one */
+        post: operations["createBox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes/carry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put things into a box, or out of all of them; once by the key */
+        post: operations["carryThings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Into which boxes what lies in none would go */
+        get: operations["proposeBoxes"];
+        put?: never;
+        /** Pack as proposed, or as pulled about by hand; once by the key */
+        post: operations["packBoxes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Labels with a code that opens the page of a box */
+        get: operations["printBoxLabels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Send labels to the label printer */
+        post: operations["sendBoxLabels"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes/scanned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the hand-held scanner reads */
+        get: operations["readScanner"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A box and what lies in it */
+        get: operations["readBox"];
+        /** Change number, name, shelf or size of a box */
+        put: operations["changeBox"];
+        post?: never;
+        /** Delete an empty box */
+        delete: operations["deleteBox"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted box back */
+        post: operations["restoreBox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boxes/{id}/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what was seen in a box; once by the key */
+        post: operations["countBox"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1536,6 +1719,10 @@ export interface components {
             reason: "bought" | "returned" | "found" | "used" | "broken" | "lost" | "lent" | "given" | "counted";
             quantity: number;
             note?: string;
+            /** @description to whom it was lent or given */
+            whom?: string;
+            /** @description the box in which that is */
+            box?: string | null;
         };
         KeptBy: {
             items: {
@@ -1555,8 +1742,234 @@ export interface components {
         StockThing: components["schemas"]["Style"] & {
             /** @description what pieces keep of it */
             kept: number;
+            /** @description what they want */
+            wanted: number;
             /** @description how many keep some */
             pieces: number;
+            /** @description on the days that were asked about */
+            free: number;
+            /** @description how far its colour is from the one asked for */
+            apart?: number;
+            keeps: components["schemas"]["Keeping"][];
+            where: components["schemas"]["Lying"][];
+            whom: components["schemas"]["Away"][];
+            season: components["schemas"]["Particulars"]["season"];
+            role: components["schemas"]["Particulars"]["role"];
+            condition: components["schemas"]["Particulars"]["condition"];
+            tag: components["schemas"]["Particulars"]["tag"];
+            decide_by: string | null;
+            keepsake_of: string | null;
+            shape: components["schemas"]["Particulars"]["shape"];
+        };
+        Keeping: {
+            home: string;
+            held: number;
+            visit_on: string | null;
+            strike_on: string | null;
+        };
+        Lying: {
+            box: string | null;
+            number: number | null;
+            place: string | null;
+            seen_at: string | null;
+            quantity: number;
+        };
+        Away: {
+            whom: string;
+            quantity: number;
+            since: string;
+        };
+        Particulars: {
+            /** @enum {string} */
+            season?: "holiday" | "winter" | "all_year";
+            /** @enum {string|null} */
+            role?: "base" | "change" | null;
+            /** @enum {string} */
+            condition?: "new" | "good" | "worn" | "to_mend";
+            finish?: string | null;
+            bought_from?: string | null;
+            bought_on?: string | null;
+            seasons_expected?: number | null;
+            /** @enum {string} */
+            tag?: "none" | "may_go_back" | "price_only";
+            decide_by?: string | null;
+            keepsake_of?: string | null;
+            keepsake_year?: number | null;
+            keepsake_from?: string | null;
+            shedding?: boolean;
+            /** @enum {string|null} */
+            drape?: "supple" | "stiff" | "mouldable" | null;
+            /**
+             * @description how it is drawn
+             * @enum {string|null}
+             */
+            shape?: "candle" | "lantern" | "vessel" | "bowl" | "basket" | "cloth" | "stocking" | "block" | "house" | "figure" | "bundle" | "tray" | "beads" | "star" | "bow" | "tree" | null;
+            riser_height_m?: number | null;
+            riser_top_m?: number | null;
+            tested_on?: string | null;
+            dead_percent?: number | null;
+            litres?: number | null;
+            parts?: string[];
+            owner_home_id?: string | null;
+        };
+        ParticularsChange: components["schemas"]["Particulars"] & {
+            version: number;
+        };
+        StockDetails: components["schemas"]["StockThing"] & WithRequired<components["schemas"]["Particulars"], "season" | "role" | "condition" | "finish" | "bought_from" | "bought_on" | "seasons_expected" | "tag" | "decide_by" | "keepsake_of" | "keepsake_year" | "keepsake_from" | "shedding" | "drape" | "shape" | "riser_height_m" | "riser_top_m" | "tested_on" | "dead_percent" | "litres" | "parts" | "owner_home_id"> & {
+            /** @description lengths of the rolls and offcuts of a ribbon */
+            rolls: number[];
+            /** @description of one each season */
+            cost_cents: number | null;
+            seasons_used: number | null;
+            last_season: number | null;
+            /** @description whether another one should be looked for */
+            due: boolean;
+            cost_by_season: {
+                year: number;
+                cents: number;
+                ahead: boolean;
+            }[];
+        };
+        BoxFields: {
+            number?: number;
+            name?: string;
+            place?: string;
+            litres?: number;
+        };
+        BoxChange: components["schemas"]["BoxFields"] & {
+            version: number;
+            number: number;
+        };
+        Box: {
+            id: string;
+            version: number;
+            number: number;
+            name: string;
+            place: string;
+            litres: number;
+            /** @description kinds of things inside */
+            things: number;
+            litres_used: number;
+            kg: number;
+            breakable: boolean;
+            /** @description what it may weigh, with what is inside */
+            most_kg: number;
+            seen_at: string | null;
+            seen_by: string | null;
+        };
+        BoxList: {
+            items: components["schemas"]["Box"][];
+        };
+        BoxContent: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            material: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+            diameter_mm: number | null;
+            breakable: boolean;
+            condition: string;
+            keepsake_of: string | null;
+            quantity: number;
+            rolls: number[] | null;
+        };
+        BoxInside: components["schemas"]["Box"] & {
+            inside: components["schemas"]["BoxContent"][];
+        };
+        Carrying: {
+            /** Format: uuid */
+            key: string;
+            /** @description null: out of all boxes */
+            into?: string | null;
+            things: {
+                style: string;
+                from?: string | null;
+                /** @description all that lies there where it is left out */
+                quantity?: number | null;
+            }[];
+        };
+        Carried: {
+            moved: number;
+        };
+        BoxCount: {
+            /** Format: uuid */
+            key: string;
+            note?: string;
+            seen: {
+                style: string;
+                quantity: number;
+            }[];
+        };
+        BoxCounted: {
+            box: components["schemas"]["BoxInside"];
+            differences: {
+                style: string;
+                name: string;
+                by: number;
+            }[];
+        };
+        PackedThing: {
+            style: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            material: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+            breakable: boolean;
+            quantity: number;
+            litres: number;
+            kg: number;
+        };
+        BoxProposal: {
+            boxes: {
+                box: string | null;
+                number: number | null;
+                place: string | null;
+                most_litres: number;
+                litres: number;
+                kg: number;
+                breakable: boolean;
+                items: components["schemas"]["PackedThing"][];
+            }[];
+            left: components["schemas"]["PackedThing"][];
+            lower_bound: number;
+            most_kg: number;
+            breakable_kg: number;
+            findings: {
+                severity: string;
+                message: string;
+            }[];
+        };
+        Packing: {
+            /** Format: uuid */
+            key: string;
+            /** @description where new boxes stand */
+            place?: string;
+            boxes: {
+                box: string | null;
+                things: {
+                    style: string;
+                    quantity: number;
+                }[];
+            }[];
+        };
+        Packed: {
+            boxes: number;
+            moved: number;
+        };
+        LabelsWanted: {
+            boxes: string[];
+        };
+        LabelsPrinted: {
+            labels: number;
+            /** @description the page that was printed */
+            printer: string;
+        };
+        Scanned: {
+            code: string | null;
         };
         StockPage: {
             items: components["schemas"]["StockThing"][];
@@ -1570,8 +1983,9 @@ export interface components {
             /** @description how many there were then */
             after: number;
             /** @enum {string} */
-            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed";
+            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed" | "moved";
             note: string;
+            whom: string;
             by: string | null;
             made_at: string;
             reversed: boolean;
@@ -1991,7 +2405,7 @@ export interface components {
             version: number;
             name: string;
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath" | "tree" | "decor" | "tool";
             colour: string | null;
             diameter_mm: number | null;
             material: string | null;
@@ -2315,6 +2729,8 @@ export interface components {
             useless_m: number;
             rolls: components["schemas"]["CutRoll"][];
             back_m: number;
+            /** @description what goes back */
+            back_rolls_m?: number[];
             sheet: components["schemas"]["WorkingSheet"];
             act?: components["schemas"]["Act"];
             /** @description what the tree takes of it now */
@@ -5533,7 +5949,7 @@ export interface operations {
         parameters: {
             query?: {
                 page?: number;
-                kind?: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath";
+                kind?: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath" | "tree" | "decor" | "tool";
                 /** @description told with what is free for this piece */
                 piece?: string;
             };
@@ -5581,6 +5997,60 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    describeStyle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ParticularsChange"];
+            };
+        };
+        responses: {
+            /** @description The thing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockDetails"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readStyle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The thing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockDetails"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     changeStyle: {
@@ -5723,12 +6193,356 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    listBoxes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Boxes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    createBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoxFields"];
+            };
+        };
+        responses: {
+            /** @description The box */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxInside"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    carryThings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Carrying"];
+            };
+        };
+        responses: {
+            /** @description How many kinds of things moved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Carried"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    proposeBoxes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A proposal */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxProposal"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    packBoxes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Packing"];
+            };
+        };
+        responses: {
+            /** @description What was packed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Packed"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    printBoxLabels: {
+        parameters: {
+            query?: {
+                /** @description ids, with commas; all where it is left out */
+                boxes?: string;
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Labels */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    sendBoxLabels: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelsWanted"];
+            };
+        };
+        responses: {
+            /** @description What was printed */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelsPrinted"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readScanner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A code */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scanned"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    readBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The box */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxInside"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    changeBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoxChange"];
+            };
+        };
+        responses: {
+            /** @description The box */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxInside"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    restoreBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The box */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxInside"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    countBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoxCount"];
+            };
+        };
+        responses: {
+            /** @description The box */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxCounted"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
     searchStock: {
         parameters: {
             query?: {
                 q?: string;
                 kind?: components["schemas"]["Style"]["kind"];
                 retired?: "true" | "false";
+                season?: components["schemas"]["Particulars"]["season"];
+                role?: "base" | "change";
+                tag?: components["schemas"]["Particulars"]["tag"];
+                /** @description a colour */
+                near?: string;
+                /** @description the first day on which some must be free */
+                from?: string;
+                /** @description the last one */
+                to?: string;
+                box?: string;
+                /** @description the home of the client whose own it is */
+                owner?: string;
                 page?: number;
             };
             header?: never;
@@ -5998,3 +6812,6 @@ export interface operations {
         };
     };
 }
+type WithRequired<T, K extends keyof T> = T & {
+    [P in K]-?: T[P];
+};

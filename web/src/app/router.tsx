@@ -53,6 +53,11 @@ export const router = createBrowserRouter([
         path: "stock",
         lazy: async () => ({ Component: (await import("../screens/stock/Stockroom")).Stockroom }),
       },
+      { path: "boxes", lazy: async () => ({ Component: (await import("../screens/boxes/Boxes")).Boxes }) },
+      {
+        path: "boxes/:number",
+        lazy: async () => ({ Component: (await import("../screens/boxes/BoxPage")).BoxPage }),
+      },
       {
         path: "house-rules",
         lazy: async () => ({ Component: (await import("../screens/house-rules/HouseRules")).HouseRules }),

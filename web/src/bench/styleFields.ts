@@ -13,6 +13,9 @@ export const TITLES: Record<StyleKind, string> = {
   stem: "a stem",
   fixing: "a fixing",
   wreath: "a wreath or ring",
+  tree: "a tree",
+  decor: "a piece of decor",
+  tool: "a tool",
 };
 
 /** What is asked of each kind, and in which unit. */
@@ -56,6 +59,17 @@ export const ASKED: Record<StyleKind, { name: string; label: string }[]> = {
     { name: "opening_m", label: "Opening" },
     { name: "mass_g", label: "Weight" },
   ],
+  tree: [
+    { name: "length_m", label: "Height" },
+    { name: "across_m", label: "Spread" },
+    { name: "bulbs", label: "Bulbs of its own" },
+  ],
+  decor: [
+    { name: "material", label: "Material" },
+    { name: "mass_g", label: "Weight" },
+    { name: "pack_size", label: "In a pack" },
+  ],
+  tool: [{ name: "pack_size", label: "In a pack" }],
 };
 
 export const TEXTURES = ["needle", "scale", "broadleaf", "fern", "berry", "cone", "twig", "flower"] as const;
@@ -68,6 +82,10 @@ export const TICKS: Partial<Record<StyleKind, { name: keyof Ticked; label: strin
     { name: "keepsake", label: "A keepsake" },
   ],
   garland: [{ name: "two_way", label: "Tips both ways" }],
+  decor: [
+    { name: "breakable", label: "Breakable" },
+    { name: "keepsake", label: "A keepsake" },
+  ],
 };
 
 /** The unit a field of a style is kept in. */

@@ -10,6 +10,7 @@ import { ask, client, type Schemas } from "../api/client";
 import { keys } from "../api/queries";
 import { useLight } from "../app/light";
 import { useUndo } from "../parts/undo";
+import { forgetStudio } from "../waiting/withoutNetwork";
 import { PeopleDialog } from "./PeopleDialog";
 import { PasswordDialog } from "./PasswordDialog";
 
@@ -44,6 +45,7 @@ export function AccountChoices({ me, anchor, close }: AccountChoicesProps) {
   async function signOut() {
     await ask(client.POST("/api/logout", { body: {} })).catch(() => undefined);
     cache.clear();
+    await forgetStudio();
     await navigate("/sign-in");
   }
 

@@ -21,7 +21,7 @@ const ENTRIES = [
     to: "/stock",
     label: "Stock",
     icon: Inventory2Outlined,
-    here: (path: string) => path.startsWith("/stock"),
+    here: (path: string) => /^\/(stock|boxes)/.test(path),
   },
   {
     to: "/house-rules",

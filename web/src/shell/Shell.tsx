@@ -6,6 +6,7 @@ import { useMe } from "../api/queries";
 import { Failed } from "../parts/Failed";
 import { Loading } from "../parts/Loading";
 import { UndoProvider } from "../parts/undo";
+import { WaitingNotice } from "../waiting/WaitingNotice";
 import { NavRail } from "./NavRail";
 import { ShortcutProvider, useShortcuts } from "./shortcuts";
 import { SkipLink } from "./SkipLink";
@@ -56,6 +57,7 @@ export function Shell() {
             tabIndex={-1}
             sx={{ outline: "none", flex: 1, minWidth: 0, minHeight: 0, display: "flex", flexDirection: "column" }}
           >
+            <WaitingNotice />
             <Outlet />
           </Box>
         </Box>

@@ -16,6 +16,9 @@ export interface Tokens {
   brickWash: string;
   /** Edge of a control, 3:1 against card. */
   edge: string;
+  /** Cardboard, its front and its lid. */
+  kraft: string;
+  kraftLid: string;
 }
 
 export const day: Tokens = {
@@ -32,6 +35,8 @@ export const day: Tokens = {
   quinceWash: "#FBF3E1",
   brickWash: "#F9EAE6",
   edge: "#7F8F94",
+  kraft: "#E2D3B8",
+  kraftLid: "#CDB892",
 };
 
 /** For evenings in the client's house. */
@@ -49,6 +54,8 @@ export const evening: Tokens = {
   quinceWash: "#3A301B",
   brickWash: "#422722",
   edge: "#7E9097",
+  kraft: "#5A4E3B",
+  kraftLid: "#6D5F48",
 };
 
 export const fonts = {

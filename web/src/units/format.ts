@@ -1,3 +1,5 @@
+import { LITRES_A_CUBIC_FOOT } from "./reading";
+
 /** Prints what Ruby answered the way a person says it. Nothing is computed here but rounding. */
 export type Units = "metric" | "imperial";
 
@@ -118,6 +120,12 @@ export function mass(kilograms: number, units: Units): string {
 /** The same in a column whose head tells the unit. */
 export function plainMass(kilograms: number, units: Units): string {
   return units === "imperial" ? (kilograms / POUND).toFixed(1) : kilograms.toFixed(2);
+}
+
+/** What a box holds: to a litre, or to a tenth of a cubic foot. */
+export function volume(litres: number, units: Units): string {
+  if (units === "imperial") return `${(litres / LITRES_A_CUBIC_FOOT).toFixed(1)} cu ft`;
+  return `${litres < 10 ? Number(litres.toFixed(1)) : Math.round(litres)} l`;
 }
 
 export function massUnit(units: Units): "kg" | "lb" {

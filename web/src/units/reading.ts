@@ -8,6 +8,7 @@ interface Reading {
 const INCHES_A_METRE = 1 / 0.0254;
 const FEET_A_METRE = 1 / 0.3048;
 const POUNDS_A_KILOGRAM = 1 / 0.45359237;
+export const LITRES_A_CUBIC_FOOT = 28.316846592;
 
 /** How a number in a unit is read in feet and pounds: by what it is multiplied, and what the unit is called then. */
 const IMPERIAL: Record<string, Reading> = {
@@ -22,6 +23,7 @@ const IMPERIAL: Record<string, Reading> = {
   "minutes per m": { factor: 1 / FEET_A_METRE, unit: "minutes per ft" },
   kg: { factor: POUNDS_A_KILOGRAM, unit: "lb" },
   "kg rated": { factor: POUNDS_A_KILOGRAM, unit: "lb rated" },
+  litres: { factor: 1 / LITRES_A_CUBIC_FOOT, unit: "cu ft" },
   g: { factor: (POUNDS_A_KILOGRAM * 16) / 1000, unit: "oz" },
 };
 /** Rolls and pieces of garland are longer than anyone counts in inches. */

@@ -17,7 +17,8 @@ module DeckBough
 
       INPUTS = [Input.choice(:reason, "What happened", REASONS),
                 Input.number(:quantity, "How many", "", 0..MOST),
-                Input.text(:note, "Why", 0..200, default: "")].freeze
+                Input.text(:note, "Why", 0..200, default: ""),
+                Input.text(:whom, "To whom", 0..80, default: "")].freeze
 
       module_function
 

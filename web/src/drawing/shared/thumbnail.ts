@@ -2,15 +2,17 @@ import type { Schemas } from "../../api/client";
 import { ornamentSprite } from "./paintOrnament";
 import { shade } from "./shade";
 import { laySprig } from "./sprigSprites";
+import { paintDecor, paintShears, paintTree } from "./thumbnailShapes";
 
-type Thing = Pick<Schemas["Style"], "kind" | "colour" | "texture" | "material">;
+/** What a thing of the stock is drawn by. */
+export type Drawn = Pick<Schemas["Style"], "kind" | "colour" | "texture"> & Pick<Schemas["Particulars"], "shape">;
 
 const PLAIN = "#8c8f8a";
 const LEAF = "#2f5d4a";
 /** A ball bears one of the patterns, by its place in a list. */
 const PATTERNS = 8;
 
-interface Sheet {
+export interface Sheet {
   context: CanvasRenderingContext2D;
   size: number;
   dusk: boolean;
@@ -105,7 +107,7 @@ function hook({ context, size, dusk }: Sheet, colour: string) {
 }
 
 /** One thing of the stock in a small square, drawn as on the benches. */
-export function paintThumbnail(sheet: Sheet, thing: Thing, place: number) {
+export function paintThumbnail(sheet: Sheet, thing: Drawn, place: number) {
   const { context, size } = sheet;
   const colour = thing.colour ?? PLAIN;
   const texture = thing.texture ?? "needle";
@@ -117,6 +119,9 @@ export function paintThumbnail(sheet: Sheet, thing: Thing, place: number) {
   else if (thing.kind === "stem") greens(sheet, thing.colour ?? LEAF, texture, 2);
   else if (thing.kind === "garland") greens(sheet, thing.colour ?? LEAF, texture, 5);
   else if (thing.kind === "wreath") ring(sheet, thing.colour ?? LEAF, texture);
+  else if (thing.kind === "tree") paintTree(sheet, thing.colour ?? LEAF);
+  else if (thing.kind === "decor") paintDecor(sheet, colour, thing.shape ?? null);
+  else if (thing.kind === "tool") paintShears(sheet, thing.colour ?? "#8a8f94");
   else hook(sheet, thing.colour ?? "#8a8f94");
   context.restore();
 }

@@ -9,7 +9,7 @@ import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../api/client";
 import { ConflictDialog } from "../../parts/ConflictDialog";
 import { LengthField } from "../../parts/LengthField";
-import { MassField } from "../../parts/MassField";
+import { MeasuredField } from "../../parts/MeasuredField";
 import { FormAlert } from "../../parts/ProblemAlert";
 import { Tick } from "../../parts/Tick";
 import { useAnchorForm } from "./useAnchorForm";
@@ -109,7 +109,7 @@ export function AnchorDialog({ home, kinds, anchor, year, onClose }: Props) {
               error={objections.field("/floor_m")}
               onChange={(floor_m) => change({ floor_m })}
             />
-            <MassField
+            <MeasuredField
               label="Rated load on its label"
               unit="kg"
               value={said.rated_kg}

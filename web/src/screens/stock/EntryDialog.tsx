@@ -13,17 +13,25 @@ import { useObjections } from "../../api/useObjections";
 import { LengthField } from "../../parts/LengthField";
 import { NumberField } from "../../parts/NumberField";
 import { FormAlert } from "../../parts/ProblemAlert";
-import { REASONS } from "./words";
+import { placed, REASONS } from "./words";
 
 type Reason = Schemas["StockEntry"]["reason"];
 
+interface Said {
+  reason: Reason;
+  quantity: number | null;
+  note: string;
+  whom: string;
+  box: string;
+}
+
+const ANYWHERE = "";
+/** What goes to somebody, or comes back from there. */
+const WITH_WHOM: Reason[] = ["lent", "given", "returned"];
+
 /** Writes down what happened to a thing; sent twice it counts once. */
 export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; onClose: () => void }) {
-  const [said, setSaid] = useState<{ reason: Reason; quantity: number | null; note: string }>({
-    reason: "broken",
-    quantity: null,
-    note: "",
-  });
+  const [said, setSaid] = useState<Said>({ reason: "broken", quantity: null, note: "", whom: "", box: ANYWHERE });
   const [key] = useState(() => crypto.randomUUID());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
@@ -41,7 +49,13 @@ export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; 
       await ask(
         client.POST("/api/styles/{id}/moves", {
           params: { path: { id: thing.id } },
-          body: { ...said, quantity: said.quantity, key },
+          body: {
+            ...said,
+            quantity: said.quantity,
+            whom: WITH_WHOM.includes(said.reason) ? said.whom : "",
+            box: said.box || null,
+            key,
+          },
         }),
       );
       await queryClient.invalidateQueries({ queryKey: keys.styles });
@@ -91,6 +105,34 @@ export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; 
                 error={error}
                 onChange={(quantity) => setSaid((before) => ({ ...before, quantity }))}
               />
+            )}
+            {WITH_WHOM.includes(said.reason) && (
+              <TextField
+                label={said.reason === "returned" ? "From whom" : "To whom"}
+                value={said.whom}
+                onChange={(event) => setSaid((before) => ({ ...before, whom: event.target.value }))}
+                error={Boolean(objections.field("/whom"))}
+                helperText={objections.field("/whom")}
+                slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
+              />
+            )}
+            {thing.where.some(({ box }) => box) && (
+              <TextField
+                select
+                label="Where"
+                value={said.box}
+                onChange={(event) => setSaid((before) => ({ ...before, box: event.target.value }))}
+                error={Boolean(objections.field("/box"))}
+                helperText={objections.field("/box")}
+                slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+              >
+                <MenuItem value={ANYWHERE}>{counts ? "everywhere together" : "wherever it lies"}</MenuItem>
+                {[...new Map(thing.where.filter(({ box }) => box).map((one) => [one.box, one])).values()].map((one) => (
+                  <MenuItem key={one.box} value={one.box ?? ANYWHERE}>
+                    {placed(one.number ?? 0, one.place)}
+                  </MenuItem>
+                ))}
+              </TextField>
             )}
             <TextField
               label="Why"

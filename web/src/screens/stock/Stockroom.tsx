@@ -10,6 +10,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useCallback, useDeferredValue, useState } from "react";
+import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useMe } from "../../api/queries";
 import { StyleDialog } from "../../bench/StyleDialog";
@@ -19,9 +20,11 @@ import { Notice } from "../../parts/Notice";
 import { SideDrawer } from "../../parts/SideDrawer";
 import { Strip } from "../../shell/Strip";
 import { counted } from "../../units/format";
+import { Narrowing } from "./Narrowing";
+import { PutDialog } from "./PutDialog";
 import { StockList } from "./StockList";
 import { ThingPane } from "./ThingPane";
-import { useStock } from "./useStock";
+import { useStock, type Narrowed } from "./useStock";
 import { KINDS } from "./words";
 
 type Kind = Schemas["Style"]["kind"];
@@ -30,24 +33,41 @@ type Kind = Schemas["Style"]["kind"];
 export function Stockroom() {
   const year = useMe().data?.today.slice(0, 4) ?? "";
   const [typed, setTyped] = useState("");
-  const [kind, setKind] = useState<Kind | null>(null);
+  const [narrowed, setNarrowed] = useState<Narrowed>({});
+  const [picked, setPicked] = useState<Map<string, Schemas["StockThing"]> | null>(null);
+  const [putting, setPutting] = useState(false);
   const [chosen, setChosen] = useState(0);
   const [opened, setOpened] = useState(false);
   const [pages, setPages] = useState<number[]>([]);
   const [menu, setMenu] = useState<HTMLElement | null>(null);
   const [adding, setAdding] = useState<Kind | null>(null);
   const words = useDeferredValue(typed);
-  const { first, total, at } = useStock({ words, kind }, pages);
+  const search = { words, ...narrowed };
+  const { first, total, at } = useStock(search, pages);
+  const kind = narrowed.kind;
+  const look = (next: Narrowed) => {
+    setNarrowed(next);
+    setChosen(0);
+  };
   const wide = useMediaQuery("(min-width: 900px)");
   const seen = useCallback((numbers: number[]) => setPages(numbers), []);
   const thing = at(Math.min(chosen, Math.max(total - 1, 0)));
-  const searching = words !== "" || kind !== null;
+  const searching = words !== "" || Object.keys(narrowed).length > 0;
+  const pick = (one: Schemas["StockThing"]) =>
+    setPicked((before) => {
+      const next = new Map(before);
+      if (!next.delete(one.id)) next.set(one.id, one);
+      return next;
+    });
 
   if (first.isPending) return <Loading what="the stockroom" />;
   if (first.isError) return <Failed error={first.error} retry={() => void first.refetch()} />;
   return (
     <>
       <Strip crumbs={[{ label: `Season ${year}`, to: "/" }, { label: "Stockroom" }]}>
+        <Button component={RouterLink} to="/boxes">
+          Boxes
+        </Button>
         <Button variant="contained" startIcon={<Add />} onClick={(event) => setMenu(event.currentTarget)}>
           Add a thing
         </Button>
@@ -72,7 +92,7 @@ export function Stockroom() {
               fullWidth
               label="Search the stockroom"
               value={typed}
-              placeholder="name, kind, material, what it belongs with"
+              placeholder="name, material, box, shelf, whose keepsake"
               onChange={(event) => {
                 setTyped(event.target.value);
                 setChosen(0);
@@ -97,11 +117,15 @@ export function Stockroom() {
                   variant={kind === one ? "filled" : "outlined"}
                   aria-pressed={kind === one}
                   onClick={() => {
-                    setKind(kind === one ? null : one);
-                    setChosen(0);
+                    const { kind: before, ...rest } = narrowed;
+                    look(before === one ? rest : { ...rest, kind: one });
                   }}
                 />
               ))}
+              <Narrowing narrowed={narrowed} onChange={look} />
+              <Button size="small" onClick={() => setPicked(picked ? null : new Map())} aria-pressed={picked !== null}>
+                {picked ? "Pick no more" : "Pick several"}
+              </Button>
             </Box>
           </Box>
           {total === 0 ? (
@@ -113,7 +137,7 @@ export function Stockroom() {
                     variant="contained"
                     onClick={() => {
                       setTyped("");
-                      setKind(null);
+                      look({});
                     }}
                   >
                     Show all there is
@@ -134,6 +158,9 @@ export function Stockroom() {
               total={total}
               at={at}
               chosen={chosen}
+              year={Number(year)}
+              picked={picked && new Set(picked.keys())}
+              onPick={pick}
               onChoose={(index) => {
                 setChosen(index);
                 setOpened(true);
@@ -141,10 +168,20 @@ export function Stockroom() {
               onPages={seen}
             />
           )}
-          <Typography role="status" variant="body2" color="textSecondary" sx={{ px: 2, py: 1 }}>
-            {counted(total, "thing")}
-            {searching ? " found" : ""}
-          </Typography>
+          <Box
+            sx={{ display: "flex", alignItems: "center", gap: 1, px: 2, py: 1, borderTop: 1, borderColor: "divider" }}
+          >
+            <Typography role="status" variant="body2" color="textSecondary" sx={{ flex: 1 }}>
+              {counted(total, "thing")}
+              {searching ? " found" : ""}
+              {picked && `, ${picked.size} picked`}
+            </Typography>
+            {picked && (
+              <Button size="small" variant="outlined" disabled={picked.size === 0} onClick={() => setPutting(true)}>
+                Put them into a box
+              </Button>
+            )}
+          </Box>
         </Box>
         {wide && thing && (
           <Box
@@ -168,6 +205,15 @@ export function Stockroom() {
           </SideDrawer>
         )}
       </Box>
+      {putting && picked && (
+        <PutDialog
+          things={[...picked.values()]}
+          onClose={() => {
+            setPutting(false);
+            setPicked(null);
+          }}
+        />
+      )}
       {adding && (
         <StyleDialog style={undefined} kind={adding} onClaims={() => undefined} onClose={() => setAdding(null)} />
       )}

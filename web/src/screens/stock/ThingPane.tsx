@@ -11,7 +11,11 @@ import { date } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { StyleDialog } from "../../bench/StyleDialog";
 import { EntryDialog } from "./EntryDialog";
+import { Cost } from "./Cost";
 import { KeptBy } from "./KeptBy";
+import { ParticularsDialog } from "./ParticularsDialog";
+import { PutDialog } from "./PutDialog";
+import { Where } from "./Where";
 import { Thumbnail } from "./Thumbnail";
 import { about, amount, TOLD } from "./words";
 
@@ -36,7 +40,9 @@ function Entry({ move, thing, most, onReverse }: RowProps) {
       <Box sx={{ flex: 1, minWidth: 0, opacity: move.reversed ? 0.6 : 1 }}>
         <Typography sx={{ textDecoration: move.reversed ? "line-through" : "none" }}>
           {TOLD[move.reason]}
-          {move.note && `: ${move.note}`}
+          {move.whom && (move.reason === "returned" ? ` by ${move.whom}` : ` to ${move.whom}`)}
+          {move.note && (move.reason === "moved" ? ` ${move.note}` : `: ${move.note}`)}
+          {move.reason === "counted" && move.quantity === 0 && ", agrees"}
         </Typography>
         <Typography variant="body2" color="textSecondary">
           {date(move.made_at.slice(0, 10))}
@@ -50,8 +56,8 @@ function Entry({ move, thing, most, onReverse }: RowProps) {
         )}
       </Box>
       <Typography sx={{ fontWeight: 600, color: gone ? "error.main" : "text.primary", textAlign: "right" }}>
-        {gone ? "−" : "+"}
-        {amount(Math.abs(move.quantity), thing.kind, units)}
+        {move.quantity !== 0 && (gone ? "−" : "+")}
+        {move.quantity !== 0 && amount(Math.abs(move.quantity), thing.kind, units)}
       </Typography>
       <Box aria-hidden sx={{ width: BAR, pt: 0.75 }}>
         <Box sx={{ height: 8, width: most > 0 ? (move.after / most) * BAR : 0, bgcolor: "primary.light" }} />
@@ -77,10 +83,16 @@ export function ThingPane({ thing, place, titled = true }: Props) {
   const { say } = useUndo();
   const [writing, setWriting] = useState(false);
   const [changing, setChanging] = useState(false);
+  const [putting, setPutting] = useState(false);
+  const [describing, setDescribing] = useState(false);
   const moves = useQuery({
     queryKey: [...keys.styles, "moves", thing.id],
     queryFn: () => ask(client.GET("/api/styles/{id}/moves", { params: { path: { id: thing.id } } })),
   });
+  const details = useQuery({
+    queryKey: [...keys.styles, "details", thing.id],
+    queryFn: () => ask(client.GET("/api/styles/{id}", { params: { path: { id: thing.id } } })),
+  }).data;
   const items = moves.data?.items ?? [];
   const most = Math.max(...items.map(({ after }) => after), 0);
 
@@ -100,7 +112,10 @@ export function ThingPane({ thing, place, titled = true }: Props) {
       <Typography color="textSecondary" sx={{ mb: 1.5 }}>
         {about(thing, units)}
       </Typography>
-      <Thumbnail thing={thing} place={place} size={132} />
+      <Box sx={{ display: "flex", gap: 2, alignItems: "flex-start" }}>
+        <Thumbnail thing={thing} place={place} size={124} />
+        <Where thing={thing} details={details} />
+      </Box>
       <Box sx={{ display: "flex", alignItems: "baseline", mt: 2 }}>
         <Typography variant="h3" component="h3" sx={{ flex: 1 }}>
           Count
@@ -127,9 +142,18 @@ export function ThingPane({ thing, place, titled = true }: Props) {
         <Button variant="contained" onClick={() => setWriting(true)}>
           Write an entry
         </Button>
+        <Button variant="outlined" onClick={() => setPutting(true)} disabled={thing.on_hand === 0}>
+          Put it into a box
+        </Button>
         <Button onClick={() => setChanging(true)}>Change what it is</Button>
+        <Button onClick={() => setDescribing(true)} disabled={!details}>
+          More about it
+        </Button>
       </Box>
       <KeptBy thing={thing} />
+      {details && <Cost thing={details} />}
+      {putting && <PutDialog things={[thing]} onClose={() => setPutting(false)} />}
+      {describing && details && <ParticularsDialog thing={details} onClose={() => setDescribing(false)} />}
       {changing && (
         <StyleDialog
           style={thing}

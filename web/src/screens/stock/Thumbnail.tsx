@@ -1,11 +1,10 @@
 import Box from "@mui/material/Box";
 import { memo, useLayoutEffect, useRef } from "react";
-import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
-import { paintThumbnail } from "../../drawing/shared/thumbnail";
+import { paintThumbnail, type Drawn } from "../../drawing/shared/thumbnail";
 
 interface Props {
-  thing: Pick<Schemas["Style"], "kind" | "colour" | "texture" | "material">;
+  thing: Drawn;
   /** Its place in the list: balls bear their patterns by turns. */
   place: number;
   size: number;

@@ -1,20 +1,21 @@
 import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
+import type { paths } from "../../api/schema";
 
-export interface Search {
-  words: string;
-  kind: Schemas["Style"]["kind"] | null;
-}
+type Asked = NonNullable<paths["/api/stock"]["get"]["parameters"]["query"]>;
+
+/** What narrows a search beside its words. */
+export type Narrowed = Pick<Asked, "kind" | "near" | "from" | "to" | "season" | "role" | "tag" | "retired">;
+export type Search = Narrowed & { words: string };
 
 /** As many as the server gives in one go. */
 export const PER_PAGE = 100;
 
-function page({ words, kind }: Search, number: number) {
+function page({ words, ...narrowed }: Search, number: number) {
   return {
-    queryKey: [...keys.styles, "stockroom", words, kind, number],
-    queryFn: () =>
-      ask(client.GET("/api/stock", { params: { query: { q: words, page: number, ...(kind && { kind }) } } })),
+    queryKey: [...keys.styles, "stockroom", words, narrowed, number],
+    queryFn: () => ask(client.GET("/api/stock", { params: { query: { q: words, page: number, ...narrowed } } })),
   };
 }
 

@@ -14,6 +14,9 @@ export const KINDS: Record<Thing["kind"], string> = {
   stem: "stems",
   fixing: "fixings",
   wreath: "wreaths and rings",
+  tree: "trees",
+  decor: "decor",
+  tool: "tools",
 };
 
 /** What happened to things, as it is written down. */
@@ -36,11 +39,70 @@ export const TOLD: Record<Reason, string> = {
   cut_off: "cut off, kept",
   taken_back: "taken back",
   reversed: "an entry reversed",
+  moved: "moved",
 };
+
+export const SEASONS: Record<NonNullable<Schemas["Particulars"]["season"]>, string> = {
+  holiday: "holiday",
+  winter: "winter",
+  all_year: "all year",
+};
+
+export const ROLES = { base: "base, for years", change: "this year's layer" } as const;
+
+export const CONDITIONS: Record<NonNullable<Schemas["Particulars"]["condition"]>, string> = {
+  new: "new",
+  good: "good",
+  worn: "worn",
+  to_mend: "to be mended",
+};
+
+export const TAGS: Record<NonNullable<Schemas["Particulars"]["tag"]>, string> = {
+  none: "no tags",
+  may_go_back: "tags on, may go back",
+  price_only: "tag tells the price",
+};
+
+export const SHAPES: Record<NonNullable<Schemas["Particulars"]["shape"]>, string> = {
+  candle: "candle",
+  lantern: "lantern",
+  vessel: "vessel",
+  bowl: "bowl",
+  basket: "basket",
+  cloth: "folded cloth",
+  stocking: "stocking",
+  block: "block or riser",
+  house: "house",
+  figure: "figure",
+  bundle: "bundle",
+  tray: "tray",
+  beads: "beads on a string",
+  star: "star",
+  bow: "bow",
+  tree: "small tree",
+};
+
+export const DRAPES = {
+  supple: "supple, falls over an edge",
+  stiff: "stiff",
+  mouldable: "mouldable, holds without fixing",
+} as const;
 
 /** Pieces, or ribbon by its length. */
 export function amount(quantity: number, kind: Thing["kind"], units: Units): string {
   return kind === "ribbon" ? cutLength(quantity, units) : count(quantity);
+}
+
+/** Where it lies: its box and shelf, or how many boxes. */
+export function lies(where: Schemas["Lying"][]): string {
+  const boxes = [...new Map(where.map((one) => [one.box, one])).values()];
+  if (boxes.length === 0) return "nowhere";
+  if (boxes.length > 2) return `in ${boxes.length} places`;
+  return boxes.map(({ number, place }) => (number === null ? "in no box" : placed(number, place))).join("; ");
+}
+
+export function placed(number: number, place: string | null): string {
+  return place ? `box ${number}, ${place}` : `box ${number}`;
 }
 
 /** What it is, in a few words: its size and what it is of. */

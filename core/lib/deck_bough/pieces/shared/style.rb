@@ -7,13 +7,14 @@ module DeckBough
   # what other pieces keep of it on the same dates. cut is what was cut for the piece that is planned and lies ready
   # for it: it is no longer on hand, and no longer short. length_m is that of a piece of garland; loft_m its thickness
   # once fluffed; across_m and opening_m those of a wreath or ring; rise, reach, trail and spread say how far a stem
-  # stands up, comes forward, hangs and fills. A pack is pack_size pieces (or metres on a roll) for price_cents. What is
-  # retired is offered no longer, and stays where it is used.
+  # stands up, comes forward, hangs and fills. rolls are the lengths of a ribbon's rolls and offcuts. A pack is
+  # pack_size pieces (or metres on a roll) for price_cents. What is retired is offered no longer, and stays where it is
+  # used.
   Style = Struct.new(:id, :kind, :name, :colour, :diameter_mm, :material, :breakable, :pack_size, :price_cents,
                      :on_hand,
                      :bulbs, :lit_length_m, :mass_g, :keepsake, :watts, :max_run, :length_m, :loft_m, :rise_m, :reach_m,
                      :trail_m, :spread_m, :texture, :two_way, :rated_kg, :belongs_with, :width_mm, :wire, :retired,
-                     :cut, :elsewhere, :across_m, :opening_m, keyword_init: true) do
+                     :cut, :elsewhere, :across_m, :opening_m, :rolls, keyword_init: true) do
     def initialize(on_hand: 0, cut: 0, elsewhere: 0, pack_size: 1, breakable: false, keepsake: false, two_way: false,
                    retired: false, **)
       super
@@ -41,7 +42,7 @@ module DeckBough
   end
 
   # What may be said of a style; stock is counted in pieces, ribbon in metres.
-  Style::KINDS = %w[ornament ribbon light pick garland stem fixing wreath].freeze
+  Style::KINDS = %w[ornament ribbon light pick garland stem fixing wreath tree decor tool].freeze
   Style::TEXTURES = %w[needle scale broadleaf fern berry cone twig flower].freeze
   Style::WIRE = %w[wired unwired].freeze
   Style::INPUTS = [

@@ -11,6 +11,10 @@ module DeckBough
     NAMES = { "tuck" => "tucked piece", "cascade" => "stream", "spiral" => "spiral", "bows" => "bow" }.freeze
     # A ribbon nobody gave a roll length comes on a common one.
     COMMON_ROLL = 10.0
+    # As good as full.
+    ROLL_HAIR = 0.005
+    # Longer than so many rolls none is.
+    MOST_ON_ONE = 10
     MOST_LAID_OUT = 100
 
     # @param part_rolls [Hash{String => Array<Float>}] rolls on hand by style; else what the stock says as whole rolls
@@ -58,7 +62,7 @@ module DeckBough
         part_rolls_m: rolls,
         pieces: pieces.size, length_m: pieces.sum(&:first),
         **answer.outputs.slice(:new_rolls, :lower_bound, :useless_m),
-        rolls: cuts(answer[:rolls], pieces), back_m: back(answer[:rolls], rolls), sheet: working(answer) }
+        rolls: cuts(answer[:rolls], pieces), **back(answer[:rolls], rolls), sheet: working(answer) }
     end
 
     # The rolls themselves are shown, not told in the working.
@@ -72,14 +76,27 @@ module DeckBough
       Array.new(count, length / count)
     end
 
-    # Stock knows metres: whole rolls and one that is begun. Of very many whole ones as many are laid out as could be
-    # wanted.
+    # The rolls there are, as far as they are free for this tree; where the stock knows metres only, whole rolls and one
+    # that is begun. Of very many whole ones as many are laid out as could be wanted.
     def on_hand(style, roll, length)
       return [] unless style
 
-      whole, rest = style.on_hand.divmod(roll)
+      whole, begun = rolls(style, roll).partition { |one| one >= roll - ROLL_HAIR }
       wanted = (length / roll).ceil * 2
-      [*Array.new([whole, wanted, MOST_LAID_OUT].min, roll), (rest if rest >= 0.01)].compact.map { |one| one.round(4) }
+      [*whole.first([wanted, MOST_LAID_OUT].min), *begun.first(MOST_LAID_OUT)].map { |one| one.round(4) }
+    end
+
+    def rolls(style, roll)
+      return unrolled(style.on_hand, roll) unless style.rolls
+
+      Stock::Rolls.new(style.rolls).free(style.on_hand)
+                  .flat_map { |length| length > roll * MOST_ON_ONE ? unrolled(length, roll) : [length] }
+    end
+
+    # So much that lies together is many rolls, whole ones and one that is begun.
+    def unrolled(metres, roll)
+      whole, rest = metres.divmod(roll)
+      [*Array.new([whole, MOST_LAID_OUT].min, roll), (rest if rest >= Stock::Rolls::LEAST_M)].compact
     end
 
     def cuts(rolls, pieces)
@@ -93,8 +110,12 @@ module DeckBough
 
     # What goes back to stock: long enough ends, and rolls on hand that were not touched.
     def back(cut, on_hand)
-      ends = cut.sum { |roll| roll[:left_m] >= @house["ribbon.useless_end"] ? roll[:left_m] : 0 }
-      ends + on_hand.sum - cut.reject { |roll| roll[:new] }.sum { |roll| roll[:length_m] }
+      ends = cut.map { |roll| roll[:left_m] }.select { |left| left >= @house["ribbon.useless_end"] }
+      untouched = cut.reject { |roll| roll[:new] }.each_with_object(on_hand.dup) do |roll, rest|
+        place = rest.index(roll[:length_m])
+        rest.delete_at(place) if place
+      end
+      { back_rolls_m: [*untouched, *ends], back_m: ends.sum + untouched.sum }
     end
   end
 end

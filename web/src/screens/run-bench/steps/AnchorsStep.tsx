@@ -6,7 +6,7 @@ import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
-import { MassField } from "../../../parts/MassField";
+import { MeasuredField } from "../../../parts/MeasuredField";
 import { mass } from "../../../units/format";
 import { useUnits } from "../../../units/useUnits";
 import type { StepProps } from "./StepDials";
@@ -75,7 +75,7 @@ export function AnchorsStep({ bench, plan, styles }: StepProps) {
             onChange={(style) => bench.dial("anchors", { style })}
             none="not chosen"
           />
-          <MassField
+          <MeasuredField
             label="Rated load on its label"
             unit="kg"
             value={anchors.rated_kg}

@@ -6,7 +6,7 @@ import { FigureValue } from "../../../bench/FigureValue";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
-import { MassField } from "../../../parts/MassField";
+import { MeasuredField } from "../../../parts/MeasuredField";
 import { NumberField } from "../../../parts/NumberField";
 import { Tick } from "../../../parts/Tick";
 import { AddEntry, Entries } from "../../../bench/Entries";
@@ -40,7 +40,7 @@ function Stockings({ bench, plan }: Pick<StepProps, "bench" | "plan">) {
             value={mantel.stocking_length_m}
             onChange={(stocking_length_m) => stocking_length_m !== null && dial({ stocking_length_m })}
           />
-          <MassField
+          <MeasuredField
             label="Weight of a filled one"
             unit="kg"
             value={mantel.stocking_kg}

@@ -4,7 +4,7 @@ import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
 import { LengthField } from "../../../parts/LengthField";
-import { MassField } from "../../../parts/MassField";
+import { MeasuredField } from "../../../parts/MeasuredField";
 import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 import { StyleChooser } from "../../../bench/StyleChooser";
@@ -51,7 +51,7 @@ export function CrownStep({ bench, plan, piece, styles, onNewStyle }: StepProps)
       )}
       <FigureValue label="Air under the ceiling" figure={plan.figures.air_gap} />
       {some && (
-        <MassField
+        <MeasuredField
           label="Weight of the topper"
           unit="g"
           value={crown.weight_g}

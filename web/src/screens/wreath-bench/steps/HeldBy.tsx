@@ -2,7 +2,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
 import { StyleSelect } from "../../../bench/StyleSelect";
-import { MassField } from "../../../parts/MassField";
+import { MeasuredField } from "../../../parts/MeasuredField";
 
 type Hang = Schemas["WreathSettings"]["hang"];
 type Held = Pick<Hang, "fixing" | "style" | "rated_kg">;
@@ -53,7 +53,7 @@ export function HeldBy({ label, hang, plan, styles, error, onChange }: Props) {
         onChange={(style) => onChange({ style })}
         none="not chosen"
       />
-      <MassField
+      <MeasuredField
         label="Rated load on its label"
         unit="kg"
         value={hang.rated_kg}

@@ -2,18 +2,18 @@ import { useUnits } from "../units/useUnits";
 import { numberReading } from "../units/reading";
 import { NumberField } from "./NumberField";
 
-interface MassFieldProps {
+interface MeasuredFieldProps {
   label: string;
   /** In the unit named. */
   value: number | null;
-  unit: "kg" | "g";
+  unit: "kg" | "g" | "litres";
   onChange: (value: number | null) => void;
   help?: string;
   error?: string | undefined;
 }
 
-/** A mass, typed in kilograms or grams, or in pounds or ounces where those are read. */
-export function MassField({ label, value, unit, onChange, help, error }: MassFieldProps) {
+/** A mass or volume, typed in kilograms, grams or litres, or in pounds, ounces or cubic feet where those are read. */
+export function MeasuredField({ label, value, unit, onChange, help, error }: MeasuredFieldProps) {
   const reading = numberReading(unit, useUnits());
   return (
     <NumberField

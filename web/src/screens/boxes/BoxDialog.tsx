@@ -1,0 +1,145 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import TextField from "@mui/material/TextField";
+import { useState } from "react";
+import { ask, client, type Schemas } from "../../api/client";
+import { keys, queryClient } from "../../api/queries";
+import { useObjections } from "../../api/useObjections";
+import { useVersioned } from "../../api/useVersioned";
+import { ConflictDialog } from "../../parts/ConflictDialog";
+import { MeasuredField } from "../../parts/MeasuredField";
+import { NumberField } from "../../parts/NumberField";
+import { FormAlert } from "../../parts/ProblemAlert";
+import { useUndo } from "../../parts/undo";
+
+interface Props {
+  box?: Schemas["Box"] | undefined;
+  /** Shelves there are, to be chosen again. */
+  places: string[];
+  onDone: (box: Schemas["Box"]) => void;
+  onClose: () => void;
+}
+
+const COMMON_LITRES = 45;
+
+/** A box: its number, what it is called, where it stands and how much it holds. */
+export function BoxDialog({ box, places, onDone, onClose }: Props) {
+  const [said, setSaid] = useState({
+    number: box?.number ?? null,
+    name: box?.name ?? "",
+    place: box?.place ?? places[0] ?? "",
+    litres: box?.litres ?? COMMON_LITRES,
+  });
+  const [busy, setBusy] = useState(false);
+  const { clash, problem, refused, settle } = useVersioned(box);
+  const objections = useObjections(problem, said);
+  const { say } = useUndo();
+  const change = (changes: Partial<typeof said>) => setSaid((before) => ({ ...before, ...changes }));
+
+  async function keep(version = box?.version) {
+    if (busy) return;
+    setBusy(true);
+    const { number, ...rest } = said;
+    try {
+      const kept =
+        box && version !== undefined
+          ? await ask(
+              client.PUT("/api/boxes/{id}", {
+                params: { path: { id: box.id } },
+                body: { version, number: number ?? box.number, ...rest },
+              }),
+            )
+          : await ask(client.POST("/api/boxes", { body: { ...rest, ...(number !== null && { number }) } }));
+      await queryClient.invalidateQueries({ queryKey: keys.styles });
+      say(`Box ${kept.number} was kept.`);
+      onDone(kept);
+    } catch (error) {
+      refused(error);
+    }
+    setBusy(false);
+  }
+
+  return (
+    <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <DialogTitle>{box ? `Box ${box.number}` : "Add a box"}</DialogTitle>
+        <DialogContent>
+          <FormAlert objections={objections} />
+          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2, pt: 1 }}>
+            <NumberField
+              label="Number on its label"
+              value={said.number}
+              placeholder="the next one"
+              error={objections.field("/number")}
+              onChange={(number) => change({ number })}
+            />
+            <MeasuredField
+              label="Holds"
+              unit="litres"
+              value={said.litres}
+              error={objections.field("/litres")}
+              onChange={(litres) => change({ litres: litres ?? COMMON_LITRES })}
+            />
+            <TextField
+              label="Where it stands"
+              value={said.place}
+              placeholder="Loft left"
+              onChange={(event) => change({ place: event.target.value })}
+              error={Boolean(objections.field("/place"))}
+              helperText={objections.field("/place")}
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { list: "shelves", maxLength: 60 } }}
+              sx={{ gridColumn: "1 / -1" }}
+            />
+            <datalist id="shelves">
+              {places.map((place) => (
+                <option key={place} value={place} />
+              ))}
+            </datalist>
+            <TextField
+              label="What it is called"
+              value={said.name}
+              placeholder="plum and slate glass"
+              onChange={(event) => change({ name: event.target.value })}
+              error={Boolean(objections.field("/name"))}
+              helperText={objections.field("/name")}
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
+              sx={{ gridColumn: "1 / -1" }}
+            />
+          </Box>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" disabled={busy}>
+            {box ? "Keep it" : "Add it"}
+          </Button>
+        </DialogActions>
+      </form>
+      {clash && (
+        <ConflictDialog
+          rows={(["number", "place", "name", "litres"] as const)
+            .filter((name) => said[name] !== clash.theirs[name])
+            .map((name) => ({ label: name, mine: String(said[name] ?? ""), theirs: String(clash.theirs[name]) }))}
+          keepMine={() => {
+            settle();
+            void keep(clash.theirs.version);
+          }}
+          takeTheirs={() => {
+            const { number, name, place, litres } = clash.theirs;
+            setSaid({ number, name, place, litres });
+            settle();
+          }}
+        />
+      )}
+    </Dialog>
+  );
+}

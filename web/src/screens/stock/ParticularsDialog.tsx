@@ -1,0 +1,246 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { ask, client, type Schemas } from "../../api/client";
+import { keys, queryClient } from "../../api/queries";
+import { useObjections } from "../../api/useObjections";
+import { useVersioned } from "../../api/useVersioned";
+import { ConflictDialog, type ConflictRow } from "../../parts/ConflictDialog";
+import { LengthField } from "../../parts/LengthField";
+import { MeasuredField } from "../../parts/MeasuredField";
+import { NumberField } from "../../parts/NumberField";
+import { FormAlert } from "../../parts/ProblemAlert";
+import { Tick } from "../../parts/Tick";
+import { useUndo } from "../../parts/undo";
+import { asks, bodyOf, saidOf, type Particulars } from "./particularFields";
+import { CONDITIONS, DRAPES, ROLES, SEASONS, SHAPES, TAGS } from "./words";
+
+type Details = Schemas["StockDetails"];
+type Name = keyof Particulars;
+
+const LABELS: Record<Name, string> = {
+  season: "Season",
+  role: "Role",
+  condition: "Condition",
+  finish: "Finish",
+  bought_from: "Bought from",
+  bought_on: "Bought on",
+  seasons_expected: "Seasons it should last",
+  tag: "Tags",
+  decide_by: "Decide by",
+  keepsake_of: "Keepsake of",
+  keepsake_year: "Of the year",
+  keepsake_from: "From where",
+  shedding: "Sheds",
+  drape: "Drape",
+  shape: "Drawn as",
+  riser_height_m: "Riser, high",
+  riser_top_m: "Riser, top across",
+  tested_on: "Tested on",
+  dead_percent: "Dead bulbs, %",
+  litres: "Takes up, each",
+  parts: "Parts",
+  owner_home_id: "Whose it is",
+};
+
+function rows(mine: Particulars, theirs: Particulars): ConflictRow[] {
+  return (Object.keys(LABELS) as Name[])
+    .filter((name) => JSON.stringify(mine[name]) !== JSON.stringify(theirs[name]))
+    .map((name) => ({ label: LABELS[name], mine: String(mine[name] ?? ""), theirs: String(theirs[name] ?? "") }));
+}
+
+/** What is known of a thing beyond its measures: whose it is, when it is put up, where it came from, in which state it is. */
+export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose: () => void }) {
+  const [said, setSaid] = useState(() => saidOf(thing));
+  const [parts, setParts] = useState(thing.parts.join("\n"));
+  const [busy, setBusy] = useState(false);
+  const { clash, problem, refused, settle } = useVersioned(thing);
+  const objections = useObjections(problem, said);
+  const { say } = useUndo();
+  const homes = useQuery({ queryKey: ["homes"], queryFn: () => ask(client.GET("/api/homes")) }).data?.items ?? [];
+  const change = (changes: Partial<Particulars>) => setSaid((before) => ({ ...before, ...changes }));
+  const error = (name: Name) => objections.field(`/${name}`);
+
+  async function keep(version = thing.version) {
+    if (busy) return;
+    setBusy(true);
+    try {
+      const lines = parts
+        .split("\n")
+        .map((line) => line.trim())
+        .filter(Boolean);
+      await ask(
+        client.PUT("/api/styles/{id}/particulars", {
+          params: { path: { id: thing.id } },
+          body: { version, ...bodyOf(thing.kind, { ...said, parts: lines }) },
+        }),
+      );
+      await queryClient.invalidateQueries({ queryKey: keys.styles });
+      say(`What is known of ${thing.name} was kept.`);
+      onClose();
+    } catch (failure) {
+      refused(failure);
+    }
+    setBusy(false);
+  }
+
+  const choice = <T extends string>(name: Name, choices: Record<T, string>, empty?: string) =>
+    asks(thing.kind, name) && (
+      <TextField
+        select
+        label={LABELS[name]}
+        value={said[name] ?? ""}
+        onChange={(event) => change({ [name]: event.target.value || null })}
+        error={Boolean(error(name))}
+        helperText={error(name)}
+        slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+      >
+        {empty && <MenuItem value="">{empty}</MenuItem>}
+        {(Object.entries(choices) as [T, string][]).map(([value, says]) => (
+          <MenuItem key={value} value={value}>
+            {says}
+          </MenuItem>
+        ))}
+      </TextField>
+    );
+  const text = (name: Name, more: { type?: "date"; placeholder?: string } = {}) =>
+    asks(thing.kind, name) && (
+      <TextField
+        label={LABELS[name]}
+        type={more.type ?? "text"}
+        placeholder={more.placeholder ?? ""}
+        value={said[name] ?? ""}
+        onChange={(event) => change({ [name]: event.target.value || null })}
+        error={Boolean(error(name))}
+        helperText={error(name)}
+        slotProps={{ inputLabel: { shrink: true } }}
+      />
+    );
+  const number = (name: "seasons_expected" | "keepsake_year" | "dead_percent") =>
+    asks(thing.kind, name) && (
+      <NumberField
+        label={LABELS[name]}
+        value={said[name]}
+        error={error(name)}
+        onChange={(value) => change({ [name]: value })}
+      />
+    );
+  const length = (name: "riser_height_m" | "riser_top_m") =>
+    asks(thing.kind, name) && (
+      <LengthField
+        label={LABELS[name]}
+        placeholder="no riser"
+        value={said[name]}
+        error={error(name)}
+        onChange={(value) => change({ [name]: value })}
+      />
+    );
+  return (
+    <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <DialogTitle>More about {thing.name}</DialogTitle>
+        <DialogContent>
+          <FormAlert objections={objections} />
+          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2, pt: 1 }}>
+            {choice("season", SEASONS)}
+            {choice("role", ROLES, "not said")}
+            {choice("condition", CONDITIONS)}
+            {text("finish", { placeholder: "matte, ribbed" })}
+            {text("bought_from")}
+            {text("bought_on", { type: "date" })}
+            {number("seasons_expected")}
+            {choice("tag", TAGS)}
+            {said.tag === "may_go_back" && text("decide_by", { type: "date" })}
+            {text("keepsake_of")}
+            {number("keepsake_year")}
+            {text("keepsake_from")}
+            {choice("shape", SHAPES, "a swatch of its colour")}
+            {choice("drape", DRAPES, "not said")}
+            {length("riser_height_m")}
+            {length("riser_top_m")}
+            {text("tested_on", { type: "date" })}
+            {number("dead_percent")}
+            <MeasuredField
+              label={LABELS.litres}
+              unit="litres"
+              value={said.litres}
+              error={error("litres")}
+              onChange={(litres) => change({ litres })}
+            />
+            <TextField
+              select
+              label={LABELS.owner_home_id}
+              value={said.owner_home_id ?? ""}
+              onChange={(event) => change({ owner_home_id: event.target.value || null })}
+              error={Boolean(error("owner_home_id"))}
+              helperText={error("owner_home_id") ?? "A client's own goes to that home only"}
+              slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+            >
+              <MenuItem value="">the studio’s</MenuItem>
+              {homes.map((home) => (
+                <MenuItem key={home.id} value={home.id}>
+                  {home.client ?? home.name}
+                </MenuItem>
+              ))}
+            </TextField>
+            {asks(thing.kind, "parts") && (
+              <TextField
+                label="Parts, one a line"
+                multiline
+                minRows={2}
+                value={parts}
+                onChange={(event) => setParts(event.target.value)}
+                placeholder={"stand\nthree sections\nadapter"}
+                error={Boolean(error("parts"))}
+                helperText={error("parts")}
+                slotProps={{ inputLabel: { shrink: true } }}
+                sx={{ gridColumn: "1 / -1" }}
+              />
+            )}
+            {asks(thing.kind, "shedding") && (
+              <Tick label="Sheds" checked={said.shedding} onChange={(shedding) => change({ shedding })} />
+            )}
+          </Box>
+          {said.tag === "price_only" && (
+            <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
+              Its tag only tells the price: a photograph of it does as well, and the tag may come off.
+            </Typography>
+          )}
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" disabled={busy}>
+            Keep it
+          </Button>
+        </DialogActions>
+      </form>
+      {clash && (
+        <ConflictDialog
+          rows={rows(said, saidOf(clash.theirs))}
+          keepMine={() => {
+            settle();
+            void keep(clash.theirs.version);
+          }}
+          takeTheirs={() => {
+            setSaid(saidOf(clash.theirs));
+            settle();
+          }}
+        />
+      )}
+    </Dialog>
+  );
+}
