@@ -16,8 +16,11 @@ gem "openapi_first", "~> 1.4"
 
 # Documents
 gem "matrix", "~> 0.4" # prawn needs it and Ruby no longer brings it
+gem "nokogiri", "~> 1.18.10" # the newest for this Ruby
 gem "prawn", "~> 2.5"
 gem "rqrcode_core", "~> 1.2" # codes on labels
+gem "simple_xlsx_reader", "~> 5.0"
+gem "xlsxtream", "~> 3.1"
 
 # Database and accounts
 gem "bcrypt", "~> 3.1"

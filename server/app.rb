@@ -10,10 +10,10 @@ module DeckBough
       set :dump_errors, false
       disable :static, :protection, :logging, :sessions
 
-      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Claims, Routes::Hanging,
-                   Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths, Routes::Anchors,
-                   Routes::Acts, Routes::Styles, Routes::Boxes, Routes::StringTests, Routes::HouseRules, Routes::Lengths,
-                   Routes::Find].freeze
+      RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Claims,
+                   Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths,
+                   Routes::Anchors, Routes::Acts, Routes::Imports, Routes::Styles, Routes::Boxes,
+                   Routes::StringTests, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
 
       # How many hanging maps a process remembers.
       KEPT = 200

@@ -40,7 +40,7 @@ module DeckBough
         def money(cents)
           cents && format("%.2f", cents / 100.0)
         end
-        private_class_method :row, :text, :number, :money
+        private_class_method :row, :number, :money
       end
     end
   end

@@ -9,6 +9,12 @@ module DeckBough
         post "/api/styles", :create
         put "/api/styles/:id", :change
         get "/api/stock", :stockroom
+        post "/api/stock/changes", :change_several
+        get "/api/stock/starter", :starter_left
+        post "/api/stock/starter", :add_starter
+        delete "/api/stock/starter", :remove_starter
+        post "/api/styles/:id/merge", :merge
+        post "/api/styles/:id/part", :part_again
         get "/api/styles/:id/moves", :moves
         get "/api/styles/:id/kept", :kept
         post "/api/styles/:id/moves", :enter
@@ -47,6 +53,31 @@ module DeckBough
         def describe
           styles.describe(id, said["version"], said.except("version"))
           show
+        end
+
+        def change_several
+          answer(store(Store::Several).change(said["changes"]))
+        end
+
+        def merge
+          context.needs.complete
+          answer(store(Store::Several).merge(id, into: said["into"], key: said["key"], account_id: account[:id]))
+        end
+
+        def part_again
+          answer(store(Store::Several).part(id, from: said["from"], key: said["key"], account_id: account[:id]))
+        end
+
+        def starter_left
+          answer({ left: store(Store::Starter).left })
+        end
+
+        def add_starter
+          answer(store(Store::Starter).add, 201)
+        end
+
+        def remove_starter
+          answer(store(Store::Starter).remove)
         end
 
         def kept

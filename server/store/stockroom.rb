@@ -54,6 +54,22 @@ module DeckBough
           shown(found, {}).first&.merge(styles.known_of(found.first)) or raise Problem.not_found("style")
         end
 
+        # All there is, what is retired among it, as a table tells it.
+        #
+        # @return [Array<Hash>] fields of styles and particulars, on_hand, box (numbers) and owner
+        def everything
+          names = rows(:homes).select_hash(:id, Sequel.function(:coalesce, :client, :name).as(:name))
+          there = rows(:stock_quantities).select_hash(:style_id, :on_hand)
+          boxes = database[:stock_lots].join(:boxes, id: :box_id).where(Sequel[:stock_lots][:studio_id] => studio_id)
+                                       .where { quantity > Lots::LEAST }.distinct.order(:number)
+                                       .select_map(%i[style_id number]).group_by(&:first)
+          rows(:styles).order(order_of_kinds, :name, :id).map do |row|
+            { **row, parts: row[:parts].to_a, on_hand: there.fetch(row[:id], 0), owner: names[row[:owner_home_id]],
+                     box: boxes.fetch(row[:id], []).map(&:last).join(DeckBough::Stock::Sheet::SEPARATOR),
+                     **DeckBough::Stock::Particulars::DAYS.to_h { |day| [day, row[day]&.iso8601] } }
+          end
+        end
+
         # @return [Sequel::Dataset] what pieces that are there want and keep of styles, those of the first visit first
         def claims(style_ids)
           database[:piece_claims].join(:pieces, id: Sequel[:piece_claims][:piece_id])

@@ -14,4 +14,7 @@ createRoot(root).render(
 
 // What works without network is fetched when the screen stands.
 if ("serviceWorker" in navigator && import.meta.env.PROD)
-  window.addEventListener("load", () => void navigator.serviceWorker.register("/sw.js"));
+  window.addEventListener("load", () => {
+    // A browser that keeps nothing works with network only.
+    navigator.serviceWorker.register("/sw.js").catch(() => undefined);
+  });

@@ -276,4 +276,72 @@ class TogetherTest < ServerTest
     assert_equal [:kept], results.uniq
     assert_in_delta before, DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
   end
+
+  # Fifty pieces of one home that want one each of the last ten.
+  def racing
+    studio, piece, _, styles = tree_with_styles
+    row = DATABASE[:pieces].where(id: piece).first
+    pieces = Array.new(50) do |i|
+      DATABASE[:pieces].returning(:id).insert(**row.slice(:studio_id, :room_id, :kind, :settings, :schema_version),
+                                              name: "Racing #{i}").first[:id]
+    end
+    DATABASE[:piece_claims].where(style_id: styles.first).delete
+    there = DATABASE[:stock_quantities].where(style_id: styles.first).get(:on_hand)
+    Server::Store::Stock.new(DATABASE, studio).move(styles.first, 10 - there, reason: "counted", account_id: nil)
+    [studio, pieces, styles.first]
+  end
+
+  def test_fifty_who_race_for_the_last_ten_get_exactly_ten
+    studio, pieces, style = racing
+    results = at_once(50) do |i|
+      Server::Store::Claims.new(DATABASE, studio).keep({ pieces[i] => { style => { whole: 1, wanted: 1 } } })
+    end
+    held = DATABASE[:piece_claims].where(piece_id: pieces, style_id: style).select_map(:held)
+
+    assert_equal [:kept], results.uniq
+    assert_equal [50, 10.0], [held.size, held.sum]
+    assert_equal [0.0, 1.0], held.uniq.sort
+  end
+
+  def test_the_database_itself_never_promises_a_thing_twice
+    studio, pieces, style = racing
+    promise = { studio_id: studio, style_id: style, wanted: 1, came: 1, free: 1, held: 1 }
+    results = at_once(50) do |i|
+      DATABASE[:piece_claims].insert(**promise, piece_id: pieces[i])
+    rescue Sequel::CheckConstraintViolation
+      raise Server::Problem.not_found("one more")
+    end
+
+    assert_equal [10, 40], [results.count(:kept), results.count(404)]
+    assert_in_delta 10, DATABASE[:piece_claims].where(style_id: style).sum(:held)
+  end
+
+  def test_lots_moves_and_count_agree_whatever_happens_at_once
+    studio, _, account, styles = tree_with_styles
+    boxes = Array.new(3) { Server::Store::Boxes.new(DATABASE, studio).create({})[:id] }
+    ribbon = DATABASE[:styles].where(name: "Plum velvet ribbon").get(:id)
+    at_once(50) { |i| act(studio, account, [styles.first, ribbon][i % 2], boxes, Random.new(i)) }
+    sums = %i[stock_lots stock_moves].map { |table| DATABASE[table].where(style_id: styles.first).sum(:quantity) }
+    counts = DATABASE[:stock_quantities].where(style_id: [styles.first, ribbon]).select_hash(:style_id, :on_hand)
+
+    assert_in_delta counts[styles.first], sums[0], 1e-6
+    assert_in_delta counts[styles.first], sums[1], 1e-6
+    assert_in_delta counts[ribbon], DATABASE[:stock_lots].where(style_id: ribbon).sum(:quantity), 1e-6
+    assert_empty(DATABASE[:stock_lots].where { quantity < 0 })
+  end
+
+  private
+
+  def act(studio, account, style, boxes, chance)
+    stock = Server::Store::Stock.new(DATABASE, studio)
+    key = SecureRandom.uuid
+    case chance.rand(4)
+    when 0 then stock.enter(style, { "reason" => "found", "quantity" => 3, "box" => boxes.sample(random: chance) },
+                            key: key, account_id: account)
+    when 1 then stock.enter(style, { "reason" => "broken", "quantity" => 1 }, key: key, account_id: account)
+    when 2 then stock.carry(style, 2, from: [nil, *boxes].sample(random: chance), into: boxes.sample(random: chance),
+                                      key: key, account_id: account)
+    else stock.count_in(style, 4, box: boxes.sample(random: chance), note: "", key: key, account_id: account)
+    end
+  end
 end

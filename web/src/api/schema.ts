@@ -1359,6 +1359,226 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change many things at once; the answer takes it back */
+        post: operations["changeSeveral"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/starter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How much of the common set is still as it came */
+        get: operations["readStarter"];
+        put?: never;
+        /** Begin with a common set */
+        post: operations["addStarter"];
+        /** Take away what of the common set nobody touched */
+        delete: operations["removeStarter"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two that are the same thing become one; once by the key */
+        post: operations["mergeStyle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{id}/part": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a merge back */
+        post: operations["partStyle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that is owned as CSV */
+        get: operations["stockAsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/table.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that is owned as a workbook */
+        get: operations["stockAsWorkbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin to read a table in */
+        post: operations["beginImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Let a table that was not loaded go */
+        delete: operations["forgetImport"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/imports/{id}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Send the next part of the file */
+        post: operations["sendPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/imports/{id}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read the file and guess what its columns are */
+        post: operations["readImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/imports/{id}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look at the next rows; nothing is loaded */
+        post: operations["checkImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/imports/{id}/load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Load all of it, or nothing; once */
+        post: operations["loadImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock": {
         parameters: {
             query?: never;
@@ -1830,6 +2050,100 @@ export interface components {
                 ahead: boolean;
             }[];
         };
+        ImportBegun: {
+            name: string;
+            size: number;
+        };
+        ImportReceived: {
+            id: string;
+            received: number;
+        };
+        ImportPart: {
+            at: number;
+            /** @description Base64 */
+            content: string;
+        };
+        ImportPartReceived: {
+            received: number;
+        };
+        ImportRead: {
+            id: string;
+            name: string;
+            rows: number;
+            columns: {
+                title: string;
+                field: string | null;
+                sample: string[];
+            }[];
+            fields: {
+                field: string;
+                title: string;
+            }[];
+        };
+        ImportToCheck: {
+            mapping: (string | null)[];
+            from: number;
+        };
+        ImportChecked: {
+            checked: number;
+            rows: number;
+            new: number;
+            changed: number;
+            same: number;
+            bad: number;
+            faults: {
+                row: number;
+                column: string;
+                value: string;
+                message: string;
+            }[];
+        };
+        ImportLoaded: {
+            new: number;
+            changed: number;
+            same: number;
+        };
+        SeveralSet: {
+            /** @enum {string} */
+            season?: "holiday" | "winter" | "all_year";
+            /** @enum {string|null} */
+            role?: "base" | "change" | null;
+            /** @enum {string} */
+            condition?: "new" | "good" | "worn" | "to_mend";
+            bought_from?: string | null;
+            retired?: boolean;
+        };
+        SeveralChange: {
+            style: string;
+            set: components["schemas"]["SeveralSet"];
+        };
+        SeveralChanges: {
+            changes: components["schemas"]["SeveralChange"][];
+        };
+        SeveralChanged: {
+            changed: number;
+            before: components["schemas"]["SeveralChange"][];
+        };
+        StarterLeft: {
+            left: number;
+        };
+        StarterAdded: {
+            added: number;
+        };
+        StarterRemoved: {
+            removed: number;
+            kept: number;
+        };
+        Merge: {
+            /** Format: uuid */
+            key: string;
+            into: string;
+        };
+        Parting: {
+            /** Format: uuid */
+            key: string;
+            from: string;
+        };
         BoxFields: {
             number?: number;
             name?: string;
@@ -1983,7 +2297,7 @@ export interface components {
             /** @description how many there were then */
             after: number;
             /** @enum {string} */
-            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed" | "moved";
+            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed" | "moved" | "merged";
             note: string;
             whom: string;
             by: string | null;
@@ -6518,6 +6832,364 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoxCounted"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeSeveral: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeveralChanges"];
+            };
+        };
+        responses: {
+            /** @description What was changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeveralChanged"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readStarter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How many */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StarterLeft"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    addStarter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description How many were added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StarterAdded"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    removeStarter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How many went */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StarterRemoved"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    mergeStyle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Merge"];
+            };
+        };
+        responses: {
+            /** @description How many there are of the one that stays */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockNow"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    partStyle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Parting"];
+            };
+        };
+        responses: {
+            /** @description How many there are of the one that had stayed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockNow"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    stockAsCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    stockAsWorkbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A workbook */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    beginImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportBegun"];
+            };
+        };
+        responses: {
+            /** @description Where it is kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportReceived"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    forgetImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Forgotten */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    sendPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportPart"];
+            };
+        };
+        responses: {
+            /** @description How much is there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportPartReceived"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Its columns */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportRead"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    checkImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportToCheck"];
+            };
+        };
+        responses: {
+            /** @description What they would do */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportChecked"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    loadImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description What was loaded */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportLoaded"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -59,6 +59,19 @@ module DeckBough
         Spread.new(changes.except(*kept).reject { |_, by| by.zero? }, fresh)
       end
 
+      # What lay of another thing lies of this one, each lot where it lay.
+      #
+      # @param lots [Array<Lot>]
+      # @return [Spread]
+      def joined(lots)
+        return Spread.new({}, lots) if @roll_m
+
+        by_box = lots.group_by(&:box).transform_values { |those| those.sum(&:quantity) }
+        known, fresh = by_box.partition { |box, _| @lots.any? { |lot| lot.box == box } }
+        Spread.new(known.to_h { |box, much| [@lots.find { |lot| lot.box == box }.id, much] },
+                   fresh.map { |box, much| Lot.new(box: box, quantity: much) })
+      end
+
       # An entry is reversed where it moved things; what is no longer there is taken elsewhere.
       #
       # @param changes [Hash] what the entry did, by id of a lot

@@ -22,6 +22,8 @@ import { Strip } from "../../shell/Strip";
 import { counted } from "../../units/format";
 import { Narrowing } from "./Narrowing";
 import { PutDialog } from "./PutDialog";
+import { SeveralDialog } from "./SeveralDialog";
+import { BeginWithSet, SetLeft } from "./StarterSet";
 import { StockList } from "./StockList";
 import { ThingPane } from "./ThingPane";
 import { useStock, type Narrowed } from "./useStock";
@@ -35,7 +37,7 @@ export function Stockroom() {
   const [typed, setTyped] = useState("");
   const [narrowed, setNarrowed] = useState<Narrowed>({});
   const [picked, setPicked] = useState<Map<string, Schemas["StockThing"]> | null>(null);
-  const [putting, setPutting] = useState(false);
+  const [doing, setDoing] = useState<"put" | "change" | null>(null);
   const [chosen, setChosen] = useState(0);
   const [opened, setOpened] = useState(false);
   const [pages, setPages] = useState<number[]>([]);
@@ -53,6 +55,10 @@ export function Stockroom() {
   const seen = useCallback((numbers: number[]) => setPages(numbers), []);
   const thing = at(Math.min(chosen, Math.max(total - 1, 0)));
   const searching = words !== "" || Object.keys(narrowed).length > 0;
+  const done = () => {
+    setDoing(null);
+    setPicked(null);
+  };
   const pick = (one: Schemas["StockThing"]) =>
     setPicked((before) => {
       const next = new Map(before);
@@ -143,9 +149,12 @@ export function Stockroom() {
                     Show all there is
                   </Button>
                 ) : (
-                  <Button variant="contained" onClick={() => setAdding("ornament")}>
-                    Add the first ornament
-                  </Button>
+                  <Box sx={{ display: "flex", gap: 1, justifyContent: "center", flexWrap: "wrap" }}>
+                    <Button variant="contained" onClick={() => setAdding("ornament")}>
+                      Add the first ornament
+                    </Button>
+                    <BeginWithSet />
+                  </Box>
                 )
               }
             >
@@ -168,6 +177,7 @@ export function Stockroom() {
               onPages={seen}
             />
           )}
+          <SetLeft />
           <Box
             sx={{ display: "flex", alignItems: "center", gap: 1, px: 2, py: 1, borderTop: 1, borderColor: "divider" }}
           >
@@ -177,8 +187,13 @@ export function Stockroom() {
               {picked && `, ${picked.size} picked`}
             </Typography>
             {picked && (
-              <Button size="small" variant="outlined" disabled={picked.size === 0} onClick={() => setPutting(true)}>
+              <Button size="small" variant="outlined" disabled={picked.size === 0} onClick={() => setDoing("put")}>
                 Put them into a box
+              </Button>
+            )}
+            {picked && (
+              <Button size="small" variant="outlined" disabled={picked.size === 0} onClick={() => setDoing("change")}>
+                Change them
               </Button>
             )}
           </Box>
@@ -205,15 +220,8 @@ export function Stockroom() {
           </SideDrawer>
         )}
       </Box>
-      {putting && picked && (
-        <PutDialog
-          things={[...picked.values()]}
-          onClose={() => {
-            setPutting(false);
-            setPicked(null);
-          }}
-        />
-      )}
+      {doing === "put" && picked && <PutDialog things={[...picked.values()]} onClose={done} />}
+      {doing === "change" && picked && <SeveralDialog things={[...picked.values()]} onClose={done} />}
       {adding && (
         <StyleDialog style={undefined} kind={adding} onClaims={() => undefined} onClose={() => setAdding(null)} />
       )}

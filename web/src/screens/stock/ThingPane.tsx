@@ -13,6 +13,7 @@ import { StyleDialog } from "../../bench/StyleDialog";
 import { EntryDialog } from "./EntryDialog";
 import { Cost } from "./Cost";
 import { KeptBy } from "./KeptBy";
+import { MergeDialog } from "./MergeDialog";
 import { ParticularsDialog } from "./ParticularsDialog";
 import { PutDialog } from "./PutDialog";
 import { Where } from "./Where";
@@ -85,6 +86,7 @@ export function ThingPane({ thing, place, titled = true }: Props) {
   const [changing, setChanging] = useState(false);
   const [putting, setPutting] = useState(false);
   const [describing, setDescribing] = useState(false);
+  const [merging, setMerging] = useState(false);
   const moves = useQuery({
     queryKey: [...keys.styles, "moves", thing.id],
     queryFn: () => ask(client.GET("/api/styles/{id}/moves", { params: { path: { id: thing.id } } })),
@@ -149,9 +151,11 @@ export function ThingPane({ thing, place, titled = true }: Props) {
         <Button onClick={() => setDescribing(true)} disabled={!details}>
           More about it
         </Button>
+        <Button onClick={() => setMerging(true)}>The same as another one</Button>
       </Box>
       <KeptBy thing={thing} />
       {details && <Cost thing={details} />}
+      {merging && <MergeDialog thing={thing} onClose={() => setMerging(false)} />}
       {putting && <PutDialog things={[thing]} onClose={() => setPutting(false)} />}
       {describing && details && <ParticularsDialog thing={details} onClose={() => setDescribing(false)} />}
       {changing && (

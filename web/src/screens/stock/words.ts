@@ -40,6 +40,7 @@ export const TOLD: Record<Reason, string> = {
   taken_back: "taken back",
   reversed: "an entry reversed",
   moved: "moved",
+  merged: "made one with another",
 };
 
 export const SEASONS: Record<NonNullable<Schemas["Particulars"]["season"]>, string> = {
