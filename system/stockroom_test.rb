@@ -154,11 +154,7 @@ class StockroomTest < SystemTest
     open_stockroom
     click_button "Narrow it"
     within("[role=dialog][aria-label='Narrow the search']") do
-      page.execute_script(<<~JAVASCRIPT)
-        const field = document.querySelector("[role=dialog] input[type=color]");
-        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, "#d3a02a");
-        field.dispatchEvent(new Event("input", { bubbles: true }));
-      JAVASCRIPT
+      click_button "Near this colour"
       fill_in "Free from", with: "2026-12-10"
       click_button "Show them"
     end
@@ -168,7 +164,8 @@ class StockroomTest < SystemTest
     refute_includes options, "Slate glass, 10 cm"
     find("[role=img][aria-label='No longer near this colour']").click
 
-    assert_text "Slate"
+    assert_text "Clear bubble"
+    assert_no_text "ΔE"
   end
 
   def test_what_is_known_of_a_thing_is_written_down_and_told
@@ -217,5 +214,105 @@ class StockroomTest < SystemTest
     look_for "cellar"
 
     assert_text "2 things found"
+  end
+
+  def pick(*names)
+    click_button "Pick several"
+    page.driver.wait_for_network_idle
+    names.each { |name| find("[role=option]", text: name).find("input", visible: :all).click }
+  end
+
+  def test_several_are_changed_at_once_and_brought_back
+    open_stockroom
+    look_for "teal"
+    pick("Teal ball", "Teal drop")
+    click_button "Change them"
+    within("[role=dialog]") { all("[role=combobox]", minimum: 4).first.send_keys(:down) }
+    find("[role=option]", exact_text: "winter").click
+    within("[role=dialog]") { click_button "Change them" }
+
+    assert_text "2 things changed."
+    assert_equal %w[winter winter], DATABASE[:styles].where(Sequel.like(:name, "Teal%")).select_map(:season)
+    click_button "Bring it back"
+    page.driver.wait_for_network_idle
+
+    assert_equal %w[holiday holiday], DATABASE[:styles].where(Sequel.like(:name, "Teal%")).select_map(:season)
+  end
+
+  def test_two_that_are_the_same_become_one
+    open_stockroom
+    look_for "teal ball, 8"
+    click_button "The same as another one"
+    fill_in "It is really", with: "dusty rose"
+    find("[role=option]", text: "Dusty rose ball").click
+    click_button "Make them one"
+
+    assert_text "Teal ball, 8 cm is Dusty rose ball, 7 cm from now on."
+    look_for "dusty rose ball"
+
+    assert_selector "aside h2", text: "Dusty rose ball, 7 cm"
+    assert_selector "[role=status][aria-label='On hand']", text: "40"
+    click_button "Bring it back"
+
+    assert_selector "[role=status][aria-label='On hand']", text: "24"
+  end
+
+  def test_a_table_is_read_in_once_every_cell_is_right
+    Dir.mktmpdir do |folder|
+      bad = File.join(folder, "bad.csv")
+      good = File.join(folder, "good.csv")
+      File.write(bad, "Artikel;Kind;On hand\nPeg star;ornament;many\n")
+      File.write(good, "Artikel;Kind;On hand\nPeg star;ornament;7\nFelt star;ornament;5\n")
+      open_stockroom
+      click_button "More about the stockroom"
+      find("[role=menuitem]", text: "Read a table in").click
+      attach_file("File to read in", bad, visible: :all)
+
+      assert_text "bad.csv: 1 row"
+      all("[role=dialog] [role=combobox]", minimum: 3).first.send_keys(:down)
+      find("[role=option]", exact_text: "Name").click
+      click_button "Look at every row"
+
+      assert_selector "table[aria-label='Bad cells'] tr", text: /2\s+On hand\s+many/
+      assert_no_selector "button", text: "Load"
+      attach_file("File to read in", good, visible: :all)
+
+      assert_text "good.csv: 2 rows"
+      all("[role=dialog] [role=combobox]", minimum: 3).first.send_keys(:down)
+      find("[role=option]", exact_text: "Name").click
+      click_button "Look at every row"
+
+      assert_text "2 new, 0 changed"
+      click_button "Load 2 things"
+    end
+
+    assert_text "2 new things read in"
+    look_for "peg star"
+
+    assert_selector "[role=status][aria-label='On hand']", exact_text: "7"
+  end
+
+  def test_a_keepsake_leaves_only_when_everything_was_asked
+    open_stockroom
+    click_button "More about the stockroom"
+    find("[role=menuitem]", text: "Keepsakes by year").click
+
+    assert_text "Missing: 2020, 2023, 2024, 2025, 2026"
+    click_button "Tin lighthouse, a keepsake"
+
+    assert_selector "aside h2", text: "Tin lighthouse"
+    click_button "Write an entry"
+    open_list("broken")
+    find("[role=option]", exact_text: "given away").click
+    fill_in "How many", with: "1"
+    check "It is a keepsake of Idony Farrow, 2019. They were asked, and let it go."
+    click_button "Write it down"
+
+    assert_text "Before it leaves the house: It is Idony Farrow's own."
+    check "It is Idony Farrow's own. They agreed."
+    check "Box 6 was emptied of it, and nothing else of that box goes along."
+    click_button "Write it down"
+
+    assert_selector "[role=status][aria-label='On hand']", exact_text: "0"
   end
 end

@@ -9,6 +9,7 @@ module DeckBough
         post "/api/styles", :create
         put "/api/styles/:id", :change
         get "/api/stock", :stockroom
+        get "/api/stock/keepsakes", :keepsakes
         post "/api/stock/changes", :change_several
         get "/api/stock/starter", :starter_left
         post "/api/stock/starter", :add_starter
@@ -17,6 +18,7 @@ module DeckBough
         post "/api/styles/:id/part", :part_again
         get "/api/styles/:id/moves", :moves
         get "/api/styles/:id/kept", :kept
+        get "/api/styles/:id/sweep", :sweep
         post "/api/styles/:id/moves", :enter
         post "/api/moves/:id/reverse", :reverse
         get "/api/styles/:id", :show
@@ -53,6 +55,14 @@ module DeckBough
         def describe
           styles.describe(id, said["version"], said.except("version"))
           show
+        end
+
+        def sweep
+          answer({ items: store(Store::Stockroom).sweep(id) })
+        end
+
+        def keepsakes
+          answer({ items: store(Store::Stockroom).keepsakes(season: season_year), season: season_year })
         end
 
         def change_several

@@ -106,7 +106,8 @@ module DeckBough
             told.reject { |_, difference| difference.zero? }
           end
           names = rows(:styles).where(id: by.keys).select_hash(:id, :name)
-          { box: find(id), differences: by.map { |style, much| { style: style, name: names[style], by: much } } }
+          differences = by.map { |style, much| { style: style, name: names[style], by: much } }
+          { box: find(id), differences: differences.sort_by { |one| one[:name] } }
         end
 
         # @return [Hash{String => Array<Hash>}] where things lie, by style: box, number, place, seen_at, quantity

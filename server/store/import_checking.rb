@@ -102,8 +102,12 @@ module DeckBough
           faults.concat(wrong.map { |fault| [fault.path.first.to_sym, fault.told(@units)] })
           return [nil, faults] if faults.any?
 
-          [{ **style, **particulars, **coloured(style[:colour]), name: style[:name].strip, box: one_box(said[:box]),
-                                                                 owner_home_id: said[:owner] ? owner(said[:owner]) : known&.fetch(:owner_home_id) }, []]
+          own = { name: style[:name].strip, box: one_box(said[:box]), owner_home_id: owner_of(said[:owner], known) }
+          [{ **style, **particulars, **coloured(style[:colour]), **own }, []]
+        end
+
+        def owner_of(name, known)
+          name ? owner(name) : known&.fetch(:owner_home_id)
         end
 
         # What lies in several boxes stays where it lies.

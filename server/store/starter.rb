@@ -15,9 +15,9 @@ module DeckBough
         # @return [Hash] added
         def add
           transaction do
-            database[:studios].where(id: studio_id).for_update.get(:id)
+            units = database[:studios].where(id: studio_id).for_update.get(:units)
             known = rows(:styles).select_map(%i[kind name])
-            fresh = THINGS.reject { |thing| known.include?(thing.values_at("kind", "name")) }
+            fresh = things(units).reject { |thing| known.include?(thing.values_at("kind", "name")) }
             styles = Styles.new(database, studio_id)
             ids = fresh.map { |thing| styles.create(thing)[:id] }
             rows(:styles).where(id: ids).update(starter: true)
@@ -45,6 +45,13 @@ module DeckBough
         end
 
         private
+
+        def things(units)
+          THINGS.map do |thing|
+            name = units == "imperial" ? thing.fetch("in_feet", thing["name"]) : thing["name"]
+            thing.except("in_feet").merge("name" => name)
+          end
+        end
 
         def starters
           rows(:styles).where(starter: true)

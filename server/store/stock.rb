@@ -47,10 +47,12 @@ module DeckBough
         # @return [Hash] on_hand
         def enter(style_id, given, key:, account_id:)
           key!(key)
-          said = checked(DeckBough::Stock::Entry::INPUTS, given.except("box"))
+          said = checked(DeckBough::Stock::Entry::INPUTS, given.except("box", "asked"))
           transaction do
             locked_style(style_id)
             next { on_hand: on_hand(style_id) } if moved?(key, style_id)
+
+            refuse_unasked(style_id, given.fetch("asked", [])) if said[:reason] == "given"
 
             box = given["box"] && box!(given["box"])
             by = moved_by(said, box ? there(style_id, box) : on_hand(style_id))
@@ -180,6 +182,14 @@ module DeckBough
 
         def in_box(box)
           box ? ->(spreading, by) { spreading.moved(by, box: box) } : ANYWHERE
+        end
+
+        # Nothing leaves the house before every question was answered.
+        def refuse_unasked(style_id, answered)
+          open = Stockroom.new(database, studio_id).sweep(style_id).reject { |one| answered.include?(one[:id]) }
+          return if open.empty?
+
+          raise Problem.of_faults([Inputs.fault(:sweep_unasked, %w[asked], asks: open.first[:asks])])
         end
 
         # What lies of it in a box, or in none.

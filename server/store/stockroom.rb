@@ -13,6 +13,7 @@ module DeckBough
         MOST_WORDS = 8
         # So many pieces that keep a thing are told.
         MOST_KEPT = 200
+        MOST_KEEPSAKES = 2_000
         # So many of them are drawn on the calendar of its row.
         MOST_DRAWN = 3
         # What leads comes first.
@@ -52,6 +53,36 @@ module DeckBough
         def thing(style_id)
           found = rows(:styles).where(id: style_id)
           shown(found, {}).first&.merge(styles.known_of(found.first)) or raise Problem.not_found("style")
+        end
+
+        # What is asked before a thing leaves the house.
+        #
+        # @return [Array<Hash>] id, asks
+        def sweep(style_id)
+          row = rows(:styles).where(id: style_id).first or raise Problem.not_found("style")
+          owner = row[:owner_home_id] && rows(:homes).where(id: row[:owner_home_id]).first
+          boxes = Boxes.new(database, studio_id).of_styles([style_id]).fetch(style_id, [])
+          DeckBough::Stock::Sweep.questions({ **row, parts: row[:parts].to_a },
+                                            boxes.filter_map { |lot| lot[:number] }.uniq.sort,
+                                            owner: owner && (owner[:client] || owner[:name]))
+        end
+
+        # Keepsakes of each person, year by year.
+        #
+        # @param season [Integer] the year of this season
+        # @return [Array<Hash>] of, things (id, name, year, from), missing (years)
+        def keepsakes(season:)
+          kept = rows(:styles).exclude(keepsake_of: nil).where(retired: false)
+                              .order(:keepsake_of, :keepsake_year, :name).limit(MOST_KEEPSAKES).all
+          kept.group_by { |row| row[:keepsake_of].strip }.map do |of, things|
+            { of: of, missing: DeckBough::Stock::KeepsakeYears.missing(things.map do |row|
+              row[:keepsake_year]
+            end, season),
+              things: things.map do |row|
+                { **row.slice(:id, :name, :kind, :colour, :texture, :shape), year: row[:keepsake_year],
+                                                                             from: row[:keepsake_from] }
+              end }
+          end
         end
 
         # All there is, what is retired among it, as a table tells it.

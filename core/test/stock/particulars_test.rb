@@ -66,4 +66,22 @@ class ParticularsTest < CoreTest
     assert_in_delta 0.4, Stock::Bulk.kilograms({ kind: "decor" })
     assert_in_delta 0.062, Stock::Bulk.kilograms({ kind: "ornament", diameter_mm: 100, mass_g: 62 })
   end
+
+  def test_years_without_a_keepsake_are_missing_up_to_this_season
+    assert_equal [2020, 2023], Stock::KeepsakeYears.missing([2019, 2021, 2022], 2023)
+    assert_empty Stock::KeepsakeYears.missing([2023], 2023)
+    assert_empty Stock::KeepsakeYears.missing([nil], 2023)
+    assert_operator Stock::KeepsakeYears.missing([1800], 2023).size, :<=, Stock::KeepsakeYears::MOST
+  end
+
+  def test_the_sweep_asks_what_matters_to_the_thing
+    asked = lambda do |boxes = [], owner: nil, **thing|
+      Stock::Sweep.questions({ kind: "pick", parts: [], **thing }, boxes, owner: owner).map { |one| one[:id] }
+    end
+
+    assert_empty asked.call
+    assert_equal %w[keepsake], asked.call(keepsake_of: "Corin Aske")
+    assert_equal ["owner", "inside", "parts", "belongs", "box 3", "box 9"],
+                 asked.call([3, 9], owner: "Corin Aske", kind: "tree", parts: %w[stand], belongs_with: "the basket")
+  end
 end

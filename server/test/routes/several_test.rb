@@ -99,5 +99,11 @@ class SeveralTest < ServerTest
     assert_equal 0, ask(:get, "/api/stock/starter")["left"]
     assert_equal 1, DATABASE[:styles].where(name: "Ball, 6 cm").count
     assert_equal 1, DATABASE[:styles].where(name: "Fir garland, 1.8 m").count
+    DATABASE[:studios].update(units: "imperial")
+    ask(:post, "/api/stock/starter", {}, status: 201)
+
+    assert_equal ["Ball, 1½ in"], DATABASE[:styles].where(starter: true, diameter_mm: 40).select_map(:name)
+    assert_empty DATABASE[:styles].where(starter: true).where(Sequel.like(:name,
+                                                                          "% cm") | Sequel.like(:name, "% m")).all
   end
 end

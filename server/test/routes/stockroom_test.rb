@@ -273,4 +273,31 @@ class StockroomTest < ServerTest
 
     assert_empty away.call
   end
+
+  def test_nothing_leaves_the_house_before_every_question_was_answered
+    lighthouse = style("Tin lighthouse, a keepsake")
+    give = lambda do |asked, status|
+      ask(:post, "/api/styles/#{lighthouse}/moves",
+          { key: SecureRandom.uuid, reason: "given", quantity: 1, asked: asked }, status: status)
+    end
+    questions = ask(:get, "/api/styles/#{lighthouse}/sweep")["items"]
+
+    assert_equal(["keepsake", "owner", "box 6"], questions.map { |one| one["id"] })
+    assert_includes questions.first["asks"], "Idony Farrow, 2019"
+    told = give.call(["keepsake"], 422)
+
+    assert_equal "/asked", told["errors"].first["pointer"]
+    assert_includes told["errors"].first["message"], "Idony Farrow's own"
+    assert_in_delta 0, give.call(questions.map { |one| one["id"] }, 201)["on_hand"]
+  end
+
+  def test_keepsakes_are_told_by_person_with_the_years_that_are_missing
+    told = ask(:get, "/api/stock/keepsakes")
+
+    assert_equal 2026, told["season"]
+    idony = told["items"].find { |one| one["of"] == "Idony Farrow" }
+
+    assert_equal([2019, 2021, 2022], idony["things"].map { |thing| thing["year"] })
+    assert_equal [2020, 2023, 2024, 2025, 2026], idony["missing"]
+  end
 end

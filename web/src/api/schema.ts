@@ -1579,6 +1579,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/keepsakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Keepsakes of each person, and the years that are missing */
+        get: operations["listKeepsakes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/styles/{id}/sweep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What is asked before a thing is given away or sold */
+        get: operations["listSweep"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock": {
         parameters: {
             query?: never;
@@ -1943,6 +1979,8 @@ export interface components {
             whom?: string;
             /** @description the box in which that is */
             box?: string | null;
+            /** @description questions of the sweep that were answered */
+            asked?: string[];
         };
         KeptBy: {
             items: {
@@ -2102,6 +2140,29 @@ export interface components {
             new: number;
             changed: number;
             same: number;
+        };
+        Sweep: {
+            items: {
+                id: string;
+                asks: string;
+            }[];
+        };
+        Keepsakes: {
+            season: number;
+            items: {
+                of: string;
+                missing: number[];
+                things: {
+                    id: string;
+                    name: string;
+                    kind: components["schemas"]["Style"]["kind"];
+                    colour: string | null;
+                    texture: components["schemas"]["Style"]["texture"];
+                    shape: components["schemas"]["Particulars"]["shape"];
+                    year: number | null;
+                    from: string | null;
+                }[];
+            }[];
         };
         SeveralSet: {
             /** @enum {string} */
@@ -7195,6 +7256,51 @@ export interface operations {
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    listKeepsakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Keepsakes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keepsakes"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    listSweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Questions */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sweep"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     searchStock: {

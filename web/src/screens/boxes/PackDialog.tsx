@@ -119,7 +119,7 @@ function Pack({ proposal, places, onClose }: Props & { proposal: Proposal }) {
             {problem.message}
           </Alert>
         )}
-        {used.length === 0 && <Typography>Everything lies in a box already.</Typography>}
+        {used.length === 0 && <Typography>Nothing lies loose.</Typography>}
         {used.length > 0 && (
           <Typography color="textSecondary" sx={{ mb: 2 }}>
             {counted(used.length, "box", "boxes")}; no fewer than {proposal.lower_bound} can do. What belongs together

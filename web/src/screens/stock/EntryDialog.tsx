@@ -6,6 +6,7 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
@@ -13,6 +14,7 @@ import { useObjections } from "../../api/useObjections";
 import { LengthField } from "../../parts/LengthField";
 import { NumberField } from "../../parts/NumberField";
 import { FormAlert } from "../../parts/ProblemAlert";
+import { Sweep } from "./Sweep";
 import { placed, REASONS } from "./words";
 
 type Reason = Schemas["StockEntry"]["reason"];
@@ -23,6 +25,8 @@ interface Said {
   note: string;
   whom: string;
   box: string;
+  /** Questions of the sweep that were answered. */
+  asked: string[];
 }
 
 const ANYWHERE = "";
@@ -31,7 +35,14 @@ const WITH_WHOM: Reason[] = ["lent", "given", "returned"];
 
 /** Writes down what happened to a thing; sent twice it counts once. */
 export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; onClose: () => void }) {
-  const [said, setSaid] = useState<Said>({ reason: "broken", quantity: null, note: "", whom: "", box: ANYWHERE });
+  const [said, setSaid] = useState<Said>({
+    reason: thing.on_hand > 0 ? "broken" : "bought",
+    quantity: null,
+    note: "",
+    whom: "",
+    box: ANYWHERE,
+    asked: [],
+  });
   const [key] = useState(() => crypto.randomUUID());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
@@ -39,6 +50,12 @@ export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; 
   const counts = said.reason === "counted";
   const label = counts ? "There are" : "How many";
   const [asked, setAsked] = useState(false);
+  const questions =
+    useQuery({
+      queryKey: [...keys.styles, "sweep", thing.id],
+      queryFn: () => ask(client.GET("/api/styles/{id}/sweep", { params: { path: { id: thing.id } } })),
+      enabled: said.reason === "given",
+    }).data?.items ?? [];
   const error = objections.field("/quantity") ?? (asked && said.quantity === null ? "Say how many." : undefined);
 
   async function write() {
@@ -54,6 +71,7 @@ export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; 
             quantity: said.quantity,
             whom: WITH_WHOM.includes(said.reason) ? said.whom : "",
             box: said.box || null,
+            asked: said.reason === "given" ? said.asked : [],
             key,
           },
         }),
@@ -133,6 +151,14 @@ export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; 
                   </MenuItem>
                 ))}
               </TextField>
+            )}
+            {said.reason === "given" && (
+              <Sweep
+                questions={questions}
+                answered={said.asked}
+                onAnswer={(asked) => setSaid((before) => ({ ...before, asked }))}
+                error={objections.field("/asked")}
+              />
             )}
             <TextField
               label="Why"

@@ -17,6 +17,9 @@ interface Props {
 
 type Name = Exclude<keyof Narrowed, "kind">;
 
+/** A colour to begin with, until another is chosen. */
+const BEGIN_WITH = "#d3a02a";
+
 /** What a chip says of what narrows the search. */
 function said(narrowed: Narrowed): { names: Name[]; says: string; colour?: string }[] {
   const { near, from, to, season, role, tag, retired } = narrowed;
@@ -36,6 +39,7 @@ function said(narrowed: Narrowed): { names: Name[]; says: string; colour?: strin
 /** Narrows what is found: by a colour that is near, days on which it is free, season, role, tags. */
 export function Narrowing({ narrowed, onChange }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [colour, setColour] = useState(narrowed.near ?? BEGIN_WITH);
   const without = (names: Name[]) =>
     Object.fromEntries(Object.entries(narrowed).filter(([name]) => !names.includes(name as Name))) as Narrowed;
   const put = (name: Name, value: string) => onChange({ ...without([name]), ...(value && { [name]: value }) });
@@ -92,11 +96,16 @@ export function Narrowing({ narrowed, onChange }: Props) {
         <Box sx={{ p: 2, display: "grid", gap: 2, gridTemplateColumns: "1fr 1fr", width: 340 }}>
           <TextField
             type="color"
-            label="Near this colour"
-            value={narrowed.near ?? "#d3a02a"}
-            onChange={(event) => put("near", event.target.value)}
-            sx={{ gridColumn: "1 / -1" }}
+            label="A colour"
+            value={colour}
+            onChange={(event) => {
+              setColour(event.target.value);
+              if (narrowed.near) put("near", event.target.value);
+            }}
           />
+          <Button onClick={() => (narrowed.near ? onChange(without(["near"])) : put("near", colour))}>
+            {narrowed.near ? "Any colour" : "Near this colour"}
+          </Button>
           {day("from", "Free from")}
           {day("to", "Free until")}
           {choice("season", "Season", SEASONS)}

@@ -26,7 +26,7 @@ export function BeginWithSet() {
     try {
       const { added } = await ask(client.POST("/api/stock/starter", { body: {} }));
       await queryClient.invalidateQueries({ queryKey: keys.styles });
-      say(`${counted(added, "thing")} added, none counted yet.`, take);
+      say(`${counted(added, "thing")} added, none counted yet.`);
     } catch (error) {
       say(asProblem(error).message);
     }

@@ -37,7 +37,7 @@ interface Props {
 /** Who keeps it and when, in a few words. */
 function kept(thing: Thing, units: ReturnType<typeof useUnits>): string {
   const [first, ...more] = thing.keeps;
-  if (!first) return "free all season";
+  if (!first) return thing.on_hand > 0 ? "free all season" : "none on hand";
   const name = `${amount(first.held, thing.kind, units)} · ${first.home}`;
   return more.length > 0 ? `${name} +${more.length}` : name;
 }

@@ -16,10 +16,13 @@ import { useMe } from "../../api/queries";
 import { StyleDialog } from "../../bench/StyleDialog";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
+import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
 import { SideDrawer } from "../../parts/SideDrawer";
 import { Strip } from "../../shell/Strip";
 import { counted } from "../../units/format";
+import { ImportDialog } from "./ImportDialog";
+import { Keepsakes } from "./Keepsakes";
 import { Narrowing } from "./Narrowing";
 import { PutDialog } from "./PutDialog";
 import { SeveralDialog } from "./SeveralDialog";
@@ -37,7 +40,7 @@ export function Stockroom() {
   const [typed, setTyped] = useState("");
   const [narrowed, setNarrowed] = useState<Narrowed>({});
   const [picked, setPicked] = useState<Map<string, Schemas["StockThing"]> | null>(null);
-  const [doing, setDoing] = useState<"put" | "change" | null>(null);
+  const [doing, setDoing] = useState<"put" | "change" | "read" | "keepsakes" | null>(null);
   const [chosen, setChosen] = useState(0);
   const [opened, setOpened] = useState(false);
   const [pages, setPages] = useState<number[]>([]);
@@ -90,6 +93,15 @@ export function Stockroom() {
             </MenuItem>
           ))}
         </Menu>
+        <MoreMenu
+          label="More about the stockroom"
+          entries={[
+            { label: "Read a table in", run: () => setDoing("read") },
+            { label: "Keepsakes by year", run: () => setDoing("keepsakes") },
+            { label: "All of it as CSV", href: "/api/stock/table.csv" },
+            { label: "All of it as a workbook", href: "/api/stock/table.xlsx" },
+          ]}
+        />
       </Strip>
       <Box sx={{ display: "flex", flex: 1, minHeight: 0 }}>
         <Box sx={{ flex: 1, minWidth: 0, display: "flex", flexDirection: "column" }}>
@@ -154,6 +166,7 @@ export function Stockroom() {
                       Add the first ornament
                     </Button>
                     <BeginWithSet />
+                    <Button onClick={() => setDoing("read")}>Read a table in</Button>
                   </Box>
                 )
               }
@@ -220,6 +233,17 @@ export function Stockroom() {
           </SideDrawer>
         )}
       </Box>
+      {doing === "keepsakes" && (
+        <Keepsakes
+          onClose={() => setDoing(null)}
+          onOpen={(name) => {
+            setDoing(null);
+            setTyped(name);
+            look({});
+          }}
+        />
+      )}
+      {doing === "read" && <ImportDialog onClose={() => setDoing(null)} />}
       {doing === "put" && picked && <PutDialog things={[...picked.values()]} onClose={done} />}
       {doing === "change" && picked && <SeveralDialog things={[...picked.values()]} onClose={done} />}
       {adding && (

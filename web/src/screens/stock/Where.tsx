@@ -55,7 +55,7 @@ export function Where({
   return (
     <Box sx={{ flex: 1, minWidth: 0 }}>
       <Fact name="Where">
-        {boxes.length === 0 && <Typography>nowhere</Typography>}
+        {boxes.length === 0 && <Typography>None is there</Typography>}
         {boxes.map(({ box, number, place, seen_at }) => (
           <Box key={box}>
             {number === null ? (

@@ -97,7 +97,7 @@ export function amount(quantity: number, kind: Thing["kind"], units: Units): str
 /** Where it lies: its box and shelf, or how many boxes. */
 export function lies(where: Schemas["Lying"][]): string {
   const boxes = [...new Map(where.map((one) => [one.box, one])).values()];
-  if (boxes.length === 0) return "nowhere";
+  if (boxes.length === 0) return "none there";
   if (boxes.length > 2) return `in ${boxes.length} places`;
   return boxes.map(({ number, place }) => (number === null ? "in no box" : placed(number, place))).join("; ");
 }
