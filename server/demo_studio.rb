@@ -29,6 +29,7 @@ module DeckBough
           @looks = looks
           @homes = read("homes").to_h { |home| [home.fetch("name"), home(home)] }
           describe
+          read("recipes").each { |recipe| recipe(recipe) }
         end
         @studio_id
       end
@@ -100,6 +101,15 @@ module DeckBough
           @database[:boxes].where(id: made[:id]).update(seen_at: moved(said["seen"]).to_time, seen_by: owner)
         end
         said.fetch("things").map { |key| [key, made[:id]] }
+      end
+
+      def recipe(said)
+        materials = said.fetch("materials").map do |key, quantity|
+          { "style" => @styles.fetch(key), "quantity" => quantity }
+        end
+        Store::Recipes.new(@database, @studio_id)
+                      .create(said.except("product").merge("style" => @styles.fetch(said["product"]),
+                                                           "materials" => materials))
       end
 
       def owner

@@ -27,6 +27,7 @@ class AccessibilityTest < SystemTest
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "/homes/#{home}/rooms/new" => "The room",
       **tree_views, **run_views, "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
+      "/recipes" => "Gilded cones",
       "/house-rules" => "On a sample tree",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }

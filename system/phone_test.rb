@@ -57,6 +57,7 @@ class PhoneTest < SystemTest
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "#{tree}/map" => "It is up", "#{tree}/cuts" => "From stock", "#{tree}/versions" => "From stock",
       "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
+      "/recipes" => "Gilded cones",
       "/house-rules" => "On a sample tree" }.each do |path, text|
       visit path
 

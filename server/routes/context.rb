@@ -107,6 +107,14 @@ module DeckBough
           Store::Ids.id?(query[name]) ? query[name] : raise(Problem.not_found("thing"))
         end
 
+        # A day of the question.
+        def day(name)
+          Date.iso8601(query[name])
+        rescue Date::Error
+          raise Problem.invalid([{ pointer: "/#{name}", code: "not_a_day",
+                                   message: "“#{query[name][0, 20]}” is no day. Choose one such as 2026-12-24." }])
+        end
+
         def answer(body, status = 200)
           [status, NEVER_KEPT.merge("content-type" => "application/json"), [JSON.generate(body)]]
         end

@@ -28,7 +28,7 @@ module DeckBough
         end
 
         def_delegators :@context, :account, :studio, :store, :planning, :season, :now, :today, :owner!, :said, :query,
-                       :page, :part, :id, :said_id, :query_id, :answer, :nothing,
+                       :page, :part, :id, :said_id, :query_id, :day, :answer, :nothing,
                        :file
 
         # @param context [Context]

@@ -127,13 +127,6 @@ module DeckBough
             retired: query["retired"] == "true", **days }.compact
         end
 
-        def day(name)
-          Date.iso8601(query[name])
-        rescue Date::Error
-          raise Problem.invalid([{ pointer: "/#{name}", code: "not_a_day",
-                                   message: "“#{query[name][0, 20]}” is no day. Choose one such as 2026-12-24." }])
-        end
-
         def wear(thing)
           wear = DeckBough::Stock::Wear.new(season: season_year, price_cents: thing[:price_cents],
                                             pack_size: thing[:pack_size], expected: thing[:seasons_expected],

@@ -41,6 +41,13 @@ module DeckBough
           end)
         end
 
+        # @return [String] from which box to which, in words
+        def way(from, into)
+          numbers = rows(:boxes).where(id: [from, into].compact).select_hash(:id, :number)
+          told = [from, into].map { |box| box ? "box #{numbers[box]}" : "no box" }
+          "from #{told.first} to #{told.last}"
+        end
+
         private
 
         def change(id, by)

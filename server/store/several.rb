@@ -46,15 +46,10 @@ module DeckBough
         # @return [Hash] on_hand of the one that had stayed
         def part(id, from:, key:, account_id:)
           transaction do
-            goes, stays = both(id, from)
-            moves = rows(:stock_moves).where(key: key, reason: "merged")
-            raise Problem.not_found("merge") if moves.empty?
+            goes, = both(id, from)
+            raise Problem.not_found("merge") unless moved?(key)
 
-            [stays, goes].each do |style|
-              move = moves.where(style_id: style[:id]).first or next
-              stock.move(style[:id], -move[:quantity], reason: "taken_back", account_id: account_id,
-                                                       key: undone(key), at: stock.undoing(move[:id]))
-            end
+            stock.undo(key, account_id: account_id)
             retire(goes, false)
             { on_hand: stock.on_hand_of([from])[from][:on_hand] }
           end
@@ -122,11 +117,6 @@ module DeckBough
 
         def retire(style, retired)
           rows(:styles).where(id: style[:id]).update(retired: retired, version: Sequel[:version] + 1)
-        end
-
-        # Taken back once, too.
-        def undone(key)
-          Digest::SHA256.hexdigest("#{key} back").unpack("a8a4a4a4a12").join("-")
         end
       end
     end

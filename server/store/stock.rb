@@ -73,7 +73,7 @@ module DeckBough
             quantity = [quantity || lies, lies].min
             next false if from == into || quantity < 10**-PLACES || moved?(key, style_id)
 
-            move(style_id, 0, reason: "moved", note: carried(from, into), account_id: account_id, key: key,
+            move(style_id, 0, reason: "moved", note: lots.way(from, into), account_id: account_id, key: key,
                               bump: false, at: ->(lots, _) { lots.carried(quantity, from: from, into: into) })
             true
           end
@@ -158,6 +158,18 @@ module DeckBough
           end
         end
 
+        # All that was moved under one key goes back; once.
+        def undo(key, account_id:)
+          transaction do
+            again = Digest::SHA256.hexdigest("#{key} back").unpack("a8a4a4a4a12").join("-")
+            # What comes back is there before what it was made into goes.
+            rows(:stock_moves).where(key: key).order(:quantity, :style_id).each do |move|
+              move(move[:style_id], -move[:quantity], reason: "taken_back", account_id: account_id, key: again,
+                                                      at: undoing(move[:id]))
+            end
+          end
+        end
+
         # What an act or entry did to the lots is undone there.
         def undoing(move_id)
           ->(spreading, _) { spreading.undone(lots.of_move(move_id)) }
@@ -201,12 +213,6 @@ module DeckBough
           (Ids.id?(id) && rows(:boxes).where(id: id, deleted_at: nil).get(:id)) or
             raise Problem.invalid([{ pointer: "/box", code: "gone",
                                      message: "That box is not there any more. Choose another." }])
-        end
-
-        def carried(from, into)
-          numbers = rows(:boxes).where(id: [from, into].compact).select_hash(:id, :number)
-          told = [from, into].map { |box| box ? "box #{numbers[box]}" : "no box" }
-          "from #{told.first} to #{told.last}"
         end
 
         def same?(after, now)

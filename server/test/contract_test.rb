@@ -66,6 +66,8 @@ class ContractTest < ServerTest
     things["people"] = DATABASE[:accounts].where(email: ASSISTANT).get(:id).to_s
     things["acts"] = SecureRandom.uuid
     things["moves"] = DATABASE[:stock_moves].get(:id).to_s
+    things["recipes"] =
+      ask(:post, "/api/recipes", { name: "Bows", style: things["styles"], batch: 4 }, status: 201)["id"]
     things["boxes"] = ask(:post, "/api/boxes", { place: "Loft left" }, status: 201)["id"]
     things["anchors"] = ask(:post, "/api/homes/#{home['id']}/anchors",
                             { room_id: room["id"], place: "Beam", kind: "nail", since: 2024 }, status: 201)["id"]
@@ -80,7 +82,7 @@ class ContractTest < ServerTest
       assert_equal 404, status, "#{verb} #{path} of another studio: #{last_response.body[0, 200]}"
     end
 
-    assert_empty(%w[/api/homes /api/season /api/styles /api/stock /api/boxes /api/looks].flat_map do |path|
+    assert_empty(%w[/api/homes /api/season /api/styles /api/stock /api/boxes /api/recipes /api/looks].flat_map do |path|
       ask(:get, path)["items"]
     end)
   end

@@ -33,6 +33,7 @@ export const keys = {
   styles: ["styles"],
   uses: (style: string, home: string) => ["styles", "uses", style, home],
   claims: (piece: string, style: string) => ["piece", piece, "claims", style],
+  recipes: ["recipes"],
   boxes: ["styles", "boxes"],
   box: (id: string) => ["styles", "boxes", id],
   looks: ["looks"],

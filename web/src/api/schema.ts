@@ -1579,6 +1579,120 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Things made by hand */
+        get: operations["listRecipes"];
+        put?: never;
+        /** Add a recipe */
+        post: operations["createRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a recipe */
+        put: operations["changeRecipe"];
+        post?: never;
+        /** Delete a recipe */
+        delete: operations["deleteRecipe"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted recipe back */
+        post: operations["restoreRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}/makings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** So many batches are made; once by the key */
+        post: operations["makeRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}/unmake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was not made after all; once */
+        post: operations["unmakeRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/{id}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** By when so many wanted on a day are begun */
+        get: operations["startRecipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/keepsakes": {
         parameters: {
             query?: never;
@@ -2164,6 +2278,70 @@ export interface components {
                 }[];
             }[];
         };
+        RecipeFields: {
+            name: string;
+            /** @description what comes of it */
+            style: string;
+            batch: number;
+            active_minutes?: number;
+            drying_minutes?: number;
+            note?: string;
+            materials?: {
+                style: string;
+                quantity: number;
+            }[];
+        };
+        RecipeChange: components["schemas"]["RecipeFields"] & {
+            version: number;
+        };
+        RecipeThing: {
+            style: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+            on_hand: number;
+            /** @description of a material for one batch */
+            quantity?: number;
+        };
+        Recipe: {
+            id: string;
+            version: number;
+            name: string;
+            batch: number;
+            active_minutes: number;
+            drying_minutes: number;
+            note: string;
+            product: components["schemas"]["RecipeThing"];
+            materials: components["schemas"]["RecipeThing"][];
+            /** @description of one piece */
+            cost_cents: number | null;
+            /** @description batches the materials there are do for */
+            possible: number | null;
+        };
+        RecipeList: {
+            items: components["schemas"]["Recipe"][];
+        };
+        Making: {
+            /** Format: uuid */
+            key: string;
+            batches: number;
+        };
+        Unmaking: {
+            /** Format: uuid */
+            key: string;
+        };
+        Made: {
+            made: number;
+            on_hand: number;
+        };
+        RecipeStart: {
+            batches: number;
+            minutes: number;
+            start_by: string;
+            late: boolean;
+        };
         SeveralSet: {
             /** @enum {string} */
             season?: "holiday" | "winter" | "all_year";
@@ -2358,7 +2536,7 @@ export interface components {
             /** @description how many there were then */
             after: number;
             /** @enum {string} */
-            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed" | "moved" | "merged";
+            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed" | "moved" | "merged" | "made";
             note: string;
             whom: string;
             by: string | null;
@@ -7251,6 +7429,220 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ImportLoaded"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listRecipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Recipes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    createRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeFields"];
+            };
+        };
+        responses: {
+            /** @description The recipe */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recipe"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeChange"];
+            };
+        };
+        responses: {
+            /** @description The recipe */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recipe"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The recipe */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recipe"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    makeRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Making"];
+            };
+        };
+        responses: {
+            /** @description What came of it */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    unmakeRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Unmaking"];
+            };
+        };
+        responses: {
+            /** @description What is there now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    startRecipe: {
+        parameters: {
+            query?: {
+                /** @description today where it is left out */
+                on?: string;
+                /** @description one batch where it is left out */
+                count?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description When */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeStart"];
                 };
             };
             401: components["responses"]["Problem"];

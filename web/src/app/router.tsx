@@ -53,6 +53,7 @@ export const router = createBrowserRouter([
         path: "stock",
         lazy: async () => ({ Component: (await import("../screens/stock/Stockroom")).Stockroom }),
       },
+      { path: "recipes", lazy: async () => ({ Component: (await import("../screens/recipes/Recipes")).Recipes }) },
       { path: "boxes", lazy: async () => ({ Component: (await import("../screens/boxes/Boxes")).Boxes }) },
       {
         path: "boxes/:number",

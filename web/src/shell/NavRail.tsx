@@ -21,7 +21,7 @@ const ENTRIES = [
     to: "/stock",
     label: "Stock",
     icon: Inventory2Outlined,
-    here: (path: string) => /^\/(stock|boxes)/.test(path),
+    here: (path: string) => /^\/(stock|boxes|recipes)/.test(path),
   },
   {
     to: "/house-rules",

@@ -1,21 +1,20 @@
 import Add from "@mui/icons-material/Add";
 import Remove from "@mui/icons-material/Remove";
 import Alert from "@mui/material/Alert";
-import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { asProblem, type Problem, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { LengthField } from "../../parts/LengthField";
 import { useUndo } from "../../parts/undo";
 import { counted } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { write } from "../../waiting/counts";
+import { ThingField } from "../stock/ThingField";
 import { Thumbnail } from "../stock/Thumbnail";
 import { amount } from "../stock/words";
 
@@ -113,17 +112,10 @@ export function CountBox({ box, account, onClose }: Props) {
   const [more, setMore] = useState<Content[]>([]);
   const [seen, setSeen] = useState<ReadonlyMap<string, number>>(new Map());
   const [note, setNote] = useState("");
-  const [words, setWords] = useState("");
   const [key] = useState(() => crypto.randomUUID());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
-  const found = useQuery({
-    queryKey: [...keys.styles, "stockroom", words, {}, 1],
-    queryFn: () => ask(client.GET("/api/stock", { params: { query: { q: words } } })),
-    enabled: words.trim().length > 1,
-  });
   const things: Content[] = [...expected, ...more];
-  const known = new Set(things.map(({ id }) => id));
   const off = things.filter(({ id, quantity }) => Math.abs((seen.get(id) ?? quantity) - quantity) > 1e-6);
 
   function put(id: string, quantity: number | undefined) {
@@ -178,19 +170,14 @@ export function CountBox({ box, account, onClose }: Props) {
           />
         ))}
       </Box>
-      <Autocomplete
-        options={(found.data?.items ?? []).filter(({ id }) => !known.has(id))}
-        getOptionLabel={({ name }) => name}
-        getOptionKey={({ id }) => id}
-        filterOptions={(options) => options}
-        inputValue={words}
-        onInputChange={(_, text, reason) => setWords(reason === "reset" ? "" : text)}
-        value={null}
-        onChange={(_, thing) => thing && setMore((before) => [...before, { ...thing, quantity: 0 }])}
-        noOptionsText={words.trim().length > 1 ? "Nothing else is called that" : "Type what it is called"}
-        renderInput={(params) => <TextField {...params} label="Something else lies in it" />}
-        sx={{ my: 2 }}
-      />
+      <Box sx={{ my: 2 }}>
+        <ThingField
+          label="Something else lies in it"
+          value={null}
+          without={things.map(({ id }) => id)}
+          onChange={(thing) => thing && setMore((before) => [...before, { ...thing, quantity: 0 }])}
+        />
+      </Box>
       {off.length > 0 && (
         <TextField
           label={`Why ${counted(off.length, "thing differs", "things differ")}`}

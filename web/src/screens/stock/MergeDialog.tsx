@@ -3,30 +3,21 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
-import Autocomplete from "@mui/material/Autocomplete";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { useUndo } from "../../parts/undo";
-
-type Thing = Pick<Schemas["Style"], "id" | "name" | "kind">;
+import { ThingField, type Thing } from "./ThingField";
 
 /** Two that are the same thing become one: what lies of this one lies of the other from now on. */
 export function MergeDialog({ thing, onClose }: { thing: Schemas["StockThing"]; onClose: () => void }) {
   const [into, setInto] = useState<Thing | null>(null);
-  const [words, setWords] = useState("");
   const [key] = useState(() => crypto.randomUUID());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const { say } = useUndo();
   const { kind } = thing;
-  const found = useQuery({
-    queryKey: [...keys.styles, "stockroom", words, { kind }, 1],
-    queryFn: () => ask(client.GET("/api/stock", { params: { query: { q: words, kind } } })),
-  });
 
   async function merge() {
     if (busy || !into) return;
@@ -62,22 +53,16 @@ export function MergeDialog({ thing, onClose }: { thing: Schemas["StockThing"]; 
             All there is of {thing.name} counts as the other one from now on, where it lies; {thing.name} itself is
             retired.
           </Typography>
-          <Autocomplete
-            options={(found.data?.items ?? []).filter(({ id }) => id !== thing.id)}
-            getOptionLabel={({ name }: Thing) => name}
-            getOptionKey={({ id }) => id}
-            isOptionEqualToValue={(option, value) => option.id === value.id}
-            filterOptions={(options) => options}
+          <ThingField
+            label="It is really"
+            kind={kind}
             value={into}
-            onChange={(_, next) => {
+            without={[thing.id]}
+            error={wrong}
+            onChange={(next) => {
               setInto(next);
               setProblem(null);
             }}
-            onInputChange={(_, text, reason) => reason === "input" && setWords(text)}
-            noOptionsText="Nothing else of its kind is called that"
-            renderInput={(params) => (
-              <TextField {...params} label="It is really" error={Boolean(wrong)} helperText={wrong} />
-            )}
           />
         </DialogContent>
         <DialogActions>

@@ -10,7 +10,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useCallback, useDeferredValue, useState } from "react";
-import { Link as RouterLink } from "react-router";
+import { Link as RouterLink, useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useMe } from "../../api/queries";
 import { StyleDialog } from "../../bench/StyleDialog";
@@ -36,6 +36,7 @@ type Kind = Schemas["Style"]["kind"];
 
 /** All that is owned: found as one types, each with how many there are and how that came about. */
 export function Stockroom() {
+  const navigate = useNavigate();
   const year = useMe().data?.today.slice(0, 4) ?? "";
   const [typed, setTyped] = useState("");
   const [narrowed, setNarrowed] = useState<Narrowed>({});
@@ -77,6 +78,9 @@ export function Stockroom() {
         <Button component={RouterLink} to="/boxes">
           Boxes
         </Button>
+        <Button component={RouterLink} to="/recipes" sx={{ display: { xs: "none", sm: "inline-flex" } }}>
+          Made by hand
+        </Button>
         <Button variant="contained" startIcon={<Add />} onClick={(event) => setMenu(event.currentTarget)}>
           Add a thing
         </Button>
@@ -97,6 +101,7 @@ export function Stockroom() {
           label="More about the stockroom"
           entries={[
             { label: "Read a table in", run: () => setDoing("read") },
+            { label: "Made by hand", run: () => void navigate("/recipes") },
             { label: "Keepsakes by year", run: () => setDoing("keepsakes") },
             { label: "All of it as CSV", href: "/api/stock/table.csv" },
             { label: "All of it as a workbook", href: "/api/stock/table.xlsx" },

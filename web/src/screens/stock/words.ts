@@ -41,6 +41,7 @@ export const TOLD: Record<Reason, string> = {
   reversed: "an entry reversed",
   moved: "moved",
   merged: "made one with another",
+  made: "made by hand",
 };
 
 export const SEASONS: Record<NonNullable<Schemas["Particulars"]["season"]>, string> = {
