@@ -10,7 +10,6 @@ class ShownViews
               "hide-scrollbars" => nil }.freeze
 
   VIEWS = {
-    "sign-in" => [DESK, ->(_) {}],
     "season-desk" => [DESK, lambda(&:sign_in)],
     "home" => [DESK, ->(at) { at.home("Tidewaiter's House") }],
     "survey" => [DESK, ->(at) { at.room("Tidewaiter's House", "Long room") }],
@@ -29,6 +28,7 @@ class ShownViews
     "run-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Mantel greens") }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
     "stockroom" => [DESK, lambda(&:stockroom)],
+    "boxes" => [DESK, lambda(&:boxes)],
     "house-rules" => [DESK, lambda(&:house_rules)]
   }.freeze
 
@@ -126,8 +126,17 @@ class ShownViews
     sign_in
     @browser.click_link("Stock")
     @browser.assert_text("things")
-    @browser.find_field("Search the stockroom").fill_in(with: "plum")
+    @browser.find_field("Search the stockroom").fill_in(with: "quince")
     @browser.assert_text("things found")
+    @browser.find("[role=option]", text: "Quince ball").click
+    @browser.assert_text("with Corin Aske since")
+  end
+
+  def boxes
+    sign_in
+    @browser.click_link("Stock")
+    @browser.click_link("Boxes")
+    @browser.assert_text("Strings of lights")
   end
 
   def house_rules

@@ -116,7 +116,7 @@ class StockroomTest < SystemTest
     write("used up", "3 ft")
 
     assert_selector "li", text: /used up.*−3.0 ft/m
-    assert_in_delta before - 3, on_hand.to_f, 0.11
+    assert_selector "[role=status][aria-label='On hand']", text: "#{(before - 3).round(1)} ft"
     assert_no_text(/\d m\b/)
   end
 

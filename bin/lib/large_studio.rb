@@ -13,6 +13,7 @@ class LargeStudio
   PIECES = 3
   STYLES = 5_000
   THINGS = 20_000
+  COLOURS = %w[#d3a02a #6b2e4f #33547a #8d9194].freeze
   WORDS = ["", "quince", "quince 12", "glass", "drop 199", "nothing is called that"].freeze
   READS = 60
   EMAIL = "large@wick-fennel.example"
@@ -87,22 +88,41 @@ class LargeStudio
       home = database[:homes].get(:id)
       { to_reckon: first, desk: reads(http, headers) { |i| "/api/season?page=#{(i % 4) + 1}" },
         home: reads(http, headers) { "/api/homes/#{home}" },
-        statements: statements(database), search: searches(database, http, headers) }
+        statements: statements(database), **searches(database, http, headers),
+        reserve: reservations(database) }
     end
   end
 
-  # As many things as a stockroom holds, only while they are searched.
+  # As many things as a stockroom holds, only while they are searched: by words, by a colour, by days on which they are
+  # free.
   def searches(database, http, headers)
-    studio = database[:studios].get(:id)
-    rows = Array.new(THINGS - STYLES) do |i|
-      { studio_id: studio, kind: "ornament", name: "Quince drop #{i}", material: i.even? ? "glass" : "felt" }
-    end
-    ids = database[:styles].multi_insert(rows, return: :primary_key)
-    reads(http, headers) do |i|
-      "/api/stock?#{URI.encode_www_form(q: WORDS[i % WORDS.size], page: (i % 3) + 1)}"
+    ids = database[:styles].multi_insert(Array.new(THINGS - STYLES) { |i| thing(database, i) }, return: :primary_key)
+    asked = { search: ->(i) { { q: WORDS[i % WORDS.size], page: (i % 3) + 1 } },
+              near: ->(i) { { near: COLOURS[i % COLOURS.size] } },
+              free: ->(i) { { q: WORDS[i % WORDS.size], from: "2026-12-10", to: "2027-01-05" } } }
+    asked.transform_values do |query|
+      reads(http, headers) { |i| "/api/stock?#{URI.encode_www_form(query.call(i))}" }
     end
   ensure
     database[:styles].where(id: ids).delete if ids
+  end
+
+  def thing(database, number)
+    colour = format("#%06x", (number * 7_919) % 0xffffff)
+    lab = DeckBough::Lab.of(colour)
+    { studio_id: database[:studios].get(:id), kind: "ornament", name: "Quince drop #{number}", colour: colour,
+      material: number.even? ? "glass" : "felt", lab_lightness: lab.lightness, lab_a: lab.a, lab_b: lab.b }
+  end
+
+  # A count moves, and what pieces keep of it is shared out again and checked by the database.
+  def reservations(database)
+    style = database[:piece_claims].group_and_count(:style_id).reverse(:count).first[:style_id]
+    stock = DeckBough::Server::Store::Stock.new(database, database[:studios].get(:id))
+    Array.new(READS) do |i|
+      started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      stock.move(style, i.even? ? 1 : -1, reason: "counted", account_id: nil)
+      Process.clock_gettime(Process::CLOCK_MONOTONIC) - started
+    end
   end
 
   # Every page read until nothing is left to reckon, as a person's screen does.

@@ -33,9 +33,11 @@ module DeckBough
           found = matching(words, asked)
           return nearest(found, asked, page) if asked[:near]
 
-          total = found.count
-          told(shown(found.order(order_of_kinds, :name, :id).limit(PER_PAGE, (page - 1) * PER_PAGE), asked), page,
-               total)
+          # One look for both: which are here, and how many there are.
+          here = found.order(order_of_kinds, :name, :id).limit(PER_PAGE, (page - 1) * PER_PAGE)
+                      .select_map([:id, Sequel.function(:count).*.over.as(:total)])
+          items = shown(rows(:styles).where(id: here.map(&:first)).order(order_of_kinds, :name, :id), asked)
+          told(items, page, here.empty? ? found.count : here.first.last)
         end
 
         # Which pieces keep some of a style, those of the first visit first.
@@ -156,23 +158,24 @@ module DeckBough
           rows(:stock_lots).where(box_id: boxes).where { quantity > Lots::LEAST }.select(:style_id)
         end
 
+        # Some are on hand, and pieces do not keep all of them.
         def some_free(from, till)
-          busy = busy(from, till)
-          taken = database.from(busy.as(:busy)).where(style_id: Sequel[:styles][:id]).select(:peak)
-          there = database[:stock_quantities].where(style_id: Sequel[:styles][:id]).select(:on_hand)
-          Sequel.function(:coalesce, there, 0) > Sequel.function(:coalesce, taken, 0) + Lots::LEAST
+          peaks = busy(from, till).select_hash(:style_id, :peak)
+          there = rows(:stock_quantities).where { on_hand > Lots::LEAST }
+          full = there.where(style_id: peaks.keys).select_hash(:style_id, :on_hand)
+                      .select { |id, much| much <= peaks[id] + Lots::LEAST }
+          Sequel.expr(id: there.select(:style_id)) & Sequel.~(id: full.keys)
         end
 
-        # The most that pieces keep of each style on one day between two days. It is reached on the first of them, or on
-        # a day on which something begins.
+        # The most that pieces keep of each style on one day between two days: what comes is added up day by day, and
+        # what goes taken off. What comes down on a day is still taken on it.
         def busy(from, till, style_ids = nil)
-          days = keeping(from, till, style_ids)
-          database.from(days.as(:one)).join(days.as(:other), style_id: :style_id)
-                  .where((Sequel[:other][:first] <= Sequel[:one][:day]) & (Sequel[:other][:last] >= Sequel[:one][:day]))
-                  .group(Sequel[:one][:style_id], Sequel[:one][:piece_id])
-                  .select(Sequel[:one][:style_id], Sequel.function(:sum, Sequel[:other][:held]).as(:held))
-                  .from_self.group(:style_id).select(:style_id, Sequel.function(:max, :held).as(:peak))
-                  .from_self
+          kept = keeping(from, till, style_ids)
+          comes = kept.select(:style_id, Sequel[:held].as(:much), Sequel[:day].as(:day))
+          goes = kept.select(:style_id, Sequel[:held] * -1, Sequel[:last] + 1)
+          by_day = Sequel.function(:sum, :much).over(partition: :style_id, order: %i[day much])
+          comes.union(goes, all: true).select(:style_id, by_day.as(:taken)).from_self
+               .group(:style_id).select(:style_id, Sequel.function(:max, :taken).as(:peak)).from_self
         end
 
         def keeping(from, till, style_ids)
@@ -186,8 +189,8 @@ module DeckBough
           kept = kept.where(style_id: style_ids) if style_ids
           kept = kept.where(first <= till) if till
           kept = kept.where(last >= from) if from
-          kept.select(:style_id, :piece_id, :held, first.as(:first), last.as(:last),
-                      (from ? Sequel.function(:greatest, first, from) : first).as(:day))
+          day = from ? Sequel.function(:greatest, first, Sequel.cast(from, Date)) : first
+          kept.select(:style_id, :held, last.as(:last), day.as(:day)).from_self
         end
 
         # The nearest colours first; what is plainly another is not told.

@@ -31,6 +31,6 @@ class RecipeTest < CoreTest
 
     assert_equal [147, 2], [recipe(materials: materials).cost_cents, recipe(materials: materials).possible]
     assert_nil recipe(materials: [{ **materials[0], price_cents: nil }]).cost_cents
-    assert_equal [0, nil], [recipe.cost_cents, recipe.possible]
+    assert_equal [nil, nil], [recipe.cost_cents, recipe.possible]
   end
 end

@@ -23,6 +23,7 @@ const IMPERIAL: Record<string, Reading> = {
   "minutes per m": { factor: 1 / FEET_A_METRE, unit: "minutes per ft" },
   kg: { factor: POUNDS_A_KILOGRAM, unit: "lb" },
   "kg rated": { factor: POUNDS_A_KILOGRAM, unit: "lb rated" },
+  "kg per litre": { factor: POUNDS_A_KILOGRAM * LITRES_A_CUBIC_FOOT, unit: "lb per cu ft" },
   litres: { factor: 1 / LITRES_A_CUBIC_FOOT, unit: "cu ft" },
   g: { factor: (POUNDS_A_KILOGRAM * 16) / 1000, unit: "oz" },
 };

@@ -34,9 +34,9 @@ module DeckBough
         (count / @batch.to_f).ceil
       end
 
-      # @return [Integer, nil] cents of one piece; nil where a material has no price
+      # @return [Integer, nil] cents of one piece; nil where it takes nothing counted, or a material has no price
       def cost_cents
-        return if @materials.any? { |one| one[:price_cents].nil? }
+        return if @materials.empty? || @materials.any? { |one| one[:price_cents].nil? }
 
         (@materials.sum { |one| one[:quantity] * one[:price_cents] / one[:pack_size].to_f } / @batch).round
       end

@@ -24,6 +24,8 @@ export const CHAPTERS: Record<string, string> = {
   stockings: "Stockings",
   balance: "Balance",
   minutes: "Minutes",
+  boxes: "Boxes",
+  stock: "Stock",
 };
 
 /** Every constant by chapter: what it is, why, and what changing it does to a sample tree. */

@@ -90,9 +90,10 @@ export const DRAPES = {
   mouldable: "mouldable, holds without fixing",
 } as const;
 
-/** Pieces, or ribbon by its length. */
+/** Pieces, or ribbon by its length; of a reel or roll that is not kept by the length a part as well. */
 export function amount(quantity: number, kind: Thing["kind"], units: Units): string {
-  return kind === "ribbon" ? cutLength(quantity, units) : count(quantity);
+  if (kind === "ribbon") return cutLength(quantity, units);
+  return Number.isInteger(quantity) ? count(quantity) : String(Number(quantity.toFixed(2)));
 }
 
 /** Where it lies: its box and shelf, or how many boxes. */
