@@ -9,7 +9,7 @@ module DeckBough
       # A table out of a file, whatever program wrote it: CSV with commas, semicolons or tabs, or the first sheet of an
       # XLSX workbook. Formulas are never run: of a cell that has one its last value is read, or its text.
       #
-      #   TableReading.rows("Kind,Name\nornament,Ball\n", "things.csv") # => [["Kind", "Name"], ["ornament", "Ball"]]
+      #   TableReading.rows("Kind,Name\nornament,Ball\n") # => [["Kind", "Name"], ["ornament", "Ball"]]
       module TableReading
         MOST_ROWS = 20_000
         MOST_COLUMNS = 100
@@ -27,7 +27,7 @@ module DeckBough
         # @param bytes [String]
         # @return [Array<Array>] cells are text, numbers, flags, days or nothing
         # @raise [Problem] when it is no table, or more than a stockroom holds
-        def rows(bytes, _name)
+        def rows(bytes)
           found = bytes.b.start_with?(ZIP) ? workbook(bytes) : text(bytes)
           found = found.reject { |row| row.all? { |cell| cell.nil? || cell == "" } }
           if found.size < 2
@@ -36,9 +36,9 @@ module DeckBough
           if found.size > MOST_ROWS + 1
             raise refused("It has #{found.size - 1} rows. Read in #{MOST_ROWS} or fewer at once.")
           end
-          if found.map(&:size).max > MOST_COLUMNS
-            raise refused("It has #{found.first.size} columns. Leave #{MOST_COLUMNS} or fewer.")
-          end
+
+          wide = found.map(&:size).max
+          raise refused("It has #{wide} columns. Leave #{MOST_COLUMNS} or fewer.") if wide > MOST_COLUMNS
 
           found
         end

@@ -57,6 +57,8 @@ module DeckBough
             inside = lots.where(box_id: id).distinct.select(:style_id).count
             raise full(inside) if inside.positive?
 
+            # What an entry of long ago would put back here lies in no box then.
+            rows(:stock_lots).where(box_id: id).update(box_id: nil)
             bump(:boxes, row, deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
           end
         end

@@ -102,8 +102,9 @@ module DeckBough
           faults.concat(wrong.map { |fault| [fault.path.first.to_sym, fault.told(@units)] })
           return [nil, faults] if faults.any?
 
-          own = { name: style[:name].strip, box: one_box(said[:box]), owner_home_id: owner_of(said[:owner], known) }
-          [{ **style, **particulars, **coloured(style[:colour]), **own }, []]
+          own = { name: style[:name].strip, colour: style[:colour]&.downcase, box: one_box(said[:box]),
+                  owner_home_id: owner_of(said[:owner], known) }
+          [{ **style, **particulars, **Styles.lab(style[:colour]), **own }, []]
         end
 
         def owner_of(name, known)
@@ -123,14 +124,6 @@ module DeckBough
         rescue InputError => e
           wrong.concat(e.faults)
           {}
-        end
-
-        def coloured(colour)
-          return { colour: nil, lab_lightness: nil, lab_a: nil, lab_b: nil } unless colour
-
-          Lab.of(colour).then do |lab|
-            { colour: colour.downcase, lab_lightness: lab.lightness, lab_a: lab.a, lab_b: lab.b }
-          end
         end
 
         def colour_faults(colour)

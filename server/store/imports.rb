@@ -58,7 +58,7 @@ module DeckBough
             raise wrong("/file", "Only #{row[:content].bytesize} of #{row[:size]} bytes came. Choose the file again.")
           end
 
-          table = Exchange::TableReading.rows(row[:content], row[:name])
+          table = Exchange::TableReading.rows(row[:content])
           rows(:stock_imports).where(id: id).update(table: JSON.generate(table), rows: table.size - 1, mapping: nil,
                                                     checked: 0)
           { id: id, name: row[:name], rows: table.size - 1, columns: columns(table) }

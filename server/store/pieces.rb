@@ -183,7 +183,7 @@ module DeckBough
 
         def put_together(row, kind, version, mine, given, units)
           theirs = state(row)
-          base = version < row[:version] && state_at(row, kind, version)
+          base = version.between?(1, row[:version] - 1) && state_at(row, kind, version)
           raise conflict(row, given, all_turned(kind, theirs, mine), theirs, mine, units) unless base
 
           merged, both = PieceState.merged(kind,

@@ -10,6 +10,13 @@ module DeckBough
         MOST_OF_KINDS = 60
         PARTICULARS = DeckBough::Stock::Particulars::INPUTS.map(&:name).freeze
 
+        # A colour as the eye orders it, in the columns that are searched by it.
+        def self.lab(colour)
+          return { lab_lightness: nil, lab_a: nil, lab_b: nil } unless colour
+
+          Lab.of(colour).then { |lab| { lab_lightness: lab.lightness, lab_a: lab.a, lab_b: lab.b } }
+        end
+
         def list(page:, kind: nil)
           wanted = kind ? joined.where(kind: kind) : joined
           page(wanted.order(:kind, :name), page, 200) { |row| shown(row) }
@@ -54,7 +61,7 @@ module DeckBough
           values = coloured(checked(Style::INPUTS, given))
           id = transaction do
             id = rows(:styles).returning(:id).insert(studio_id: studio_id, **values.slice(*COLUMNS),
-                                                     **lab(values[:colour])).first[:id]
+                                                     **Styles.lab(values[:colour])).first[:id]
             stock.count(id, values[:on_hand], account_id: account_id)
             id
           end
@@ -91,7 +98,7 @@ module DeckBough
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
             rows(:styles).where(id: id).update(version: version + 1, **values.slice(*COLUMNS),
-                                               **lab(values[:colour]))
+                                               **Styles.lab(values[:colour]))
             stock.count(id, values[:on_hand], account_id: account_id)
           end
           find(id)
@@ -140,7 +147,7 @@ module DeckBough
           values = whole.slice(*COLUMNS).merge(name: name, length_m: length, mass_g: whole[:mass_g]&.*(share),
                                                price_cents: nil,
                                                belongs_with: whole[:belongs_with] || whole[:name])
-          rows(:styles).returning(:id).insert(studio_id: studio_id, **values, **lab(values[:colour])).first[:id]
+          rows(:styles).returning(:id).insert(studio_id: studio_id, **values, **Styles.lab(values[:colour])).first[:id]
         end
 
         def stock
@@ -154,12 +161,6 @@ module DeckBough
 
         def rows(table)
           table == :styles ? database[:styles].where(Sequel[:styles][:studio_id] => studio_id) : super
-        end
-
-        def lab(colour)
-          return { lab_lightness: nil, lab_a: nil, lab_b: nil } unless colour
-
-          Lab.of(colour).then { |lab| { lab_lightness: lab.lightness, lab_a: lab.a, lab_b: lab.b } }
         end
 
         def coloured(values)

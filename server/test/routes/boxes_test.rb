@@ -102,6 +102,19 @@ class BoxesTest < ServerTest
     sums!
   end
 
+  def test_what_is_reversed_into_a_box_that_is_gone_lies_in_none
+    first = make
+    second = make
+    carry([{ style: @velvet, from: nil }], into: first["id"])
+    carry([{ style: @velvet, from: first["id"] }], into: second["id"])
+    ask(:delete, "/api/boxes/#{first['id']}", status: 204)
+    ask(:post, "/api/moves/#{ask(:get, "/api/styles/#{@velvet}/moves")['items'].first['id']}/reverse", {}, status: 201)
+
+    assert_equal [nil], ask(:get, "/api/styles/#{@velvet}")["where"].map { |lot| lot["box"] }.uniq
+    assert_empty inside(second["id"])
+    sums!
+  end
+
   def test_rolls_stay_what_they_are_wherever_they_lie
     made = make
     carry([{ style: @ribbon, from: nil }], into: made["id"])

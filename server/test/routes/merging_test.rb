@@ -25,6 +25,10 @@ class MergingTest < ServerTest
         status: status)
   end
 
+  def test_a_version_there_never_was_is_told_whatever_number_it_is
+    [-1, 0, -(2**70), 2**70].each { |version| save(version, with(measure: { height_m: 2.7 }), status: 409) }
+  end
+
   def test_different_dials_of_one_piece_are_put_together
     save(1, with(measure: { height_m: 2.7 }))
     as(ASSISTANT) do

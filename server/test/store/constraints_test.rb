@@ -50,7 +50,8 @@ class ConstraintsTest < ServerTest
 
     # Of quantities the style says the unit: pieces, ribbon metres.
     assert_equal %w[house_rule_values.value piece_claims.free piece_claims.held piece_claims.wanted piece_cuts.quantity
-                    stock_lots.quantity stock_move_lots.quantity stock_moves.quantity stock_quantities.on_hand
+                    recipe_materials.quantity recipes.batch stock_lots.quantity stock_move_lots.quantity
+                    stock_moves.quantity stock_quantities.on_hand
                     styles.pack_size], without_unit.sort
   end
 
