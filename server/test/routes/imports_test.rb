@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "base64"
+require "simple_xlsx_reader"
 require_relative "../server_test"
 
 # Tables in and out: every bad cell is named, nothing is loaded until all is right, and what goes out comes in the same.
