@@ -40,7 +40,8 @@ module DeckBough
           moved = packed.each_with_index.sum do |one, i|
             box = one["box"] || store.create({ "place" => place.to_s })[:id]
             things = one["things"].map { |thing| { "from" => nil, **thing } }
-            store.carry(things, into: box, key: of(key, i), account_id: account_id)[:moved]
+            # The same thing may go into several boxes: each box has a key of its own.
+            store.carry(things, into: box, key: Store::Ids.after(key, i), account_id: account_id)[:moved]
           end
           { boxes: packed.size, moved: moved }
         end
@@ -48,13 +49,8 @@ module DeckBough
 
       private
 
-      # The same thing may go into several boxes: each box has a key of its own, always the same one.
-      def of(key, place)
-        Digest::SHA256.hexdigest("#{key} #{place}").unpack("a8a4a4a4a12").join("-")
-      end
-
       def done?(packed, key)
-        keys = packed.each_index.map { |i| of(key, i) }
+        keys = packed.each_index.map { |i| Store::Ids.after(key, i) }
         @database[:stock_moves].where(studio_id: @studio_id, key: keys).any?
       end
 
@@ -65,13 +61,13 @@ module DeckBough
       def boxes
         @boxes ||= begin
           empty = Store::Boxes.new(@database, @studio_id).list.select { |box| box[:things].zero? }
-          own = empty.map do |box|
+          own = empty.first(Rules::Boxes::Pack::MOST_BOXES).map do |box|
             { asked: { "id" => box[:id], "litres" => box[:litres] }, **box.slice(:id, :number, :place) }
           end
           fresh = Array.new([MOST_NEW, Rules::Boxes::Pack::MOST_BOXES - own.size].min) do |i|
             { asked: { "id" => "new #{i + 1}", "litres" => NEW_LITRES }, id: nil, number: nil, place: nil }
           end
-          [*own.first(Rules::Boxes::Pack::MOST_BOXES), *fresh].to_h { |box| [box[:asked]["id"], box] }
+          [*own, *fresh].to_h { |box| [box[:asked]["id"], box] }
         end
       end
 
@@ -84,15 +80,19 @@ module DeckBough
       def parts(thing)
         litres = Stock::Bulk.litres(thing, house: house)
         kilograms = Stock::Bulk.kilograms(thing, house: house)
-        most = thing[:breakable] ? house["boxes.breakable_kg"] : house["boxes.most_kg"]
-        at_once = [largest / litres, kilograms.positive? ? most / kilograms : thing[:quantity]].min
-        at_once = at_once.floor unless thing[:kind] == "ribbon"
-        counts(thing[:quantity],
-               [at_once, thing[:kind] == "ribbon" ? thing[:quantity] : 1].max).each_with_index.map do |count, i|
+        counts(thing[:quantity], at_once(thing, litres, kilograms)).each_with_index.map do |count, i|
           { asked: { "id" => "#{thing[:id]} #{i}", "litres" => [litres * count, 0.001].max, "kg" => kilograms * count,
                      "group" => thing[:belongs_with], "breakable" => thing[:breakable] },
             style: thing[:id], quantity: count, **thing.slice(*SHOWN) }
         end
+      end
+
+      # Rolls of one ribbon lie together.
+      def at_once(thing, litres, kilograms)
+        return thing[:quantity] if thing[:kind] == "ribbon"
+
+        most = house[thing[:breakable] ? "boxes.breakable_kg" : "boxes.most_kg"]
+        [[largest / litres, most / kilograms].min.floor, 1].max
       end
 
       def counts(quantity, at_once)

@@ -310,7 +310,7 @@ class StockroomTest < SystemTest
 
     assert_text "Before it leaves the house: It is Idony Farrow's own."
     check "It is Idony Farrow's own. They agreed."
-    check "Box 6 was emptied of it, and nothing else of that box goes along."
+    check "Box 6 was looked into: nothing else goes along by mistake."
     click_button "Write it down"
 
     assert_selector "[role=status][aria-label='On hand']", exact_text: "0"

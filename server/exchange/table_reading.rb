@@ -29,7 +29,7 @@ module DeckBough
         # @raise [Problem] when it is no table, or more than a stockroom holds
         def rows(bytes)
           found = bytes.b.start_with?(ZIP) ? workbook(bytes) : text(bytes)
-          found = found.reject { |row| row.all? { |cell| cell.nil? || cell == "" } }
+          found = trimmed(found)
           if found.size < 2
             raise refused("There is nothing in this file. Choose one with a row of headings and a row a thing.")
           end
@@ -41,6 +41,13 @@ module DeckBough
           raise refused("It has #{wide} columns. Leave #{MOST_COLUMNS} or fewer.") if wide > MOST_COLUMNS
 
           found
+        end
+
+        # Lines between things keep their place, so that a row is known by its number in the file; what is blank at both
+        # ends goes.
+        def trimmed(rows)
+          blank = ->(row) { row.all? { |cell| cell.nil? || cell == "" } }
+          rows.drop_while(&blank).reverse.drop_while(&blank).reverse
         end
 
         def text(bytes)
@@ -107,7 +114,7 @@ module DeckBough
         def refused(message)
           Problem.invalid([{ pointer: "/file", code: "no_table", message: message }])
         end
-        private_class_method :text, :plain?, :workbook, :within_bounds!, :measured, :cell, :refused
+        private_class_method :trimmed, :text, :plain?, :workbook, :within_bounds!, :measured, :cell, :refused
       end
     end
   end

@@ -82,8 +82,7 @@ module DeckBough
         def carry(things, into:, key:, account_id:)
           key!(key)
           transaction do
-            ids = [into, *things.map { |thing| thing["from"] }].compact.uniq
-            there!(ids)
+            hold([into, *things.map { |thing| thing["from"] }].compact.uniq, "/into")
             moved = things.sort_by { |thing| thing["style"].to_s }.count do |thing|
               stock.carry(style_id(thing["style"]), thing["quantity"], from: thing["from"], into: into, key: key,
                                                                        account_id: account_id)
@@ -99,27 +98,40 @@ module DeckBough
         # @return [Hash] box, and differences: style, name, by
         def count(id, seen, note:, key:, account_id:)
           key!(key)
-          by = transaction do
+          transaction do
             row = locked(id, "box")
-            sorted = seen.sort_by { |one| one["style"].to_s }
-            told = sorted.to_h { |one| [style_id(one["style"]), counted(one, row[:id], note, key, account_id)] }
+            next if counted(key).any?
+
+            seen.sort_by { |one| one["style"].to_s }.each do |one|
+              stock.count_in(style_id(one["style"]), one["quantity"], box: id, note: note, key: key,
+                                                                      account_id: account_id)
+            end
             rows(:boxes).where(id: id).update(seen_at: Sequel::CURRENT_TIMESTAMP, seen_by: account_id,
                                               version: row[:version] + 1)
-            told.reject { |_, difference| difference.zero? }
           end
-          names = rows(:styles).where(id: by.keys).select_hash(:id, :name)
-          differences = by.map { |style, much| { style: style, name: names[style], by: much } }
-          { box: find(id), differences: differences.sort_by { |one| one[:name] } }
+          { box: find(id), differences: differences(key) }
         end
 
-        # @return [Hash{String => Array<Hash>}] where things lie, by style: box, number, place, seen_at, quantity
+        # @return [Hash{String => Array<Hash>}] where things lie, by style: box, number, place, seen_at, quantity; a box
+        #   each, and what lies in none
         def of_styles(style_ids)
-          lots.where(style_id: style_ids).left_join(:boxes, id: :box_id).order(:number, Sequel.desc(:quantity))
-              .select_map(%i[style_id box_id number place seen_at quantity])
+          told = %i[style_id box_id number place seen_at]
+          lots.where(style_id: style_ids).left_join(:boxes, id: :box_id).group(*told).order(:number)
+              .select_map([*told, Sequel.function(:sum, :quantity).as(:quantity)])
               .each_with_object({}) do |(style, box, number, place, seen, quantity), all|
             (all[style] ||= []) << { box: box, number: number, place: place, seen_at: seen&.iso8601,
-                                     quantity: quantity }
+                                     quantity: quantity.round(Stock::PLACES) }
           end
+        end
+
+        # Boxes that are there, held so that none of them goes meanwhile.
+        #
+        # @raise [Problem] at the pointer when one of them is gone
+        def hold(ids, pointer)
+          return if ids.all? { |id| Ids.id?(id) } && present.where(id: ids).for_share.select_map(:id).size == ids.size
+
+          raise Problem.invalid([{ pointer: pointer, code: "gone",
+                                   message: "That box is not there any more. Choose another." }])
         end
 
         private
@@ -164,20 +176,19 @@ module DeckBough
                       "elsewhere first.")
         end
 
-        def there!(ids)
-          return if ids.all? { |id| Ids.id?(id) } && present.where(id: ids).count == ids.size
-
-          raise Problem.invalid([{ pointer: "/into", code: "gone",
-                                   message: "A box is not there any more. Load the page again and choose anew." }])
-        end
-
         def style_id(id)
           Ids.id?(id) ? id : raise(Problem.not_found("style"))
         end
 
-        def counted(one, box_id, note, key, account_id)
-          stock.count_in(style_id(one["style"]), one["quantity"], box: box_id, note: note, key: key,
-                                                                  account_id: account_id)
+        def counted(key)
+          rows(:stock_moves).where(key: key, reason: "counted")
+        end
+
+        # By what the count of a box differed from what was thought.
+        def differences(key)
+          off = counted(key).exclude(quantity: 0).select_hash(:style_id, :quantity)
+          rows(:styles).where(id: off.keys).order(:name).select_map(%i[id name])
+                       .map { |id, name| { style: id, name: name, by: off[id] } }
         end
 
         def stock

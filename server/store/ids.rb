@@ -19,6 +19,11 @@ module DeckBough
         def only(texts)
           texts.select { |text| id?(text) }.uniq
         end
+
+        # What follows from an act has a key of its own, always the same one.
+        def after(key, what)
+          Digest::SHA256.hexdigest("#{key} #{what}").unpack("a8a4a4a4a12").join("-")
+        end
       end
     end
   end

@@ -20,15 +20,20 @@ module DeckBough
         end
 
         # @return [Array<Hash>] row (as numbered in the file), state, style_id, thing (columns of a style, on_hand,
-        #   box), faults: column, value, message
+        #   box and the version it was looked at), faults: column, value, message
         def of(from, count)
           cells = @things[from, count] || []
           names = cells.map { |row| identity(row) }
           known = known(names.map(&:last))
-          cells.each_with_index.map { |row, i| judge(row, from + i, known[names[i]]) }
+          cells.each_with_index.reject { |row, _| blank?(row) }.map { |row, i| judge(row, from + i, known[names[i]]) }
         end
 
         private
+
+        # A line between things says nothing.
+        def blank?(row)
+          row.all? { |cell| cell.nil? || cell.to_s.strip.empty? }
+        end
 
         def at(row, field)
           place = @mapping.index(field) and row[place]
@@ -53,9 +58,8 @@ module DeckBough
 
         # Where each kind and name stands first.
         def first_rows
-          @first_rows ||= @things.each_with_index.with_object({}) do |(row, i), first|
-            first[identity(row)] ||= i
-          end
+          @first_rows ||= @things.each_with_index.reject { |row, _| blank?(row) }
+                                 .each_with_object({}) { |(row, i), first| first[identity(row)] ||= i }
         end
 
         def judge(row, place, known)
@@ -64,7 +68,7 @@ module DeckBough
           thing, faults = wrong.empty? ? thing(said, known) : [nil, wrong]
           told = faults.map { |field, message| fault(field, row, message) }
           { row: place + 2, state: state(thing, known), style_id: known ? known[:id] : SecureRandom.uuid,
-            thing: thing || {}, faults: told }
+            thing: thing ? { **thing, version: known && known[:version] } : {}, faults: told }
         end
 
         def state(thing, known)

@@ -109,12 +109,11 @@ module DeckBough
 
         def change
           changed = looked_at("changed").order(:number).select_map(%i[style_id thing])
-          locked = rows(:styles).where(id: changed.map(&:first)).order(:id).for_update.select_map(:id)
-          raise gone if locked.size < changed.size
-
+          locked = rows(:styles).where(id: changed.map(&:first)).order(:id).for_update.select_hash(:id, :version)
+          changed.each { |style, thing| raise moved_on(thing) if locked[style] != thing["version"] }
           ids = boxes.select_hash(:number, :id)
           changed.each { |style, thing| change_one(style, thing, ids) }
-          Claims.new(database, studio_id).share_out(locked)
+          Claims.new(database, studio_id).share_out(locked.keys)
         end
 
         def change_one(style, thing, boxes)
@@ -137,9 +136,10 @@ module DeckBough
           @stock ||= Stock.new(database, studio_id)
         end
 
-        def gone
-          Problem.invalid([{ pointer: "/rows", code: "gone",
-                             message: "A thing of this table is not there any more. Look at the rows again." }])
+        # What somebody changed or counted since is not set back to what it was.
+        def moved_on(thing)
+          Problem.invalid([{ pointer: "/rows", code: "moved_on",
+                             message: "“#{thing['name']}” was changed or counted since. Look at every row again." }])
         end
       end
     end

@@ -39,10 +39,8 @@ module DeckBough
           transaction do
             row = waiting(id)
             there = row[:content].bytesize
-            if place > there
-              raise wrong("/at",
-                          "That part begins at #{place}, and #{there} bytes are there. Go on from there.")
-            end
+            raise wrong("/at", "Only #{there} bytes are there. Go on from there.") if place > there
+
             raise wrong("/content", "That is more than was announced.") if place + bytes.bytesize > row[:size]
 
             whole = row[:content].byteslice(0, place) + bytes
@@ -53,15 +51,19 @@ module DeckBough
 
         # @return [Hash] id, name, rows, columns: title, field (as guessed) and sample
         def read(id)
-          row = waiting(id)
-          if row[:content].bytesize != row[:size]
-            raise wrong("/file", "Only #{row[:content].bytesize} of #{row[:size]} bytes came. Choose the file again.")
-          end
+          transaction do
+            row = waiting(id)
+            came = row[:content].bytesize
+            if came != row[:size]
+              raise wrong("/file",
+                          "Only #{came} of #{row[:size]} bytes came. Choose the file again.")
+            end
 
-          table = Exchange::TableReading.rows(row[:content])
-          rows(:stock_imports).where(id: id).update(table: JSON.generate(table), rows: table.size - 1, mapping: nil,
-                                                    checked: 0)
-          { id: id, name: row[:name], rows: table.size - 1, columns: columns(table) }
+            table = Exchange::TableReading.rows(row[:content])
+            rows(:stock_imports).where(id: id).update(table: JSON.generate(table), rows: table.size - 1, mapping: nil,
+                                                      checked: 0)
+            { id: id, name: row[:name], rows: table.size - 1, columns: columns(table) }
+          end
         end
 
         # Looks at the next rows, as these columns are meant.
@@ -75,14 +77,12 @@ module DeckBough
             table = table(row)
             refuse_mapping(mapping, table)
             start(id, mapping) if from.zero?
-            raise wrong("/from", "Rows are looked at one after the other. Begin again.") if from.positive? && stale?(
-              row, mapping, from
-            )
-
+            refuse_gap(row, mapping, from)
             checked = ImportChecking.new(database, studio_id, table, mapping, units).of(from, AT_ONCE)
             keep(id, checked)
-            rows(:stock_imports).where(id: id).update(checked: from + checked.size)
-            told(checked, from, table)
+            till = [from + AT_ONCE, table.size - 1].min
+            rows(:stock_imports).where(id: id).update(checked: till)
+            { checked: till, rows: table.size - 1, **told(checked) }
           end
         end
 
@@ -157,8 +157,10 @@ module DeckBough
           rows(:stock_imports).where(id: id).update(mapping: Sequel.pg_jsonb(mapping), checked: 0)
         end
 
-        def stale?(row, mapping, from)
-          row[:checked] != from || row[:mapping].to_a != mapping
+        def refuse_gap(row, mapping, from)
+          return if from.zero? || (row[:checked] == from && row[:mapping].to_a == mapping)
+
+          raise wrong("/from", "Rows are looked at one after the other. Begin again.")
         end
 
         def keep(id, checked)
@@ -168,15 +170,11 @@ module DeckBough
           end)
         end
 
-        def told(checked, from, table)
+        def told(checked)
           counts = checked.map { |one| one[:state] }.tally
-          { checked: from + checked.size, rows: table.size - 1,
-            **%w[new changed same bad].to_h { |state| [state.to_sym, counts.fetch(state, 0)] },
-            faults: checked.flat_map do |one|
-              one[:faults].map do |fault|
-                { row: one[:row], **fault }
-              end
-            end.first(MOST_FAULTS) }
+          faults = checked.flat_map { |one| one[:faults].map { |fault| { row: one[:row], **fault } } }
+          { **%w[new changed same bad].to_h { |state| [state.to_sym, counts.fetch(state, 0)] },
+            faults: faults.first(MOST_FAULTS) }
         end
 
         def refuse_unchecked(row, states)

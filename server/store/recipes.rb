@@ -10,18 +10,14 @@ module DeckBough
         RECIPE = DeckBough::Stock::Recipe
         FIELDS = RECIPE::INPUTS.map(&:name).freeze
         MOST = 300
-        MOST_BATCHES = 1_000
 
         # @return [Array<Hash>] as shown, by name
         def list
-          found = present.order(:name, :id).limit(MOST).all
-          materials = rows(:recipe_materials).where(recipe_id: found.map { |row| row[:id] }).to_hash_groups(:recipe_id)
-          things = things(found.map { |row| row[:style_id] } + materials.values.flatten.map { |one| one[:style_id] })
-          found.map { |row| shown(row, materials.fetch(row[:id], []), things) }
+          told(present.order(:name, :id).limit(MOST))
         end
 
         def find(id)
-          list.find { |recipe| recipe[:id] == id } or raise Problem.not_found("recipe")
+          told(present.where(id: id)).first or raise Problem.not_found("recipe")
         end
 
         def create(given)
@@ -112,6 +108,13 @@ module DeckBough
 
         def present
           rows(:recipes).where(deleted_at: nil)
+        end
+
+        def told(recipes)
+          found = recipes.all
+          materials = rows(:recipe_materials).where(recipe_id: found.map { |row| row[:id] }).to_hash_groups(:recipe_id)
+          things = things(found.map { |row| row[:style_id] } + materials.values.flatten.map { |one| one[:style_id] })
+          found.map { |row| shown(row, materials.fetch(row[:id], []), things) }
         end
 
         def stock

@@ -18,8 +18,8 @@ module DeckBough
         # @return [Hash] changed, and before: the same changes the other way round
         def change(changes)
           transaction do
-            sorted = changes.sort_by { |one| one["style"].to_s }
-            before = sorted.filter_map.with_index { |one, i| set(one["style"], one["set"], i) }
+            sorted = changes.each_with_index.sort_by { |one, _| one["style"].to_s }
+            before = sorted.filter_map { |one, i| set(one["style"], one["set"], i) }
             { changed: before.size, before: before }
           end
         end
@@ -49,8 +49,7 @@ module DeckBough
             goes, = both(id, from)
             raise Problem.not_found("merge") unless moved?(key)
 
-            stock.undo(key, account_id: account_id)
-            retire(goes, false)
+            retire(goes, false) if stock.undo(key, account_id: account_id)
             { on_hand: stock.on_hand_of([from])[from][:on_hand] }
           end
         end
@@ -81,10 +80,9 @@ module DeckBough
         end
 
         def refuse_planned(goes)
-          naming = database[:piece_needs].where(Sequel.pg_array_op(:style_ids).contains(Sequel.pg_array([goes[:id]],
-                                                                                                        :uuid)))
-          pieces = rows(:pieces).where(id: naming.select(:piece_id), deleted_at: nil).order(:name).limit(3)
-                                .select_map(:name)
+          named = Sequel.pg_array_op(:style_ids).contains(Sequel.pg_array([goes[:id]], :uuid))
+          pieces = rows(:pieces).where(id: rows(:piece_needs).where(named).select(:piece_id), deleted_at: nil)
+                                .order(:name).limit(3).select_map(:name)
           return if pieces.empty?
 
           raise refused("/into",
@@ -104,15 +102,16 @@ module DeckBough
           much = lots.sum(&:quantity)
           told = { reason: "merged", key: key, account_id: account_id }
           stock.move(goes[:id], -much, note: "now #{stays[:name]}"[0, 200], **told)
-          stock.move(stays[:id], much, note: "was #{goes[:name]}"[0, 200], at: lambda { |there, _|
-            there.joined(lots)
-          }, **told)
+          joined = ->(there, _) { there.joined(lots) }
+          stock.move(stays[:id], much, note: "was #{goes[:name]}"[0, 200], at: joined, **told)
         end
 
+        # What goes keeps its place in looks, where it is offered no longer: parted again it is what it was.
         def looks(goes, stays)
           known = rows(:look_styles).where(style_id: stays[:id]).select(:look_id)
-          rows(:look_styles).where(style_id: goes[:id]).exclude(look_id: known).update(style_id: stays[:id])
-          rows(:look_styles).where(style_id: goes[:id]).delete
+          added = rows(:look_styles).where(style_id: goes[:id]).exclude(look_id: known)
+          database[:look_styles].insert(%i[studio_id look_id style_id],
+                                        added.select(:studio_id, :look_id, Sequel.cast(stays[:id], :uuid)))
         end
 
         def retire(style, retired)

@@ -49,12 +49,13 @@ module DeckBough
           key!(key)
           said = checked(DeckBough::Stock::Entry::INPUTS, given.except("box", "asked"))
           transaction do
+            # As everywhere: first the box, then the thing.
+            box = given["box"]
+            Boxes.new(database, studio_id).hold([box], "/box") if box
             locked_style(style_id)
             next { on_hand: on_hand(style_id) } if moved?(key, style_id)
 
             refuse_unasked(style_id, given.fetch("asked", [])) if said[:reason] == "given"
-
-            box = given["box"] && box!(given["box"])
             by = moved_by(said, box ? there(style_id, box) : on_hand(style_id))
             move(style_id, by, reason: said[:reason], note: said[:note].strip, whom: said[:whom].strip,
                                account_id: account_id, key: key, at: in_box(box))
@@ -79,17 +80,12 @@ module DeckBough
           end
         end
 
-        # Somebody looked into a box: so many are there.
-        #
-        # @return [Float] by how many it differs from what was thought
+        # Somebody looked into a box: so many are there. Once by the key.
         def count_in(style_id, quantity, box:, note:, key:, account_id:)
           transaction do
             locked_style(style_id)
-            next 0.0 if moved?(key, style_id)
-
             by = (quantity - there(style_id, box)).round(PLACES)
             move(style_id, by, reason: "counted", note: note, account_id: account_id, key: key, at: in_box(box))
-            by
           end
         end
 
@@ -159,14 +155,22 @@ module DeckBough
         end
 
         # All that was moved under one key goes back; once.
+        #
+        # @return [Boolean] whether anything went back now
+        # @raise [Problem] when some of it is gone since
         def undo(key, account_id:)
           transaction do
-            again = Digest::SHA256.hexdigest("#{key} back").unpack("a8a4a4a4a12").join("-")
-            # What comes back is there before what it was made into goes.
-            rows(:stock_moves).where(key: key).order(:quantity, :style_id).each do |move|
-              move(move[:style_id], -move[:quantity], reason: "taken_back", account_id: account_id, key: again,
+            moves = rows(:stock_moves).where(key: key).order(:style_id).all
+            back = Ids.after(key, "back")
+            moves.each { |move| locked_style(move[:style_id]) }
+            next false if rows(:stock_moves).where(key: back).any?
+
+            moves.each do |move|
+              refuse_less(move)
+              move(move[:style_id], -move[:quantity], reason: "taken_back", account_id: account_id, key: back,
                                                       at: undoing(move[:id]))
             end
+            true
           end
         end
 
@@ -207,12 +211,6 @@ module DeckBough
         # What lies of it in a box, or in none.
         def there(style_id, box)
           rows(:stock_lots).where(style_id: style_id, box_id: box).sum(:quantity)&.round(PLACES) || 0.0
-        end
-
-        def box!(id)
-          (Ids.id?(id) && rows(:boxes).where(id: id, deleted_at: nil).get(:id)) or
-            raise Problem.invalid([{ pointer: "/box", code: "gone",
-                                     message: "That box is not there any more. Choose another." }])
         end
 
         def same?(after, now)

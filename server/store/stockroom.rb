@@ -77,13 +77,9 @@ module DeckBough
           kept = rows(:styles).exclude(keepsake_of: nil).where(retired: false)
                               .order(:keepsake_of, :keepsake_year, :name).limit(MOST_KEEPSAKES).all
           kept.group_by { |row| row[:keepsake_of].strip }.map do |of, things|
-            { of: of, missing: DeckBough::Stock::KeepsakeYears.missing(things.map do |row|
-              row[:keepsake_year]
-            end, season),
-              things: things.map do |row|
-                { **row.slice(:id, :name, :kind, :colour, :texture, :shape), year: row[:keepsake_year],
-                                                                             from: row[:keepsake_from] }
-              end }
+            years = things.map { |row| row[:keepsake_year] }
+            { of: of, missing: DeckBough::Stock::KeepsakeYears.missing(years, season),
+              things: things.map { |row| keepsake(row) } }
           end
         end
 
@@ -103,26 +99,31 @@ module DeckBough
           end
         end
 
+        # @param style_ids [Array<String>, nil] of all styles where it is left out
         # @return [Sequel::Dataset] what pieces that are there want and keep of styles, those of the first visit first
-        def claims(style_ids)
-          database[:piece_claims].join(:pieces, id: Sequel[:piece_claims][:piece_id])
-                                 .join(:rooms, id: Sequel[:pieces][:room_id])
-                                 .join(:homes, id: Sequel[:rooms][:home_id])
-                                 .where(Sequel[:piece_claims][:studio_id] => studio_id,
-                                        Sequel[:piece_claims][:style_id] => style_ids,
-                                        Sequel[:pieces][:deleted_at] => nil, Sequel[:rooms][:deleted_at] => nil,
-                                        Sequel[:homes][:deleted_at] => nil)
-                                 .where { Sequel[:piece_claims][:wanted] > 0 }
-                                 .order(Sequel.asc(:visit_on, nulls: :last), Sequel[:homes][:name],
-                                        Sequel[:pieces][:name])
-                                 .select(:style_id, Sequel[:pieces][:id].as(:piece), Sequel[:pieces][:name],
-                                         Sequel[:homes][:name].as(:home), :visit_on, :strike_on, :wanted, :held)
+        def claims(style_ids = nil)
+          claims = Sequel[:piece_claims]
+          wanted = database[:piece_claims].join(:pieces, id: claims[:piece_id])
+                                          .join(:rooms, id: Sequel[:pieces][:room_id])
+                                          .join(:homes, id: Sequel[:rooms][:home_id])
+                                          .where(claims[:studio_id] => studio_id, Sequel[:pieces][:deleted_at] => nil,
+                                                 Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
+                                          .where(claims[:wanted] > 0)
+          wanted = wanted.where(claims[:style_id] => style_ids) if style_ids
+          wanted.order(Sequel.asc(:visit_on, nulls: :last), Sequel[:homes][:name], Sequel[:pieces][:name])
+                .select(:style_id, Sequel[:pieces][:id].as(:piece), Sequel[:pieces][:name],
+                        Sequel[:homes][:name].as(:home), :visit_on, :strike_on, :wanted, :held)
         end
 
         private
 
         def told(items, page, total)
           { items: items, page: page, pages: [(total / PER_PAGE.to_f).ceil, 1].max, total: total }
+        end
+
+        def keepsake(row)
+          { **row.slice(:id, :name, :kind, :colour, :texture, :shape), year: row[:keepsake_year],
+                                                                       from: row[:keepsake_from] }
         end
 
         def styles
@@ -181,16 +182,11 @@ module DeckBough
         def keeping(from, till, style_ids)
           first = Sequel.function(:coalesce, :visit_on, Sequel.cast("-infinity", Date))
           last = Sequel.function(:coalesce, :strike_on, Sequel.cast("infinity", Date))
-          kept = database[:piece_claims].join(:pieces, id: Sequel[:piece_claims][:piece_id])
-                                        .join(:rooms, id: Sequel[:pieces][:room_id])
-                                        .join(:homes, id: Sequel[:rooms][:home_id])
-                                        .where(Sequel[:piece_claims][:studio_id] => studio_id)
-                                        .where { Sequel[:piece_claims][:held] > 0 }
-          kept = kept.where(style_id: style_ids) if style_ids
+          kept = claims(style_ids).where { held > 0 }
           kept = kept.where(first <= till) if till
           kept = kept.where(last >= from) if from
           day = from ? Sequel.function(:greatest, first, Sequel.cast(from, Date)) : first
-          kept.select(:style_id, :held, last.as(:last), day.as(:day)).from_self
+          kept.unordered.select(:style_id, :held, last.as(:last), day.as(:day)).from_self
         end
 
         # The nearest colours first; what is plainly another is not told.

@@ -247,6 +247,26 @@ class BoxesTest < ServerTest
     assert_path_exists File.join(CONFIGURATION.labels_folder, printed["printer"])
   end
 
+  def test_a_count_that_is_sent_again_says_the_same_and_is_not_seen_again
+    made = make
+    carry([{ style: @velvet, from: nil, quantity: 10 }], into: made["id"])
+    key = SecureRandom.uuid
+    first = count(made["id"], { @velvet => 8 }, key: key)
+    DATABASE[:boxes].where(id: made["id"]).update(seen_at: Time.utc(2026, 11, 1))
+    again = count(made["id"], { @velvet => 8 }, key: key)
+
+    assert_equal first["differences"], again["differences"]
+    assert_equal(-2, again["differences"].first["by"])
+    assert_equal ["2026-11-01", first["box"]["version"]], [again["box"]["seen_at"][0, 10], again["box"]["version"]]
+  end
+
+  def test_a_studio_with_more_empty_boxes_than_are_packed_at_once_gets_a_proposal
+    studio = DATABASE[:studios].get(:id)
+    DATABASE[:boxes].multi_insert(Array.new(320) { |i| { studio_id: studio, number: 1_000 + i, litres: 1 } })
+
+    assert_operator ask(:get, "/api/boxes/proposal")["boxes"].size, :>, 0
+  end
+
   private
 
   def ask_pdf(path)

@@ -189,4 +189,24 @@ class ImportsTest < ServerTest
     check(id, mapping)
     ask(:post, "/api/stock/imports/#{id}/check", { mapping: mapping.reverse, from: 2 }, status: 422)
   end
+
+  def test_what_somebody_changed_since_it_was_looked_at_is_not_set_back
+    id, = looked_at("Name,Kind,Finish\n\"Teal ball, 8 cm\",ornament,matte\nPeg star,ornament,\n")
+    teal = DATABASE[:styles].where(name: "Teal ball, 8 cm")
+    ask(:post, "/api/styles/#{teal.get(:id)}/moves", { key: SecureRandom.uuid, reason: "broken", quantity: 3 },
+        status: 201)
+    told = load(id, status: 422)
+
+    assert_match(/Teal ball, 8 cm.* since/, told["errors"].first["message"])
+    assert_equal [13.0, nil], [ask(:get, "/api/stock?q=teal+ball+8")["items"].first["on_hand"], teal.get(:finish)]
+    assert_empty DATABASE[:styles].where(name: "Peg star").all
+  end
+
+  def test_rows_are_numbered_as_in_the_file_whatever_lies_between_them
+    id, told = looked_at("Name,Kind,On hand\nPeg star,ornament,7\n\n,,\nFelt star,ornament,many\n\n")
+
+    assert_equal([[5, "many"]], told["faults"].map { |fault| fault.values_at("row", "value") })
+    assert_equal [1, 1], told.values_at("new", "bad")
+    load(id, status: 422)
+  end
 end

@@ -104,4 +104,15 @@ class RecipesTest < ServerTest
     start.call(3, on: "soon", status: 422)
     start.call(0, status: 422)
   end
+
+  def test_what_was_used_since_is_not_unmade
+    key = SecureRandom.uuid
+    make(2, key: key)
+    ask(:post, "/api/styles/#{@bows}/moves", { key: SecureRandom.uuid, reason: "lost", quantity: on_hand(@bows) - 1 },
+        status: 201)
+    before = on_hand(@ribbon)
+    ask(:post, "/api/recipes/#{@made['id']}/unmake", { key: key }, status: 422)
+
+    assert_equal [1, before], [on_hand(@bows), on_hand(@ribbon)]
+  end
 end

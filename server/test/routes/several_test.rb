@@ -106,4 +106,46 @@ class SeveralTest < ServerTest
     assert_empty DATABASE[:styles].where(starter: true).where(Sequel.like(:name,
                                                                           "% cm") | Sequel.like(:name, "% m")).all
   end
+
+  def test_a_wrong_one_is_named_by_its_place_in_what_was_sent
+    sorted = [@teal, @rose].sort
+    told = change([{ style: sorted[1], set: { bought_from: "x" * 81 } },
+                   { style: sorted[0], set: { season: "winter" } }], status: 422)
+
+    assert_equal "/changes/0/set/bought_from", told["errors"].first["pointer"]
+  end
+
+  def test_looks_are_as_they_were_once_two_are_parted
+    goes, stays = ["Slate bauble, 5 cm", "Teal ball, 8 cm"].map { |name| style(name) }
+    DATABASE[:piece_needs].delete
+    DATABASE[:pieces].update(deleted_at: Time.now)
+    DATABASE[:piece_claims].delete
+    look = DATABASE[:look_styles].where(style_id: goes).get(:look_id)
+    key = SecureRandom.uuid
+    merge(goes, stays, key: key)
+
+    assert_equal 1, DATABASE[:look_styles].where(look_id: look, style_id: stays).count
+    ask(:post, "/api/styles/#{goes}/part", { key: key, from: stays })
+
+    assert_equal 1, DATABASE[:look_styles].where(look_id: look, style_id: goes).count
+  end
+
+  def test_what_is_gone_since_is_not_parted_out_of_nothing
+    key = SecureRandom.uuid
+    merge(@teal, @rose, key: key)
+    ask(:post, "/api/styles/#{@rose}/moves", { key: SecureRandom.uuid, reason: "lost", quantity: 30 }, status: 201)
+    told = ask(:post, "/api/styles/#{@teal}/part", { key: key, from: @rose }, status: 422)
+
+    assert_equal ["It is gone already", 10, 0], [told["title"], on_hand(@rose), on_hand(@teal)]
+  end
+
+  def test_a_thing_that_was_retired_again_stays_so_when_parting_is_pressed_twice
+    key = SecureRandom.uuid
+    merge(@teal, @rose, key: key)
+    ask(:post, "/api/styles/#{@teal}/part", { key: key, from: @rose })
+    change([{ style: @teal, set: { retired: true } }])
+    ask(:post, "/api/styles/#{@teal}/part", { key: key, from: @rose })
+
+    assert known(@teal)[:retired]
+  end
 end

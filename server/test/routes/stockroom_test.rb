@@ -300,4 +300,42 @@ class StockroomTest < ServerTest
     assert_equal([2019, 2021, 2022], idony["things"].map { |thing| thing["year"] })
     assert_equal [2020, 2023, 2024, 2025, 2026], idony["missing"]
   end
+
+  def test_what_a_deleted_piece_kept_is_free_again_wherever_it_is_told
+    before = search("Plum velvet, 8")["items"].first
+    DATABASE[:piece_claims].where(style_id: @velvet).select_map(:piece_id)
+                           .each { |piece| ask(:delete, "/api/pieces/#{piece}", status: 204) }
+    after = search("Plum velvet, 8")["items"].first
+
+    assert_operator before["free"], :<, on_hand
+    assert_equal [0, 0, on_hand, []], after.values_at("kept", "wanted", "free", "keeps")
+    assert_includes names("plum velvet", from: "2026-12-10", to: "2026-12-20"), "Plum velvet, 8 cm"
+  end
+
+  # One after the other two pieces use the same things: the fullest day counts, not all days together.
+  def test_days_that_do_not_meet_are_not_added_up
+    rows = DATABASE[:piece_claims].where(style_id: @velvet)
+    rows.delete
+    pieces = { "Quay window tree" => "2026-11-28", "Alcove tree" => "2026-12-20" }.map do |name, visit|
+      piece = DATABASE[:pieces].where(name: name).first
+      home = DATABASE[:rooms].where(id: piece[:room_id]).get(:home_id)
+      DATABASE[:homes].where(id: home).update(visit_on: visit, strike_on: Date.iso8601(visit) + 7)
+      { studio_id: piece[:studio_id], piece_id: piece[:id], style_id: @velvet, wanted: 20, came: 1, free: 24, held: 20 }
+    end
+    pieces.each { |claim| DATABASE[:piece_claims].insert(claim) }
+
+    free = ->(**days) { search("Plum velvet, 8", **days)["items"].first["free"] }
+
+    assert_in_delta 4, free.call(from: "2026-11-20", to: "2027-01-31")
+    assert_in_delta 4, free.call(from: "2026-12-05", to: "2026-12-05")
+    assert_in_delta 24, free.call(from: "2026-12-06", to: "2026-12-19")
+  end
+
+  def test_a_box_is_told_once_however_many_rolls_lie_in_it
+    ribbon = style("Plum velvet ribbon")
+
+    assert_equal([[2, 21.0]], ask(:get, "/api/styles/#{ribbon}")["where"].map do |lying|
+      lying.values_at("number", "quantity")
+    end)
+  end
 end

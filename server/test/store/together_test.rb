@@ -337,6 +337,26 @@ class TogetherTest < ServerTest
     assert_empty(DATABASE[:stock_lots].where { quantity < 0 })
   end
 
+  def test_nothing_is_put_into_a_box_while_it_goes
+    studio, _, account, styles = tree_with_styles
+    box = Server::Store::Boxes.new(DATABASE, studio).create({})[:id]
+    things = [{ "style" => styles.first, "from" => nil, "quantity" => nil }]
+    DATABASE[:stock_lots].where(style_id: styles.first).update(box_id: nil)
+    results = nil
+    DATABASE.transaction do
+      Server::Store::Boxes.new(DATABASE, studio).delete(box, by: account)
+      late = Thread.new do
+        told { Server::Store::Boxes.new(DATABASE, studio).carry(things, into: box, key: SecureRandom.uuid, account_id: account) }
+      end
+
+      assert somebody_waits?(late), "It was put into a box that was going."
+      results = late
+    end
+
+    assert_equal 422, results.value
+    assert_equal [nil], DATABASE[:stock_lots].where(style_id: styles.first).select_map(:box_id).uniq
+  end
+
   private
 
   def act(studio, account, style, boxes, chance)

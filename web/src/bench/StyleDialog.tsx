@@ -24,7 +24,7 @@ import {
   type StyleKind,
   type Ticked,
 } from "./styleFields";
-import { ConflictDialog, type ConflictRow } from "../parts/ConflictDialog";
+import { ConflictDialog, conflictRows, type ConflictRow } from "../parts/ConflictDialog";
 import { inLine } from "../parts/ledgerWords";
 import { FormAlert } from "../parts/ProblemAlert";
 import { Tick } from "../parts/Tick";
@@ -40,9 +40,7 @@ interface Props {
 }
 
 function differences(mine: Record<string, string>, theirs: Record<string, string>): ConflictRow[] {
-  return Object.keys(mine)
-    .filter((name) => mine[name] !== theirs[name])
-    .map((name) => ({ label: name.replaceAll("_", " "), mine: mine[name] ?? "", theirs: theirs[name] ?? "" }));
+  return conflictRows(mine, theirs).map((row) => ({ ...row, label: row.label.replaceAll("_", " ") }));
 }
 
 /** Adds a style, or counts one again. */

@@ -10,11 +10,13 @@ import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog } from "../../parts/ConflictDialog";
+import { ConflictDialog, conflictRows, type ConflictRow } from "../../parts/ConflictDialog";
 import { MeasuredField } from "../../parts/MeasuredField";
 import { NumberField } from "../../parts/NumberField";
 import { FormAlert } from "../../parts/ProblemAlert";
 import { useUndo } from "../../parts/undo";
+import { volume, type Units } from "../../units/format";
+import { useUnits } from "../../units/useUnits";
 
 interface Props {
   box?: Schemas["Box"] | undefined;
@@ -26,6 +28,18 @@ interface Props {
 
 const COMMON_LITRES = 45;
 
+type Said = Pick<Schemas["Box"], "name" | "place" | "litres"> & { number: number | null };
+
+function differences(mine: Said, theirs: Said, units: Units): ConflictRow[] {
+  const told = ({ number, place, name, litres }: Said) => ({
+    "Number on its label": String(number ?? ""),
+    "Where it stands": place,
+    "What it is called": name,
+    Holds: volume(litres, units),
+  });
+  return conflictRows(told(mine), told(theirs));
+}
+
 /** A box: its number, what it is called, where it stands and how much it holds. */
 export function BoxDialog({ box, places, onDone, onClose }: Props) {
   const [said, setSaid] = useState({
@@ -35,6 +49,7 @@ export function BoxDialog({ box, places, onDone, onClose }: Props) {
     litres: box?.litres ?? COMMON_LITRES,
   });
   const [busy, setBusy] = useState(false);
+  const units = useUnits();
   const { clash, problem, refused, settle } = useVersioned(box);
   const objections = useObjections(problem, said);
   const { say } = useUndo();
@@ -126,9 +141,7 @@ export function BoxDialog({ box, places, onDone, onClose }: Props) {
       </form>
       {clash && (
         <ConflictDialog
-          rows={(["number", "place", "name", "litres"] as const)
-            .filter((name) => said[name] !== clash.theirs[name])
-            .map((name) => ({ label: name, mine: String(said[name] ?? ""), theirs: String(clash.theirs[name]) }))}
+          rows={differences(said, clash.theirs, units)}
           keepMine={() => {
             settle();
             void keep(clash.theirs.version);

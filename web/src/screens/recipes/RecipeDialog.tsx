@@ -13,12 +13,15 @@ import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog } from "../../parts/ConflictDialog";
+import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
 import { LengthField } from "../../parts/LengthField";
 import { NumberField } from "../../parts/NumberField";
 import { FormAlert } from "../../parts/ProblemAlert";
 import { useUndo } from "../../parts/undo";
+import { minutes, type Units } from "../../units/format";
+import { useUnits } from "../../units/useUnits";
 import { ThingField, type Thing } from "../stock/ThingField";
+import { amount } from "../stock/words";
 
 type Recipe = Schemas["Recipe"];
 
@@ -46,10 +49,26 @@ function saidOf(recipe: Recipe | undefined): Said {
   };
 }
 
+/** What a recipe says, for whoever has to choose between two. */
+function inWords({ name, product, batch, note, materials, ...times }: Said, units: Units): Record<string, string> {
+  return {
+    "What it is called": name,
+    "What comes of it": product?.name ?? "",
+    "Makes at once": product && batch !== null ? amount(batch, product.kind, units) : "",
+    Work: minutes(times.active_minutes ?? 0),
+    Drying: minutes(times.drying_minutes ?? 0),
+    Materials: materials
+      .map(({ thing, quantity }) => `${amount(quantity ?? 0, thing.kind, units)} ${thing.name}`)
+      .join(", "),
+    "How it is made": note,
+  };
+}
+
 /** A recipe: what comes of it, of what it is made, how long it takes and dries. */
 export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined; onClose: () => void }) {
   const [said, setSaid] = useState(() => saidOf(recipe));
   const [busy, setBusy] = useState(false);
+  const units = useUnits();
   const { clash, problem, refused, settle } = useVersioned(recipe);
   const objections = useObjections(problem, said, { "/style": "/product" });
   const { say } = useUndo();
@@ -184,7 +203,7 @@ export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined;
       </form>
       {clash && (
         <ConflictDialog
-          rows={[{ label: "name", mine: said.name, theirs: clash.theirs.name }]}
+          rows={conflictRows(inWords(said, units), inWords(saidOf(clash.theirs), units))}
           keepMine={() => {
             settle();
             void keep(clash.theirs.version);

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Navigate, useLocation, useNavigate } from "react-router";
 import { useDoor } from "../../api/queries";
+import { forgetStudio } from "../../waiting/withoutNetwork";
 import { Doorway } from "./Doorway";
 import { SignInForm } from "./SignInForm";
 
@@ -13,6 +14,8 @@ export function SignIn() {
 
   function enter() {
     cache.clear();
+    // Whoever was in before, on another studio perhaps, may never have signed out.
+    void forgetStudio();
     void navigate(typeof from === "string" ? from : "/", { replace: true });
   }
 

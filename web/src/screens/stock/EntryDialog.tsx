@@ -145,11 +145,14 @@ export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; 
                 slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
               >
                 <MenuItem value={ANYWHERE}>{counts ? "everywhere together" : "wherever it lies"}</MenuItem>
-                {[...new Map(thing.where.filter(({ box }) => box).map((one) => [one.box, one])).values()].map((one) => (
-                  <MenuItem key={one.box} value={one.box ?? ANYWHERE}>
-                    {placed(one.number ?? 0, one.place)}
-                  </MenuItem>
-                ))}
+                {thing.where.map(
+                  ({ box, number, place }) =>
+                    box !== null && (
+                      <MenuItem key={box} value={box}>
+                        {placed(number ?? 0, place)}
+                      </MenuItem>
+                    ),
+                )}
               </TextField>
             )}
             {said.reason === "given" && (

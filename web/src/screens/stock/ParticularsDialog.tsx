@@ -13,55 +13,27 @@ import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog, type ConflictRow } from "../../parts/ConflictDialog";
+import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
 import { LengthField } from "../../parts/LengthField";
 import { MeasuredField } from "../../parts/MeasuredField";
 import { NumberField } from "../../parts/NumberField";
 import { FormAlert } from "../../parts/ProblemAlert";
 import { Tick } from "../../parts/Tick";
 import { useUndo } from "../../parts/undo";
+import { useUnits } from "../../units/useUnits";
 import { asks, bodyOf, saidOf, type Particulars } from "./particularFields";
+import { inWords, LABELS } from "./particularWords";
 import { CONDITIONS, DRAPES, ROLES, SEASONS, SHAPES, TAGS } from "./words";
 
 type Details = Schemas["StockDetails"];
 type Name = keyof Particulars;
-
-const LABELS: Record<Name, string> = {
-  season: "Season",
-  role: "Role",
-  condition: "Condition",
-  finish: "Finish",
-  bought_from: "Bought from",
-  bought_on: "Bought on",
-  seasons_expected: "Seasons it should last",
-  tag: "Tags",
-  decide_by: "Decide by",
-  keepsake_of: "Keepsake of",
-  keepsake_year: "Of the year",
-  keepsake_from: "From where",
-  shedding: "Sheds",
-  drape: "Drape",
-  shape: "Drawn as",
-  riser_height_m: "Riser, high",
-  riser_top_m: "Riser, top across",
-  tested_on: "Tested on",
-  dead_percent: "Dead bulbs, %",
-  litres: "Takes up, each",
-  parts: "Parts",
-  owner_home_id: "Whose it is",
-};
-
-function rows(mine: Particulars, theirs: Particulars): ConflictRow[] {
-  return (Object.keys(LABELS) as Name[])
-    .filter((name) => JSON.stringify(mine[name]) !== JSON.stringify(theirs[name]))
-    .map((name) => ({ label: LABELS[name], mine: String(mine[name] ?? ""), theirs: String(theirs[name] ?? "") }));
-}
 
 /** What is known of a thing beyond its measures: whose it is, when it is put up, where it came from, in which state it is. */
 export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose: () => void }) {
   const [said, setSaid] = useState(() => saidOf(thing));
   const [parts, setParts] = useState(thing.parts.join("\n"));
   const [busy, setBusy] = useState(false);
+  const units = useUnits();
   const { clash, problem, refused, settle } = useVersioned(thing);
   const objections = useObjections(problem, said);
   const { say } = useUndo();
@@ -133,7 +105,7 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
         onChange={(value) => change({ [name]: value })}
       />
     );
-  const length = (name: "riser_height_m" | "riser_top_m") =>
+  const lengthField = (name: "riser_height_m" | "riser_top_m") =>
     asks(thing.kind, name) && (
       <LengthField
         label={LABELS[name]}
@@ -170,8 +142,8 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
             {text("keepsake_from")}
             {choice("shape", SHAPES, "a swatch of its colour")}
             {choice("drape", DRAPES, "not said")}
-            {length("riser_height_m")}
-            {length("riser_top_m")}
+            {lengthField("riser_height_m")}
+            {lengthField("riser_top_m")}
             {text("tested_on", { type: "date" })}
             {number("dead_percent")}
             <MeasuredField
@@ -230,7 +202,7 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
       </form>
       {clash && (
         <ConflictDialog
-          rows={rows(said, saidOf(clash.theirs))}
+          rows={conflictRows(inWords(said, { units, homes }), inWords(saidOf(clash.theirs), { units, homes }))}
           keepMine={() => {
             settle();
             void keep(clash.theirs.version);

@@ -47,9 +47,7 @@ export function PutDialog({ things, onClose }: Props) {
           body: {
             key,
             into: box?.id ?? null,
-            things: things.flatMap(({ id, where }) =>
-              [...new Set(where.map((one) => one.box))].map((from) => ({ style: id, from })),
-            ),
+            things: things.flatMap(({ id, where }) => where.map(({ box: from }) => ({ style: id, from }))),
           },
         }),
       );

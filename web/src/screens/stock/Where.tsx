@@ -35,9 +35,7 @@ export function Where({
   details: Schemas["StockDetails"] | undefined;
 }) {
   const units = useUnits();
-  const boxes = [...new Map(thing.where.map((one) => [one.box, one])).values()];
-  const inBox = (box: string | null) =>
-    thing.where.filter((one) => one.box === box).reduce((sum, one) => sum + one.quantity, 0);
+  const several = thing.where.length > 1;
   const kept = [
     details?.keepsake_of && `of ${details.keepsake_of}`,
     details?.keepsake_year,
@@ -55,14 +53,14 @@ export function Where({
   return (
     <Box sx={{ flex: 1, minWidth: 0 }}>
       <Fact name="Where">
-        {boxes.length === 0 && <Typography>None is there</Typography>}
-        {boxes.map(({ box, number, place, seen_at }) => (
+        {thing.where.length === 0 && <Typography>None is there</Typography>}
+        {thing.where.map(({ box, number, place, seen_at, quantity }) => (
           <Box key={box}>
             {number === null ? (
-              <Typography>{boxes.length > 1 && `${amount(inBox(box), thing.kind, units)} `}in no box</Typography>
+              <Typography>{several && `${amount(quantity, thing.kind, units)} `}in no box</Typography>
             ) : (
               <Link component={RouterLink} to={`/boxes/${number}`} color="inherit" sx={{ fontWeight: 600 }}>
-                {boxes.length > 1 && `${amount(inBox(box), thing.kind, units)} in `}Box {number}
+                {several && `${amount(quantity, thing.kind, units)} in `}Box {number}
                 {place && `, ${place}`}
               </Link>
             )}

@@ -96,12 +96,11 @@ export function amount(quantity: number, kind: Thing["kind"], units: Units): str
   return Number.isInteger(quantity) ? count(quantity) : String(Number(quantity.toFixed(2)));
 }
 
-/** Where it lies: its box and shelf, or how many boxes. */
+/** Where it lies: its box and shelf, or how many places. */
 export function lies(where: Schemas["Lying"][]): string {
-  const boxes = [...new Map(where.map((one) => [one.box, one])).values()];
-  if (boxes.length === 0) return "none there";
-  if (boxes.length > 2) return `in ${boxes.length} places`;
-  return boxes.map(({ number, place }) => (number === null ? "in no box" : placed(number, place))).join("; ");
+  if (where.length === 0) return "none there";
+  if (where.length > 2) return `in ${where.length} places`;
+  return where.map(({ number, place }) => (number === null ? "in no box" : placed(number, place))).join("; ");
 }
 
 export function placed(number: number, place: string | null): string {
