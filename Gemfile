@@ -22,6 +22,11 @@ gem "rqrcode_core", "~> 1.2" # codes on labels
 gem "simple_xlsx_reader", "~> 5.0"
 gem "xlsxtream", "~> 3.1"
 
+# Photographs
+gem "marcel", "~> 1.1"
+gem "ruby-vips", "~> 2.3"
+gem "shrine", "~> 3.6"
+
 # Database and accounts
 gem "bcrypt", "~> 3.1"
 gem "pg", "~> 1.6"

@@ -13,12 +13,13 @@ module DeckBough
       RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Claims,
                    Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths,
                    Routes::Anchors, Routes::Acts, Routes::Imports, Routes::Stockroom, Routes::Styles, Routes::Boxes, Routes::Recipes,
+                   Routes::Photographs,
                    Routes::StringTests, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
 
       # How many hanging maps a process remembers.
       KEPT = 200
 
-      attr_reader :database, :configuration, :clock, :kept
+      attr_reader :database, :configuration, :clock, :kept, :album
 
       # @param clock [#call] gives the time; nothing here asks for it otherwise
       def initialize(app = nil, database:, configuration:, clock:)
@@ -26,6 +27,7 @@ module DeckBough
         @configuration = configuration
         @clock = clock
         @kept = KeptAnswers.new(KEPT)
+        @album = Photographs::Album.new(configuration.photographs_folder)
         super(app)
       end
 

@@ -29,9 +29,10 @@ module DeckBough
     # What a process is told from outside; nothing else reads the environment.
     Configuration = Struct.new(:database_url, :session_secret, :web_folder, :log_to, :password_cost,
                                :sign_ins_per_minute, :trusted_proxies,
-                               :seconds_a_request, :day, :labels_folder, keyword_init: true) do
+                               :seconds_a_request, :day, :labels_folder, :photographs_folder, keyword_init: true) do
       def initialize(trusted_proxies: [], seconds_a_request: 8.0,
-                     labels_folder: File.join(Dir.tmpdir, "deck-bough-labels"), **)
+                     labels_folder: File.join(Dir.tmpdir, "deck-bough-labels"),
+                     photographs_folder: File.join(Dir.tmpdir, "deck-bough-photographs"), **)
         super
       end
 
@@ -47,7 +48,8 @@ module DeckBough
             sign_ins_per_minute: environment.fetch("SIGN_INS_PER_MINUTE", "30").to_i,
             trusted_proxies: environment.fetch("TRUSTED_PROXIES", "").split,
             seconds_a_request: environment.fetch("SECONDS_A_REQUEST", "8").to_f,
-            **{ labels_folder: environment["LABELS_FOLDER"] }.compact,
+            **{ labels_folder: environment["LABELS_FOLDER"],
+                photographs_folder: environment["PHOTOGRAPHS_FOLDER"] }.compact,
             day: environment["DAY"] && Date.iso8601(environment["DAY"]))
       end
     end

@@ -19,6 +19,7 @@ missing_packages() {
   command -v gcc >/dev/null && command -v make >/dev/null || echo build-essential
   command -v ruby >/dev/null && ruby -rrbconfig -e 'exit File.exist?(File.join(RbConfig::CONFIG["rubyhdrdir"].to_s, "ruby.h"))' || echo ruby-dev
   command -v git >/dev/null || echo git
+  ls /usr/lib/*/libvips.so.42 >/dev/null 2>&1 || echo libvips42
   if [ -z "${DATABASE_URL:-}" ]; then [ -n "$(pg_bin)" ] || echo postgresql; fi
   command -v node >/dev/null || echo nodejs
   command -v npm >/dev/null || echo npm

@@ -44,6 +44,7 @@ module DeckBough
 
         # Whether it is good JSON is for the contract to say; here only what stands in it.
         def body(env)
+          return picture(env) if Photographs.sent?(env)
           raise not_json unless env["CONTENT_TYPE"].to_s.b.match?(%r{\Aapplication/json\b}i)
 
           text = env[INPUT].read
@@ -59,6 +60,13 @@ module DeckBough
           )
         rescue JSON::ParserError
           nil
+        end
+
+        # What kind of picture it really is its content says, later.
+        def picture(env)
+          return if env["CONTENT_TYPE"] == Photographs::TYPE
+
+          raise Problem.new(415, "no-picture", "Send a picture", "This address takes #{Photographs::TYPE}.")
         end
 
         def walk(value, pointer)

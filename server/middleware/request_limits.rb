@@ -13,8 +13,9 @@ module DeckBough
         end
 
         def call(env)
-          if env["CONTENT_LENGTH"].to_i > LARGEST || (env["HTTP_TRANSFER_ENCODING"] && !env["CONTENT_LENGTH"])
-            raise too_large
+          largest = Photographs.sent?(env) ? Photographs::LARGEST : LARGEST
+          if env["CONTENT_LENGTH"].to_i > largest || (env["HTTP_TRANSFER_ENCODING"] && !env["CONTENT_LENGTH"])
+            raise too_large(largest)
           end
           raise elsewhere if CHANGING.include?(env["REQUEST_METHOD"]) && foreign?(env)
 
@@ -31,10 +32,11 @@ module DeckBough
           !origin.nil? && origin.sub(%r{\Ahttps?://}, "") != env["HTTP_HOST"]
         end
 
-        def too_large
+        def too_large(largest)
+          what = largest == LARGEST ? "A request" : "A picture"
           Problem.new(413, "too-large", "Too large",
-                      "A request may hold #{LARGEST / 1024 / 1024} MB and must say its length. Take out what is not " \
-                      "needed and send it again.")
+                      "#{what} may hold #{largest / 1024 / 1024} MB and must say its length. Make it smaller and " \
+                      "send it again.")
         end
 
         def elsewhere

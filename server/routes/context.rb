@@ -74,6 +74,20 @@ module DeckBough
           raise Problem.owner_only unless account[:role] == "owner"
         end
 
+        def album
+          @application.album
+        end
+
+        # A picture as it was sent, as long as the block has it.
+        def sent_file
+          Tempfile.create("sent", binmode: true) do |file|
+            @env["rack.input"].rewind
+            IO.copy_stream(@env["rack.input"], file)
+            file.flush
+            yield file
+          end
+        end
+
         # The body, checked against the contract already.
         def said
           @said ||= request.body || {}

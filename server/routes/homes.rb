@@ -48,13 +48,14 @@ module DeckBough
         end
 
         def change
-          answer(homes.change(id, said["version"], said.except("version")))
+          changed, frees = freed { homes.change(id, said["version"], said.except("version")) }
+          answer({ **changed, frees: frees })
         end
 
         def delete
           owner!
-          homes.delete(id, by: account[:id])
-          nothing
+          _, frees = freed { homes.delete(id, by: account[:id]) }
+          answer(frees: frees)
         end
 
         def restore
@@ -63,6 +64,10 @@ module DeckBough
         end
 
         private
+
+        def freed(&)
+          store(Store::Freed).by(homes.pieces_of(id), &)
+        end
 
         def homes
           store(Store::Homes)

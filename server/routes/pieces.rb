@@ -40,17 +40,17 @@ module DeckBough
         def change
           given = said.slice("name", "place_id", "settings", "insist")
           room_id = piece[:room_id]
-          changed = pieces.change(id, said["version"], given,
-                                  account_id: account[:id], units: studio[:units]) do |kind, settings, place_id|
-            planning.prove(kind, settings, room_id: room_id, place_id: place_id, piece_id: id)
+          stepped do
+            pieces.change(id, said["version"], given,
+                          account_id: account[:id], units: studio[:units]) do |kind, settings, place_id|
+              planning.prove(kind, settings, room_id: room_id, place_id: place_id, piece_id: id)
+            end
           end
-          claim
-          answer(changed)
         end
 
         def delete
-          pieces.delete(id, by: account[:id])
-          nothing
+          _, frees = freed { pieces.delete(id, by: account[:id]) }
+          answer(frees: frees)
         end
 
         def restore
@@ -96,11 +96,11 @@ module DeckBough
         end
 
         def undo
-          stepped(pieces.undo(id, said["version"], account_id: account[:id]))
+          stepped { pieces.undo(id, said["version"], account_id: account[:id]) }
         end
 
         def redo
-          stepped(pieces.redo(id, said["version"], account_id: account[:id]))
+          stepped { pieces.redo(id, said["version"], account_id: account[:id]) }
         end
 
         def history
@@ -114,9 +114,14 @@ module DeckBough
 
         private
 
-        def stepped(piece)
-          claim
-          answer(piece)
+        # What the piece wants from now on it claims at once.
+        def stepped
+          changed, frees = freed { yield.tap { claim } }
+          answer({ **changed, frees: frees })
+        end
+
+        def freed(&)
+          store(Store::Freed).by([id], &)
         end
 
         def other_kind

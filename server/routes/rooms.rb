@@ -24,8 +24,8 @@ module DeckBough
         end
 
         def delete
-          rooms.delete(id, by: account[:id])
-          nothing
+          _, frees = store(Store::Freed).by(rooms.pieces_of(id)) { rooms.delete(id, by: account[:id]) }
+          answer(frees: frees)
         end
 
         def restore

@@ -24,7 +24,8 @@ module DeckBough
         def find(id)
           row = present.where(id: id).first or raise Problem.not_found("box")
           weighed = weigh(lots.where(box_id: id))
-          shown(row, weighed.fetch(id, EMPTY), names_of_people).merge(inside: inside(id))
+          shown(row, weighed.fetch(id, EMPTY), names_of_people)
+            .merge(inside: inside(id), photographs: photographs(:box_id, [id]).fetch(id, []))
         end
 
         def create(given)
@@ -218,12 +219,18 @@ module DeckBough
         def inside(box_id)
           by_style = lots.where(box_id: box_id).select_map(%i[style_id quantity]).group_by(&:first)
           styles = rows(:styles).where(id: by_style.keys).order(:kind, :name).limit(MOST_INSIDE).all
+          pictures = photographs(:style_id, styles.map { |row| row[:id] })
           styles.map do |row|
             lengths = by_style.fetch(row[:id]).map(&:last)
             { **row.slice(:id, :name, :kind, :colour, :material, :texture, :shape, :diameter_mm, :breakable, :condition,
                           :keepsake_of),
-              quantity: lengths.sum.round(6), rolls: row[:kind] == "ribbon" ? lengths.sort.reverse : nil }
+              photographs: pictures.fetch(row[:id], []), quantity: lengths.sum.round(6),
+              rolls: row[:kind] == "ribbon" ? lengths.sort.reverse : nil }
           end
+        end
+
+        def photographs(what, ids)
+          Photographs.ids(rows(:photographs), what, ids)
         end
 
         def shown(row, weighed, names)

@@ -54,11 +54,12 @@ module DeckBough
           find(id)
         end
 
-        private
-
+        # @return [Sequel::Dataset] ids of the pieces in it
         def pieces_of(id)
           rows(:pieces).where(room_id: rows(:rooms).where(home_id: id).select(:id)).select(:id)
         end
+
+        private
 
         def present
           rows(:homes).where(deleted_at: nil)

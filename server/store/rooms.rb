@@ -66,11 +66,12 @@ module DeckBough
           find(id)
         end
 
-        private
-
+        # @return [Sequel::Dataset] ids of the pieces in it
         def pieces_of(id)
           rows(:pieces).where(room_id: id).select(:id)
         end
+
+        private
 
         def with_places(rooms)
           found = rooms.order(:position, :name).all

@@ -45,6 +45,7 @@ module DeckBough
 
         # @return [Hash] on_hand of the one that had stayed
         def part(id, from:, key:, account_id:)
+          key!(key)
           transaction do
             goes, = both(id, from)
             raise Problem.not_found("merge") unless moved?(key)

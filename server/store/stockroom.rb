@@ -223,7 +223,7 @@ module DeckBough
           end
         end
 
-        # All that is told of the things of a page beside themselves, in five queries.
+        # All that is told of the things of a page beside themselves, in six queries.
         class Around < Table
           AWAY = Sequel.function(:sum, :quantity) * -1
 
@@ -246,7 +246,7 @@ module DeckBough
               wanted: claims.sum { |claim| claim[:wanted] }.round(6),
               pieces: claims.count { |claim| claim[:held].positive? },
               keeps: claims.select { |claim| claim[:held].positive? }.first(MOST_DRAWN).map { |claim| keep(claim) },
-              where: where.fetch(id, []), whom: away.fetch(id, []) }
+              where: where.fetch(id, []), whom: away.fetch(id, []), photographs: photographs.fetch(id, []) }
           end
 
           private
@@ -261,6 +261,10 @@ module DeckBough
 
           def where
             @where ||= Boxes.new(database, studio_id).of_styles(ids)
+          end
+
+          def photographs
+            @photographs ||= Photographs.ids(rows(:photographs), :style_id, ids)
           end
 
           # What was lent and has not come back, by whom.

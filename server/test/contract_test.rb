@@ -69,6 +69,9 @@ class ContractTest < ServerTest
     things["recipes"] =
       ask(:post, "/api/recipes", { name: "Bows", style: things["styles"], batch: 4 }, status: 201)["id"]
     things["boxes"] = ask(:post, "/api/boxes", { place: "Loft left" }, status: 201)["id"]
+    things["photographs"] = DATABASE[:photographs].returning(:id).insert(
+      studio_id: demo, style_id: things["styles"], key: SecureRandom.uuid, file: Sequel.pg_jsonb({}), position: 1
+    ).first[:id]
     things["anchors"] = ask(:post, "/api/homes/#{home['id']}/anchors",
                             { room_id: room["id"], place: "Beam", kind: "nail", since: 2024 }, status: 201)["id"]
     things["variants"] = ask(:post, "/api/pieces/#{things['pieces']}/variants", { name: "As it is" }, status: 201)["id"]
@@ -77,7 +80,7 @@ class ContractTest < ServerTest
     ask(:post, "/api/login", { email: "else@elsewhere.example", password: "another-word-1" })
     sweep do |verb, path, operation|
       kind = path[%r{\A/api/(\w+)/\{id\}}, 1] or next
-      status = call(verb, path, operation, "id" => things.fetch(kind))
+      status = call(verb, path, operation, "id" => things.fetch(kind), "version" => "small")
 
       assert_equal 404, status, "#{verb} #{path} of another studio: #{last_response.body[0, 200]}"
     end

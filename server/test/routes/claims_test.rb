@@ -105,26 +105,70 @@ class ClaimsTest < ServerTest
 
   def test_whoever_is_gone_keeps_nothing_until_brought_back
     rail = piece("Stair rail")["id"]
-    ask(:delete, "/api/pieces/#{rail}", status: 204)
+    ask(:delete, "/api/pieces/#{rail}")
 
     assert_equal [5, 0], have("Mantel greens")
     ask(:post, "/api/pieces/#{rail}/restore")
 
     assert_equal [1, 4], have("Mantel greens")
     room = piece("Stair rail")["room"]["id"]
-    ask(:delete, "/api/rooms/#{room}", status: 204)
+    ask(:delete, "/api/rooms/#{room}")
 
     assert_equal [5, 0], have("Mantel greens")
     ask(:post, "/api/rooms/#{room}/restore")
 
     assert_equal [1, 4], have("Mantel greens")
     home = piece("Stair rail")["home"]["id"]
-    ask(:delete, "/api/homes/#{home}", status: 204)
+    ask(:delete, "/api/homes/#{home}")
 
     assert_equal [5, 0], have("Mantel greens")
     ask(:post, "/api/homes/#{home}/restore")
 
     assert_equal [1, 4], have("Mantel greens")
+  end
+
+  # By name of the thing: how much is freed, and who has how much of it from then on.
+  def freed(answer)
+    answer["frees"]["items"].to_h do |item|
+      [item["name"], [item["quantity"], item["gains"].to_h { |gain| [gain["name"], gain["quantity"]] }]]
+    end
+  end
+
+  def test_what_a_change_of_plan_frees_is_told
+    assert_equal [4, { "Mantel greens" => 2 }], freed(change("Stair rail", body: { "bodies" => [] }))[@fir["name"]]
+    rail = piece("Stair rail")
+    told = ask(:post, "/api/pieces/#{rail['id']}/undo", { version: rail["version"] })
+
+    refute_includes freed(told), @fir["name"]
+    told = ask(:post, "/api/pieces/#{rail['id']}/redo", { version: rail["version"] + 1 })
+
+    assert_equal [2, {}], freed(told)[@fir["name"]]
+  end
+
+  def test_what_is_deleted_tells_what_it_frees_and_what_goes_to_others_first
+    rail = piece("Stair rail")
+    told = ask(:delete, "/api/pieces/#{rail['id']}")
+
+    assert_equal [4, { "Mantel greens" => 2 }], freed(told)[@fir["name"]]
+    assert_equal ["Mantel greens", "Number Nine, Ropewalk"],
+                 told["frees"]["items"].first["gains"].first.values_at("name", "home")
+    ask(:post, "/api/pieces/#{rail['id']}/restore")
+    kept = DATABASE[:piece_claims].where(piece_id: rail["id"]).where { held > 0 }.count
+    room = ask(:delete, "/api/rooms/#{rail['room']['id']}")
+
+    assert_equal 5, room["frees"]["items"].size
+    assert_operator room["frees"]["more"] + 5, :>=, kept
+    refute_empty room["frees"]["items"].first["gains"]
+    ask(:post, "/api/rooms/#{rail['room']['id']}/restore")
+
+    assert_equal [4, { "Mantel greens" => 2 }], freed(ask(:delete, "/api/homes/#{rail['home']['id']}"))[@fir["name"]]
+  end
+
+  def test_other_dates_tell_what_they_free
+    told = dates("Tidewaiter's House", "2026-11-28", "2026-12-01")
+
+    assert_equal [2, { "Mantel greens" => 2 }], freed(told)[@fir["name"]]
+    assert_equal({ "items" => [], "more" => 0 }, dates("Tidewaiter's House", "2026-11-28", "2026-12-01")["frees"])
   end
 
   def test_a_count_reaches_everyone

@@ -20,7 +20,7 @@ class FindRoutesTest < ServerTest
 
   def test_what_was_deleted_is_not_found
     sign_in
-    ask(:delete, "/api/pieces/#{quay_tree['id']}", status: 204)
+    ask(:delete, "/api/pieces/#{quay_tree['id']}")
 
     assert_empty found("quay")
   end
@@ -30,11 +30,11 @@ class FindRoutesTest < ServerTest
     home = home_named("The Signal Loft")
 
     assert_includes found("signal tree"), ["piece", "Signal tree", "The Signal Loft"]
-    ask(:delete, "/api/rooms/#{home['rooms'].first['id']}", status: 204)
+    ask(:delete, "/api/rooms/#{home['rooms'].first['id']}")
 
     assert_empty found("signal tree")
     ask(:post, "/api/rooms/#{home['rooms'].first['id']}/restore")
-    ask(:delete, "/api/homes/#{home['id']}", status: 204)
+    ask(:delete, "/api/homes/#{home['id']}")
 
     assert_empty found("loft")
     assert_empty found("signal tree")

@@ -82,6 +82,7 @@ class SeveralTest < ServerTest
     merge(@teal, SecureRandom.uuid, status: 404)
     merge(@teal, @rose, key: "once", status: 422)
     ask(:post, "/api/styles/#{@teal}/part", { key: SecureRandom.uuid, from: @rose }, status: 404)
+    ask(:post, "/api/styles/#{@teal}/part", { key: "Bay tree", from: @rose }, status: 422)
   end
 
   def test_a_common_set_comes_once_and_goes_but_for_what_was_touched

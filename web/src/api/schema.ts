@@ -1579,6 +1579,100 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a photograph of a thing, or of what lies in a box; once by the key */
+        post: operations["addPhotograph"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take a photograph away */
+        delete: operations["deletePhotograph"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a photograph back */
+        post: operations["restorePhotograph"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/lead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Let a photograph stand for what it shows */
+        post: operations["leadPhotograph"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{id}/{version}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                version: "large" | "small";
+            };
+            cookie?: never;
+        };
+        /** A photograph, large or small */
+        get: operations["readPhotograph"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recipes": {
         parameters: {
             query?: never;
@@ -2123,6 +2217,7 @@ export interface components {
             /** @description how far its colour is from the one asked for */
             apart?: number;
             keeps: components["schemas"]["Keeping"][];
+            photographs: components["schemas"]["Photographs"];
             where: components["schemas"]["Lying"][];
             whom: components["schemas"]["Away"][];
             season: components["schemas"]["Particulars"]["season"];
@@ -2133,6 +2228,33 @@ export interface components {
             keepsake_of: string | null;
             shape: components["schemas"]["Particulars"]["shape"];
         };
+        Freeing: {
+            frees: components["schemas"]["Frees"];
+        };
+        PieceChanged: components["schemas"]["Piece"] & components["schemas"]["Freeing"];
+        HomeChanged: components["schemas"]["Home"] & components["schemas"]["Freeing"];
+        /** @description what a change of plan frees, what goes to others first */
+        Frees: {
+            /** @description how many other things it frees */
+            more: number;
+            items: {
+                style: string;
+                name: string;
+                kind: components["schemas"]["Style"]["kind"];
+                quantity: number;
+                gains: {
+                    piece: string;
+                    name: string;
+                    home: string;
+                    quantity: number;
+                }[];
+            }[];
+        };
+        Photograph: {
+            id: string;
+        };
+        /** @description ids, the one that stands for it first */
+        Photographs: string[];
         Keeping: {
             home: string;
             held: number;
@@ -2414,6 +2536,7 @@ export interface components {
             items: components["schemas"]["Box"][];
         };
         BoxContent: {
+            photographs: components["schemas"]["Photographs"];
             id: string;
             name: string;
             kind: components["schemas"]["Style"]["kind"];
@@ -2429,6 +2552,7 @@ export interface components {
             rolls: number[] | null;
         };
         BoxInside: components["schemas"]["Box"] & {
+            photographs: components["schemas"]["Photographs"];
             inside: components["schemas"]["BoxContent"][];
         };
         Carrying: {
@@ -5118,7 +5242,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Home"];
+                    "application/json": components["schemas"]["HomeChanged"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -5138,12 +5262,14 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Done */
-            204: {
+            /** @description What this frees */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Freeing"];
+                };
             };
             401: components["responses"]["Problem"];
             403: components["responses"]["Problem"];
@@ -5269,12 +5395,14 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Done */
-            204: {
+            /** @description What this frees */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Freeing"];
+                };
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
@@ -5494,7 +5622,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Piece"];
+                    "application/json": components["schemas"]["PieceChanged"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -5514,12 +5642,14 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Done */
-            204: {
+            /** @description What this frees */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Freeing"];
+                };
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
@@ -5657,7 +5787,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Piece"];
+                    "application/json": components["schemas"]["PieceChanged"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -5687,7 +5817,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Piece"];
+                    "application/json": components["schemas"]["PieceChanged"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -7434,6 +7564,139 @@ export interface operations {
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    addPhotograph: {
+        parameters: {
+            query: {
+                of: "style" | "box";
+                id: string;
+                key: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description The photograph */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Photograph"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            413: components["responses"]["Problem"];
+            415: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deletePhotograph: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken away */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restorePhotograph: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Brought back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    leadPhotograph: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description It leads */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readPhotograph: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                version: "large" | "small";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     listRecipes: {

@@ -14,7 +14,9 @@ import { DeleteDialog } from "../parts/DeleteDialog";
 import { DaysToGo } from "../parts/DaysToGo";
 import { MoreMenu, type MenuEntry } from "../parts/MoreMenu";
 import { steady } from "../parts/steady";
+import { freesTold } from "../parts/frees";
 import { useUndo } from "../parts/undo";
+import { useUnits } from "../units/useUnits";
 import { SkipLink } from "../shell/SkipLink";
 import { Strip } from "../shell/Strip";
 import { clock } from "../units/format";
@@ -69,12 +71,13 @@ function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kep
   const navigate = useNavigate();
   const cache = useQueryClient();
   const { say } = useUndo();
+  const units = useUnits();
   const path = { params: { path: { id: piece.id } } };
 
   async function remove() {
-    await ask(client.DELETE("/api/pieces/{id}", path));
+    const { frees } = await ask(client.DELETE("/api/pieces/{id}", path));
     await navigate(`/homes/${piece.home.id}`);
-    say(`${name} was deleted.`, async () => {
+    say(`${name} was deleted. ${freesTold(frees, units)}`, async () => {
       await ask(client.POST("/api/pieces/{id}/restore", path));
       await cache.invalidateQueries();
     });

@@ -3,6 +3,9 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { ask, BEFORE_TRYING_AGAIN, client, isUnreachable, SIGNED_IN, type Schemas } from "../api/client";
 import { keys, useStyles } from "../api/queries";
 import { useVersioned } from "../api/useVersioned";
+import { gainsTold } from "../parts/frees";
+import { useUndo } from "../parts/undo";
+import { useUnits } from "../units/useUnits";
 import { isSaved, OtherKind, type Kind, type PieceOf, type SavedPiece, type SettingsOf } from "../kinds/kind";
 import { putBack } from "./putBack";
 import { rebase } from "./rebase";
@@ -82,15 +85,19 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
   });
   const changed = !sameDraft(draft, draftOf<K>(kept));
 
+  const { say } = useUndo();
+  const units = useUnits();
   const take = useCallback(
-    (saved: SavedPiece<K>) => {
+    (saved: SavedPiece<K>, frees?: Schemas["Frees"]) => {
+      const told = frees && gainsTold(frees, units);
+      if (told) say(told);
       latest.current = { ...latest.current, kept: saved };
       setKept(saved);
       settled.current();
       setSaving({ state: "saved", at: saved.changed_at });
       void cache.invalidateQueries({ queryKey: keys.history(saved.id) });
     },
-    [cache],
+    [cache, say, units],
   );
 
   const save = useCallback(
@@ -108,8 +115,9 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
         sent.catch(() => undefined),
       );
       try {
-        const saved = known(kind, await sent);
-        take(saved);
+        const { frees, ...told } = await sent;
+        const saved = known(kind, told);
+        take(saved, frees);
         // What was left out was filled in and what others turned came along; what was dialled on meanwhile stays on top of it.
         const onto = (now: Draft<K>) => (now === said ? draftOf<K>(saved) : rebase(now, said, draftOf<K>(saved), []));
         latest.current = { ...latest.current, draft: onto(latest.current.draft) };
@@ -162,8 +170,9 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     try {
       const call =
         way === "undo" ? client.POST("/api/pieces/{id}/undo", said) : client.POST("/api/pieces/{id}/redo", said);
-      const saved = known(kind, await ask(call));
-      take(saved);
+      const { frees, ...told } = await ask(call);
+      const saved = known(kind, told);
+      take(saved, frees);
       setDraft(draftOf<K>(saved));
     } catch (error) {
       refused(error);

@@ -9,13 +9,15 @@ import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
+import { Photographs } from "../../parts/Photographs";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { cutLength, date, mass, volume } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
+import { begun } from "../../waiting/begun";
 import { useWaiting } from "../../waiting/useWaiting";
 import { Thumbnail } from "../stock/Thumbnail";
-import { amount } from "../stock/words";
 import { BoxDialog } from "./BoxDialog";
 import { Carton } from "./Carton";
 import { CountBox } from "./CountBox";
@@ -63,8 +65,10 @@ export function BoxPage() {
   const navigate = useNavigate();
   const { say } = useUndo();
   const waits = useWaiting(me?.account.email).filter((count) => count.box === known?.id && !count.refused);
-  const [opened, setOpened] = useState<"count" | "change" | "label" | null>(null);
+  const [opened, setOpened] = useState<"count" | "change" | "label" | null>();
   const close = () => setOpened(null);
+  const goesOn = known && me && begun(known.id, me.account.email) !== null;
+  const counting = opened === "count" || (opened === undefined && goesOn);
 
   if (list.isPending || (known && box.isPending)) return <Loading what="the box" />;
   if (!list.data) return <Failed error={list.error} retry={() => void list.refetch()} />;
@@ -109,7 +113,7 @@ export function BoxPage() {
         ]}
         of={data.place}
       >
-        {opened !== "count" && (
+        {!counting && (
           <Button variant="contained" onClick={() => setOpened("count")}>
             Count it
           </Button>
@@ -144,7 +148,12 @@ export function BoxPage() {
               </Typography>
             </Box>
           </Box>
-          {opened === "count" ? (
+          {!counting && (
+            <Box sx={{ mb: 2 }}>
+              <Photographs of="box" id={data.id} name={`Box ${data.number}`} photographs={data.photographs} />
+            </Box>
+          )}
+          {counting ? (
             <CountBox box={data} account={me?.account.email ?? ""} onClose={close} />
           ) : data.inside.length === 0 ? (
             <Typography color="textSecondary">

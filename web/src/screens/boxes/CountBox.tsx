@@ -6,17 +6,19 @@ import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { newKey } from "../../api/key";
 import { asProblem, type Problem, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { LengthField } from "../../parts/LengthField";
 import { useUndo } from "../../parts/undo";
 import { counted } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
+import { begun, done, goOn } from "../../waiting/begun";
 import { write } from "../../waiting/counts";
 import { ThingField } from "../stock/ThingField";
 import { Thumbnail } from "../stock/Thumbnail";
-import { amount } from "../stock/words";
 
 type Content = Pick<Schemas["BoxContent"], "id" | "name" | "kind" | "colour" | "material" | "texture" | "quantity">;
 
@@ -109,18 +111,28 @@ interface Props {
 export function CountBox({ box, account, onClose }: Props) {
   const { say } = useUndo();
   const [expected] = useState(box.inside);
-  const [more, setMore] = useState<Content[]>([]);
-  const [seen, setSeen] = useState<ReadonlyMap<string, number>>(new Map());
-  const [note, setNote] = useState("");
-  const [key] = useState(() => crypto.randomUUID());
+  const [before] = useState(() => begun(box.id, account));
+  const [more, setMore] = useState<Content[]>(before?.more ?? []);
+  const [seen, setSeen] = useState<ReadonlyMap<string, number>>(new Map(before?.seen));
+  const [note, setNote] = useState(before?.note ?? "");
+  const [key] = useState(() => before?.key ?? newKey());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const things: Content[] = [...expected, ...more];
   const off = things.filter(({ id, quantity }) => Math.abs((seen.get(id) ?? quantity) - quantity) > 1e-6);
 
+  useEffect(() => {
+    if (seen.size > 0 || more.length > 0) goOn(box.id, { account, key, more, seen: [...seen], note });
+  }, [box.id, account, key, more, seen, note]);
+
+  function close() {
+    done(box.id);
+    onClose();
+  }
+
   function put(id: string, quantity: number | undefined) {
-    setSeen((before) => {
-      const next = new Map(before);
+    setSeen((sofar) => {
+      const next = new Map(sofar);
       if (quantity === undefined) next.delete(id);
       else next.set(id, quantity);
       return next;
@@ -145,7 +157,7 @@ export function CountBox({ box, account, onClose }: Props) {
             : `Box ${box.number}: ${told.differences.map(({ name }) => name).join(", ")} put right.`,
         );
       } else say(`Box ${box.number} is kept here until there is network.`);
-      onClose();
+      close();
     } catch (error) {
       setProblem(asProblem(error));
     }
@@ -158,6 +170,11 @@ export function CountBox({ box, account, onClose }: Props) {
         <Alert severity="error" sx={{ mb: 1 }}>
           {problem.message}
         </Alert>
+      )}
+      {before && (
+        <Typography color="textSecondary" sx={{ mb: 1 }}>
+          You go on with the count you had begun.
+        </Typography>
       )}
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {things.map((thing, i) => (
@@ -175,7 +192,7 @@ export function CountBox({ box, account, onClose }: Props) {
           label="Something else lies in it"
           value={null}
           without={things.map(({ id }) => id)}
-          onChange={(thing) => thing && setMore((before) => [...before, { ...thing, quantity: 0 }])}
+          onChange={(thing) => thing && setMore((others) => [...others, { ...thing, quantity: 0 }])}
         />
       </Box>
       {off.length > 0 && (
@@ -205,7 +222,7 @@ export function CountBox({ box, account, onClose }: Props) {
         <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }} role="status">
           {seen.size} of {things.length} looked at
         </Typography>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button
           variant="contained"
           disabled={busy || (seen.size === 0 && things.length > 0)}

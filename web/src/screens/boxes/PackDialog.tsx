@@ -11,14 +11,16 @@ import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { newKey } from "../../api/key";
 import { keys, queryClient } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { useUndo } from "../../parts/undo";
 import { counted, mass, volume } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
 import { Thumbnail } from "../stock/Thumbnail";
-import { amount, placed } from "../stock/words";
+import { placed } from "../stock/words";
 
 type Proposal = Schemas["BoxProposal"];
 type Thing = Schemas["PackedThing"];
@@ -69,7 +71,7 @@ function Pack({ proposal, places, onClose }: Props & { proposal: Proposal }) {
   const { say } = useUndo();
   const [packed, setPacked] = useState(() => pulled(proposal));
   const [place, setPlace] = useState(places[0] ?? "");
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newKey());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const used = packed.filter(({ things }) => things.length > 0);

@@ -13,7 +13,9 @@ import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
+import { freesTold } from "../../parts/frees";
 import { useUndo } from "../../parts/undo";
+import { useUnits } from "../../units/useUnits";
 import { Strip } from "../../shell/Strip";
 import { AnchorsCard } from "./AnchorsCard";
 import { HomeDialog } from "./HomeDialog";
@@ -30,12 +32,13 @@ export function Home() {
   const [asking, setAsking] = useState(false);
   const navigate = useNavigate();
   const { say } = useUndo();
+  const units = useUnits();
 
   async function remove(name: string) {
     const path = { params: { path: { id: homeId } } };
-    await ask(client.DELETE("/api/homes/{id}", path));
+    const { frees } = await ask(client.DELETE("/api/homes/{id}", path));
     await navigate("/");
-    say(`${name} was deleted.`, async () => {
+    say(`${name} was deleted. ${freesTold(frees, units)}`, async () => {
       await ask(client.POST("/api/homes/{id}/restore", path));
       await queryClient.invalidateQueries();
     });

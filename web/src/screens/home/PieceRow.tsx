@@ -11,6 +11,7 @@ import { KINDS } from "../../kinds/registry";
 import { DeleteDialog } from "../../parts/DeleteDialog";
 import { ShortButton } from "../../parts/ShortButton";
 import { MoreMenu } from "../../parts/MoreMenu";
+import { freesTold } from "../../parts/frees";
 import { useUndo } from "../../parts/undo";
 import { counted, minutes, toBuy } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
@@ -42,9 +43,9 @@ export function PieceRow({ piece, home, scale }: Props) {
   const path = { params: { path: { id: piece.id } } };
 
   async function remove() {
-    await ask(client.DELETE("/api/pieces/{id}", path));
+    const { frees } = await ask(client.DELETE("/api/pieces/{id}", path));
     await cache.invalidateQueries({ queryKey: keys.home(home.id) });
-    say(`${piece.name} was deleted.`, async () => {
+    say(`${piece.name} was deleted. ${freesTold(frees, units)}`, async () => {
       await ask(client.POST("/api/pieces/{id}/restore", path));
       await cache.invalidateQueries({ queryKey: keys.home(home.id) });
     });

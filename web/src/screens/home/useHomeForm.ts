@@ -1,3 +1,6 @@
+import { freesTold } from "../../parts/frees";
+import { useUndo } from "../../parts/undo";
+import { useUnits } from "../../units/useUnits";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
@@ -79,14 +82,18 @@ export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => voi
   const { clash, problem, refused, settle } = useVersioned(home);
   const cache = useQueryClient();
   const navigate = useNavigate();
+  const units = useUnits();
+  const { say } = useUndo();
 
   async function keep(at = version) {
     try {
-      if (home)
-        await ask(
+      if (home) {
+        const { frees } = await ask(
           client.PUT("/api/homes/{id}", { params: { path: { id: home.id } }, body: { version: at, ...bodyOf(said) } }),
         );
-      else {
+        const told = freesTold(frees, units);
+        if (told) say(told);
+      } else {
         const made = await ask(client.POST("/api/homes", { body: bodyOf(said) }));
         await navigate(`/homes/${made.id}`);
       }

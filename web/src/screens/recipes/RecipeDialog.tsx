@@ -19,9 +19,9 @@ import { NumberField } from "../../parts/NumberField";
 import { FormAlert } from "../../parts/ProblemAlert";
 import { useUndo } from "../../parts/undo";
 import { minutes, type Units } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
 import { ThingField, type Thing } from "../stock/ThingField";
-import { amount } from "../stock/words";
 
 type Recipe = Schemas["Recipe"];
 

@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Schemas } from "../../api/client";
+import { newKey } from "../../api/key";
 import { keys, queryClient, useMe } from "../../api/queries";
 import { CountDial } from "../../parts/CountDial";
 import { Failed } from "../../parts/Failed";
@@ -15,9 +16,9 @@ import { Notice } from "../../parts/Notice";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { count, counted, date, minutes, money } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
 import { Thumbnail } from "../stock/Thumbnail";
-import { amount } from "../stock/words";
 import { RecipeDialog } from "./RecipeDialog";
 
 type Recipe = Schemas["Recipe"];
@@ -58,7 +59,7 @@ function OfRecipe({ recipe, onChange }: { recipe: Recipe; onChange: () => void }
   async function make() {
     if (busy) return;
     setBusy(true);
-    const key = crypto.randomUUID();
+    const key = newKey();
     try {
       const { made } = await ask(client.POST("/api/recipes/{id}/makings", { params, body: { key, batches } }));
       await reread();

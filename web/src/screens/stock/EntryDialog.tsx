@@ -9,6 +9,7 @@ import TextField from "@mui/material/TextField";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { newKey } from "../../api/key";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { LengthField } from "../../parts/LengthField";
@@ -43,7 +44,7 @@ export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; 
     box: ANYWHERE,
     asked: [],
   });
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newKey());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const objections = useObjections(problem, said);

@@ -6,8 +6,8 @@ import { Link as RouterLink } from "react-router";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
 import { date } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
-import { amount } from "./words";
 
 type Kept = Schemas["KeptBy"]["items"][number];
 

@@ -6,6 +6,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { newKey } from "../../api/key";
 import { keys, queryClient } from "../../api/queries";
 import { useUndo } from "../../parts/undo";
 import { ThingField, type Thing } from "./ThingField";
@@ -13,7 +14,7 @@ import { ThingField, type Thing } from "./ThingField";
 /** Two that are the same thing become one: what lies of this one lies of the other from now on. */
 export function MergeDialog({ thing, onClose }: { thing: Schemas["StockThing"]; onClose: () => void }) {
   const [into, setInto] = useState<Thing | null>(null);
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newKey());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const { say } = useUndo();

@@ -2,8 +2,8 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useTheme } from "@mui/material/styles";
 import type { Schemas } from "../../api/client";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
-import { amount } from "./words";
 
 /** How wide a bar is at most to each side, pixels. */
 const BAR = 34;

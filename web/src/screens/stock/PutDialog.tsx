@@ -7,6 +7,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { newKey } from "../../api/key";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { FormAlert } from "../../parts/ProblemAlert";
@@ -28,7 +29,7 @@ export function PutDialog({ things, onClose }: Props) {
   const boxes = useBoxes().data?.items ?? [];
   const [into, setInto] = useState("");
   const [place, setPlace] = useState("");
-  const [key] = useState(() => crypto.randomUUID());
+  const [key] = useState(() => newKey());
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const objections = useObjections(problem, { into, place });

@@ -6,12 +6,13 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useRef, type KeyboardEvent } from "react";
 import type { Schemas } from "../../api/client";
 import { date } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
 import { Lane, LaneHead } from "./Lane";
 import { NEED_FREE, NeedFree } from "./NeedFree";
 import { Thumbnail } from "./Thumbnail";
 import { PER_PAGE } from "./useStock";
-import { about, amount, lies } from "./words";
+import { about, lies } from "./words";
 
 type Thing = Schemas["StockThing"];
 

@@ -6,8 +6,10 @@ import { useState } from "react";
 import { ask, asProblem, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { Loading } from "../../parts/Loading";
+import { Photographs } from "../../parts/Photographs";
 import { useUndo } from "../../parts/undo";
 import { date } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
 import { StyleDialog } from "../../bench/StyleDialog";
 import { EntryDialog } from "./EntryDialog";
@@ -18,7 +20,7 @@ import { ParticularsDialog } from "./ParticularsDialog";
 import { PutDialog } from "./PutDialog";
 import { Where } from "./Where";
 import { Thumbnail } from "./Thumbnail";
-import { about, amount, TOLD } from "./words";
+import { about, TOLD } from "./words";
 
 type Thing = Schemas["StockThing"];
 type Move = Schemas["StockMove"];
@@ -118,6 +120,7 @@ export function ThingPane({ thing, place, titled = true }: Props) {
         <Thumbnail thing={thing} place={place} size={124} />
         <Where thing={thing} details={details} />
       </Box>
+      <Photographs of="style" id={thing.id} name={thing.name} photographs={thing.photographs} />
       <Box sx={{ display: "flex", alignItems: "baseline", mt: 2 }}>
         <Typography variant="h3" component="h3" sx={{ flex: 1 }}>
           Count

@@ -5,8 +5,9 @@ import type { ReactNode } from "react";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { cutLength, date } from "../../units/format";
+import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
-import { amount, CONDITIONS, DRAPES, ROLES, SEASONS, TAGS } from "./words";
+import { CONDITIONS, DRAPES, ROLES, SEASONS, TAGS } from "./words";
 
 function Fact({ name, children }: { name: string; children: ReactNode }) {
   return (

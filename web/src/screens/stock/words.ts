@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { count, cutLength, length, type Units } from "../../units/format";
+import { length, type Units } from "../../units/format";
 
 type Thing = Schemas["StockThing"];
 type Reason = Schemas["StockMove"]["reason"];
@@ -89,12 +89,6 @@ export const DRAPES = {
   stiff: "stiff",
   mouldable: "mouldable, holds without fixing",
 } as const;
-
-/** Pieces, or ribbon by its length; of a reel or roll that is not kept by the length a part as well. */
-export function amount(quantity: number, kind: Thing["kind"], units: Units): string {
-  if (kind === "ribbon") return cutLength(quantity, units);
-  return Number.isInteger(quantity) ? count(quantity) : String(Number(quantity.toFixed(2)));
-}
 
 /** Where it lies: its box and shelf, or how many places. */
 export function lies(where: Schemas["Lying"][]): string {

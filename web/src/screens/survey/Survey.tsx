@@ -6,7 +6,9 @@ import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
 import { LengthReadingsProvider } from "../../parts/lengthReadings";
 import { Loading } from "../../parts/Loading";
+import { freesTold } from "../../parts/frees";
 import { useUndo } from "../../parts/undo";
+import { useUnits } from "../../units/useUnits";
 import { SurveyDesk } from "./SurveyDesk";
 import { useRoom } from "./useSurvey";
 
@@ -17,12 +19,13 @@ export function Survey() {
   const navigate = useNavigate();
   const cache = useQueryClient();
   const { say } = useUndo();
+  const units = useUnits();
 
   async function remove(told: Schemas["Room"]) {
     const path = { params: { path: { id: told.id } } };
-    await ask(client.DELETE("/api/rooms/{id}", path));
+    const { frees } = await ask(client.DELETE("/api/rooms/{id}", path));
     await navigate(`/homes/${told.home_id}`);
-    say(`${told.name} was deleted.`, async () => {
+    say(`${told.name} was deleted. ${freesTold(frees, units)}`, async () => {
       await ask(client.POST("/api/rooms/{id}/restore", path));
       await cache.invalidateQueries();
     });

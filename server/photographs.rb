@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # Pictures people take of their things.
+    module Photographs
+      # A picture is sent to these as it is, not as JSON, and may be larger than anything else that is sent.
+      ADDRESSES = ["/api/photographs"].freeze
+      TYPE = "application/octet-stream"
+      LARGEST = 12 * 1024 * 1024
+
+      # @param env [Hash] of a request
+      def self.sent?(env)
+        env["REQUEST_METHOD"] == "POST" && ADDRESSES.include?(env["PATH_INFO"])
+      end
+    end
+  end
+end

@@ -1,0 +1,112 @@
+import AddAPhoto from "@mui/icons-material/AddAPhotoOutlined";
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import CircularProgress from "@mui/material/CircularProgress";
+import Typography from "@mui/material/Typography";
+import { useRef, useState } from "react";
+import { asProblem } from "../api/client";
+import { addPhotograph, photograph, TAKEN, tooLarge, type Shown } from "../api/photographs";
+import { keys, queryClient } from "../api/queries";
+import { PhotographViewer } from "./PhotographViewer";
+
+const TILE = 56;
+
+interface Props {
+  /** What they show, as it is asked for. */
+  of: Shown;
+  id: string;
+  /** What it is called: "Quince glass, 6 cm", "Box 14". */
+  name: string;
+  photographs: string[];
+}
+
+/** Photographs of one thing in a row: looked at, added to. */
+export function Photographs({ of, id, name, photographs }: Props) {
+  const chooser = useRef<HTMLInputElement>(null);
+  const [sending, setSending] = useState(0);
+  const [refused, setRefused] = useState<string | null>(null);
+  const [seen, setSeen] = useState<string | null>(null);
+
+  async function send(files: File[]) {
+    setRefused(null);
+    setSending(files.length);
+    for (const file of files) {
+      try {
+        if (tooLarge(file)) throw new Error(`“${file.name}” is larger than 12 MB. Choose a smaller picture.`);
+        await addPhotograph(of, id, file);
+      } catch (error) {
+        setRefused(error instanceof Error && !("details" in error) ? error.message : asProblem(error).message);
+      }
+      setSending((left) => left - 1);
+    }
+    await queryClient.invalidateQueries({ queryKey: keys.styles });
+  }
+
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      <Box component="ul" aria-label={`Photographs of ${name}`} sx={row}>
+        {photographs.map((one, i) => (
+          <li key={one}>
+            <ButtonBase
+              onClick={() => setSeen(one)}
+              aria-label={`Photograph ${i + 1} of ${photographs.length}`}
+              sx={{ ...tile, borderColor: i === 0 ? "text.primary" : "divider" }}
+            >
+              <Box component="img" src={photograph(one, "small")} alt="" sx={filling} />
+            </ButtonBase>
+          </li>
+        ))}
+        <li>
+          <ButtonBase
+            onClick={() => chooser.current?.click()}
+            disabled={sending > 0}
+            sx={{ ...tile, width: "auto", px: 1.5, gap: 1, borderStyle: "dashed", borderColor: "text.secondary" }}
+          >
+            {sending > 0 ? <CircularProgress size={18} aria-label="Sending" /> : <AddAPhoto fontSize="small" />}
+            <Typography component="span" variant="body2">
+              {sending > 0 ? "Sending…" : "Add a photograph"}
+            </Typography>
+          </ButtonBase>
+        </li>
+      </Box>
+      {refused && (
+        <Typography role="alert" variant="body2" color="error" sx={{ mt: 0.5 }}>
+          {refused}
+        </Typography>
+      )}
+      <input
+        ref={chooser}
+        type="file"
+        accept={TAKEN}
+        multiple
+        hidden
+        aria-label={`Choose photographs of ${name}`}
+        onChange={(event) => {
+          const files = [...(event.target.files ?? [])];
+          event.target.value = "";
+          if (files.length > 0) void send(files);
+        }}
+      />
+      {seen && (
+        <PhotographViewer
+          name={name}
+          photographs={photographs}
+          seen={seen}
+          onSee={setSeen}
+          onClose={() => setSeen(null)}
+        />
+      )}
+    </Box>
+  );
+}
+
+const row = { m: 0, p: 0, listStyle: "none", display: "flex", flexWrap: "wrap", gap: 1 } as const;
+const tile = {
+  width: TILE,
+  height: TILE,
+  border: 1,
+  borderRadius: 1,
+  overflow: "hidden",
+  bgcolor: "background.paper",
+} as const;
+const filling = { width: "100%", height: "100%", objectFit: "cover", display: "block" } as const;
