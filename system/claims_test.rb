@@ -72,4 +72,17 @@ class ClaimsTest < SystemTest
 
     assert_selector "[role=option]", text: "Fir garland, 1.8 m (1)"
   end
+
+  def test_what_is_deleted_says_what_others_have_from_then_on
+    enter
+    visit "/pieces/#{piece_id('Stair rail')}"
+
+    assert_text "What it takes"
+    find("button[aria-label^='More']").click
+    find("[role=menuitem]", text: "Delete").click
+    within("[role=dialog]") { click_button "Delete" }
+
+    assert_text "Stair rail was deleted. Frees"
+    assert_text "of it for Mantel greens, Number Nine, Ropewalk"
+  end
 end
