@@ -161,32 +161,44 @@ module DeckBough
 
         # Some are on hand, and pieces do not keep all of them.
         def some_free(from, till)
-          peaks = busy(from, till).select_hash(:style_id, :peak)
           there = rows(:stock_quantities).where { on_hand > Lots::LEAST }
-          full = there.where(style_id: peaks.keys).select_hash(:style_id, :on_hand)
-                      .select { |id, much| much <= peaks[id] + Lots::LEAST }
-          Sequel.expr(id: there.select(:style_id)) & Sequel.~(id: full.keys)
+          Sequel.expr(id: there.select(:style_id)) & Sequel.~(id: full(from, till))
         end
 
-        # The most that pieces keep of each style on one day between two days: what comes is added up day by day, and
-        # what goes taken off. What comes down on a day is still taken on it.
-        def busy(from, till, style_ids = nil)
-          kept = keeping(from, till, style_ids)
-          comes = kept.select(:style_id, Sequel[:held].as(:much), Sequel[:day].as(:day))
-          goes = kept.select(:style_id, Sequel[:held] * -1, Sequel[:last] + 1)
-          by_day = Sequel.function(:sum, :much).over(partition: :style_id, order: %i[day much])
-          comes.union(goes, all: true).select(:style_id, by_day.as(:taken)).from_self
-               .group(:style_id).select(:style_id, Sequel.function(:max, :taken).as(:peak)).from_self
+        # Styles of which pieces keep all there is on one day between two. What hangs together on some day is added up
+        # at once; only what does not is added up day by day: what comes, less what goes (Stock::Busy of the core).
+        def full(from, till)
+          apart = database[:kept].join(:contested, { style_id: :style_id, together: false })
+                                 .cross_join(COMES_AND_GOES)
+                                 .select(Sequel[:kept][:style_id], :on_hand, TAKEN.as(:taken))
+                                 .from_self.where { taken >= on_hand - Lots::LEAST }.select(:style_id)
+          database[:contested].where(together: true).select(:style_id).union(apart, from_self: false)
+                              .with(:kept, keeping(from, till), materialized: true)
+                              .with(:contested, contested, materialized: true)
         end
 
-        def keeping(from, till, style_ids)
+        COMES_AND_GOES = Sequel.lit("lateral (values (begins, held), (ends + 1, -held)) as e(day, much)").freeze
+        TAKEN = Sequel.function(:sum, :much).over(partition: Sequel[:kept][:style_id], order: %i[day much])
+        private_constant :COMES_AND_GOES, :TAKEN
+
+        # Of which pieces keep as much as there is, whether on one day or one after the other.
+        def contested
+          much = Sequel.function(:sum, :held)
+          there = Sequel.function(:max, :on_hand)
+          database[:kept].join(:stock_quantities, style_id: :style_id).group(Sequel[:kept][:style_id])
+                         .having { much >= there - Lots::LEAST }
+                         .select(Sequel[:kept][:style_id], there.as(:on_hand),
+                                 (Sequel.function(:max, :begins) <= Sequel.function(:min, :ends)).as(:together))
+        end
+
+        def keeping(from, till)
           first = Sequel.function(:coalesce, :visit_on, Sequel.cast("-infinity", Date))
           last = Sequel.function(:coalesce, :strike_on, Sequel.cast("infinity", Date))
-          kept = claims(style_ids).where { held > 0 }
+          kept = claims.where { held > 0 }
           kept = kept.where(first <= till) if till
           kept = kept.where(last >= from) if from
-          day = from ? Sequel.function(:greatest, first, Sequel.cast(from, Date)) : first
-          kept.unordered.select(:style_id, :held, last.as(:last), day.as(:day)).from_self
+          begins = from ? Sequel.function(:greatest, first, Sequel.cast(from, Date)) : first
+          kept.unordered.select(:style_id, :held, last.as(:ends), begins.as(:begins))
         end
 
         # The nearest colours first; what is plainly another is not told.
@@ -214,12 +226,11 @@ module DeckBough
         def shown(dataset, asked)
           found = dataset.all
           around = Around.new(database, studio_id, found.map { |row| row[:id] })
-          free = busy(asked[:from], asked[:to], around.ids).select_hash(:style_id, :peak)
           found.map do |row|
             id = row[:id]
             { **row.slice(:id, :version, :season, :role, :condition, :tag, :keepsake_of, :shape, *Styles::COLUMNS),
               decide_by: row[:decide_by]&.iso8601, **around.of(id),
-              free: (around.on_hand(id) - free.fetch(id, 0)).round(6) }
+              free: around.free(id, asked[:from], asked[:to]) }
           end
         end
 
@@ -237,6 +248,15 @@ module DeckBough
           def on_hand(id)
             @on_hand ||= rows(:stock_quantities).where(style_id: ids).select_hash(:style_id, :on_hand)
             @on_hand.fetch(id, 0)
+          end
+
+          # What of it no piece keeps on any day between two.
+          def free(id, from, till)
+            held = kept.fetch(id, []).map do |claim|
+              DeckBough::Stock::Claim.new(wanted: claim[:held], first_day: claim[:visit_on]&.jd,
+                                          last_day: claim[:strike_on]&.jd)
+            end
+            (on_hand(id) - DeckBough::Stock::Busy.most(held, from: from&.jd, till: till&.jd)).round(6)
           end
 
           # @return [Hash] on_hand, kept, wanted, pieces, where, whom, keeps
