@@ -76,10 +76,11 @@ module DeckBough
         def keepsakes(season:)
           kept = rows(:styles).exclude(keepsake_of: nil).where(retired: false)
                               .order(:keepsake_of, :keepsake_year, :name).limit(MOST_KEEPSAKES).all
+          pictures = Photographs.ids(rows(:photographs), :style_id, kept.map { |row| row[:id] })
           kept.group_by { |row| row[:keepsake_of].strip }.map do |of, things|
             years = things.map { |row| row[:keepsake_year] }
             { of: of, missing: DeckBough::Stock::KeepsakeYears.missing(years, season),
-              things: things.map { |row| keepsake(row) } }
+              things: things.map { |row| { **keepsake(row), photographs: pictures.fetch(row[:id], []) } } }
           end
         end
 

@@ -147,6 +147,15 @@ class PhotographsTest < ServerTest
     assert_equal third, thing["photographs"].first
   end
 
+  def test_a_keepsake_is_shown_by_its_photograph
+    kept = DATABASE[:styles].exclude(keepsake_of: nil).get(:id)
+    id = send_picture(SentPicture.jpeg(60, 40), id: kept)["id"]
+    things = ask(:get, "/api/stock/keepsakes")["items"].flat_map { |person| person["things"] }
+
+    assert_equal [id], things.find { |thing| thing["id"] == kept }["photographs"]
+    assert_equal [id], things.flat_map { |thing| thing["photographs"] }
+  end
+
   def test_one_taken_away_can_be_brought_back
     id = send_picture(SentPicture.jpeg(60, 40))["id"]
     ask(:delete, "/api/photographs/#{id}", status: 204)

@@ -103,7 +103,7 @@ class SeveralTest < ServerTest
     DATABASE[:studios].update(units: "imperial")
     ask(:post, "/api/stock/starter", {}, status: 201)
 
-    assert_equal ["Ball, 1½ in"], DATABASE[:styles].where(starter: true, diameter_mm: 40).select_map(:name)
+    assert_equal ["Ball, 1⅝ in"], DATABASE[:styles].where(starter: true, diameter_mm: 40).select_map(:name)
     assert_empty DATABASE[:styles].where(starter: true).where(Sequel.like(:name,
                                                                           "% cm") | Sequel.like(:name, "% m")).all
   end

@@ -2389,6 +2389,7 @@ export interface components {
                 of: string;
                 missing: number[];
                 things: {
+                    photographs: components["schemas"]["Photographs"];
                     id: string;
                     name: string;
                     kind: components["schemas"]["Style"]["kind"];
