@@ -25,8 +25,8 @@ class PhotographsTest < SystemTest
     picture(name, SentPicture.plain(640, 480, colour))
   end
 
-  def add(of, *paths)
-    attach_file("Choose photographs of #{of}", paths, make_visible: true)
+  def add(thing, *paths)
+    attach_file("Choose photographs of #{thing}", paths, make_visible: true)
   end
 
   # The middle of a picture on the screen, as it is really shown.

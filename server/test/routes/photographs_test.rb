@@ -153,7 +153,7 @@ class PhotographsTest < ServerTest
     things = ask(:get, "/api/stock/keepsakes")["items"].flat_map { |person| person["things"] }
 
     assert_equal [id], things.find { |thing| thing["id"] == kept }["photographs"]
-    assert_equal [id], things.flat_map { |thing| thing["photographs"] }
+    assert_equal([id], things.flat_map { |thing| thing["photographs"] })
   end
 
   def test_one_taken_away_can_be_brought_back
