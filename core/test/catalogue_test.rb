@@ -10,7 +10,7 @@ class CatalogueTest < CoreTest
     without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
 
     assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights garland.tree
-                    wreath.wall boxes.pack], without
+                    wreath.wall palette.gather boxes.pack], without
   end
 
   EXAMPLES.each_with_index do |row, i|
@@ -46,6 +46,12 @@ class CatalogueTest < CoreTest
                            "wreath.wall" => { "wall_width_m" => 1.4, "wall_height_m" => 1.2,
                                               "diameters_m" => [0.4, 0.3, 0.3], "arrangement" => "cluster",
                                               "anchors" => [{ "left_m" => 0.7, "floor_m" => 0.66 }] },
+                           "view.weights" => { "pieces" => %w[tree greens wreath].map do |id|
+                             { "id" => id, "area_m2" => 1, "distance_m" => 2, "lightness" => 30,
+                               "ground_lightness" => 80, "lit" => id == "tree" }
+                           end },
+                           "palette.gather" => { "colours" => [{ "colour" => "#6b2e4f", "count" => 3 },
+                                                               { "colour" => "#ece8dd", "count" => 4 }] },
                            "boxes.pack" => { "items" => [{ "id" => "balls", "litres" => 12, "kg" => 7,
                                                            "breakable" => true },
                                                          { "id" => "irons", "litres" => 9, "kg" => 14 },
@@ -144,9 +150,9 @@ class CatalogueTest < CoreTest
 
   def test_an_input_nobody_declared_is_named
     each_rule do |id, rule, inputs|
-      fault = assert_raises(InputError) { rule.answer(inputs.merge("colour" => 1)) }.faults.first
+      fault = assert_raises(InputError) { rule.answer(inputs.merge("smell" => 1)) }.faults.first
 
-      assert_equal %w[colour unknown], [fault.input, fault.code], id
+      assert_equal %w[smell unknown], [fault.input, fault.code], id
     end
   end
 

@@ -13,11 +13,16 @@ class CoreTest < Minitest::Test
     if expected.is_a?(Array) && expected.size == actual.size
       return expected.zip(actual) { |wanted, got| assert_close(wanted, got, message) }
     end
-    return expected.each { |name, wanted| assert_close(wanted, actual[name.to_sym], message) } if expected.is_a?(Hash)
+    return expected.each { |name, wanted| assert_close(wanted, named(actual, name), message) } if expected.is_a?(Hash)
     return assert_nil(actual, message) if expected.nil?
     return assert_equal(expected, actual, message) unless expected.is_a?(Float)
 
     assert_in_delta expected, actual, [0.002 * expected.abs, 1e-4].max, message
+  end
+
+  # Outputs are named by symbols, what was asked about by the names it came with.
+  def named(actual, name)
+    actual.fetch(name.to_sym) { actual[name] }
   end
 
   def answer(rule, **inputs)

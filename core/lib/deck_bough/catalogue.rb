@@ -16,7 +16,9 @@ module DeckBough
       Rules::Garland::Anchors, Rules::Garland::SwagPull, Rules::Garland::Lights, Rules::Garland::Tree,
       Rules::Wreath::Size, Rules::Wreath::Ground, Rules::Wreath::Hanger, Rules::Wreath::Hook, Rules::Wreath::Bundles,
       Rules::Wreath::Elements, Rules::Wreath::HoopStrip, Rules::Wreath::Profile, Rules::Wreath::Wall,
-      Rules::Stockings::Spacing, Rules::Balance::Mantel, Rules::Boxes::Pack
+      Rules::View::Weights, Rules::Stockings::Spacing, Rules::Balance::Mantel, Rules::Balance::Wall,
+      Rules::Palette::Match, Rules::Palette::Undertone, Rules::Palette::Actual, Rules::Palette::Gather,
+      Rules::Boxes::Pack
     ].freeze
 
     # @raise [ArgumentError] naming what a rule lacks; ours to mend, so it stops the load

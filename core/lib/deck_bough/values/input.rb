@@ -33,6 +33,11 @@ module DeckBough
         new(name, title, kind: :text, unit: "text", range: range, **rest)
       end
 
+      # Written as "#rrggbb".
+      def colour(name, title, **rest)
+        new(name, title, kind: :colour, unit: "colour", **rest)
+      end
+
       # The id of a style; whoever keeps, copies or tells settings finds these by their declaration.
       def style(name, title, **rest)
         new(name, title, kind: :text, unit: "text", range: 1..64, names: :style, **rest)
@@ -187,6 +192,7 @@ module DeckBough
       when :choice then choice
       when :flag then [true, false].include?(@given) ? @given : wrong(:wrong_type, wanted: "true or false")
       when :text then text
+      when :colour then colour
       when :list then list
       when :object then Inputs.collect(@input.items, @given, @path, @faults)
       end
@@ -197,6 +203,8 @@ module DeckBough
 
     # Nearer to nothing than this nothing is measured, and the arithmetic of a rule would run out of range.
     FINEST = 1e-9
+
+    COLOUR = /\A#\h{6}\z/
 
     private
 
@@ -239,6 +247,14 @@ module DeckBough
       return missing if size.zero? && @input.range.begin.positive?
 
       size <= @input.range.end ? @given : wrong(:text_size, high: @input.range.end)
+    end
+
+    def colour
+      return wrong(:wrong_type, wanted: "text") unless @given.is_a?(String)
+      return @given if @given.match?(COLOUR)
+
+      @faults << Inputs.fault(:not_a_colour, @path, given: @given[0, SHOWN])
+      nil
     end
 
     def missing

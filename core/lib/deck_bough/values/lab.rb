@@ -9,6 +9,13 @@ module DeckBough
     def chroma
       Math.hypot(a, b)
     end
+
+    # As near as a screen comes to it.
+    #
+    # @return [String] "#rrggbb"
+    def hex
+      Lab.hex(self)
+    end
   end
 
   # How a colour written as "#rrggbb" becomes one (rule catalogue, Colours).
@@ -18,7 +25,9 @@ module DeckBough
                 [0.0193339, 0.1191920, 0.9503041]].freeze
     # Below this share of white the scale is straight.
     DARK = (6.0 / 29)**3
-    private_constant :WHITE, :FROM_RGB, :DARK
+    TO_RGB = [[3.2404542, -1.5371385, -0.4985314], [-0.9692660, 1.8760108, 0.0415560],
+              [0.0556434, -0.2040259, 1.0572252]].freeze
+    private_constant :WHITE, :FROM_RGB, :TO_RGB, :DARK
 
     # @param colour [String] "#rrggbb"
     # @return [Lab]
@@ -28,7 +37,25 @@ module DeckBough
       new((116 * y) - 16, 500 * (x - y), 200 * (y - z))
     end
 
+    # The nearest colour a screen has: what lies beyond is cut off.
+    #
+    #   Lab.hex(Lab.of("#d3a02a")) # => "#d3a02a"
+    def hex(lab)
+      y = (lab.lightness + 16) / 116
+      xyz = [y + (lab.a / 500), y, y - (lab.b / 200)].zip(WHITE).map { |part, white| unscaled(part) * white }
+      parts = TO_RGB.map { |row| (255 * curved(row.zip(xyz).sum { |share, part| share * part })).round.clamp(0, 255) }
+      format("#%02x%02x%02x", *parts)
+    end
+
     private
+
+    def unscaled(part)
+      part > 6.0 / 29 ? part**3 : (part - (4.0 / 29)) * 3 * ((6.0 / 29)**2)
+    end
+
+    def curved(part)
+      part <= 0.0031308 ? 12.92 * part : (1.055 * (part**(1 / 2.4))) - 0.055
+    end
 
     def linear(part)
       part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055)**2.4

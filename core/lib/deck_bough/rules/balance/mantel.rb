@@ -30,6 +30,11 @@ module DeckBough
            step("Even up to #{figure(house['balance.mirrored'])}", figure(value), :side, outputs)]
         end
 
+        # A large thing weighs, and a dark one.
+        def self.weight(item)
+          item[:area_m2] * (0.5 + 1 - (item[:lightness] / 100.0))
+        end
+
         private
 
         def half
@@ -37,7 +42,7 @@ module DeckBough
         end
 
         def weight(item)
-          item[:area_m2] * (0.5 + 1 - (item[:lightness] / 100.0))
+          Mantel.weight(item)
         end
 
         def total

@@ -7,16 +7,13 @@ module DeckBough
       #
       #   Catalogue.answer("wreath.ground", { "greens" => "#2f5d4a", "ground" => "#3b6062" })[:reads] # => "dull"
       class Ground < Rule
-        COLOUR = /\A#\h{6}\z/
         declare id: "wreath.ground", title: "A wreath against its ground",
                 handbook: "60 Will it read against its ground",
-                inputs: [Input.text(:greens, "Colour of the greens", 7..7),
-                         Input.text(:ground, "Colour behind them", 7..7)],
+                inputs: [Input.colour(:greens, "Colour of the greens"), Input.colour(:ground, "Colour behind them")],
                 outputs: { delta_l: "L*", delta_c: "C*", reads: "choice" },
                 constants: %w[wreath.ground_lightness wreath.ground_chroma]
 
         def call
-          refuse_other_colours
           { delta_l: (greens.lightness - ground.lightness).abs, delta_c: (greens.chroma - ground.chroma).abs,
             reads: reads }
         end
@@ -48,14 +45,6 @@ module DeckBough
           near = (greens.lightness - ground.lightness).abs < house["wreath.ground_lightness"]
           alike = (greens.chroma - ground.chroma).abs < house["wreath.ground_chroma"]
           near && alike ? "dull" : "well"
-        end
-
-        def refuse_other_colours
-          faults = %i[greens ground].reject { |name| given[name].match?(COLOUR) }.map do |name|
-            Fault.new(path: [name.to_s], code: "not_a_colour",
-                      message: Messages.error("input_not_a_colour", given: given[name]))
-          end
-          raise InputError, faults unless faults.empty?
         end
       end
     end
