@@ -5,7 +5,7 @@ module DeckBough
     # Pictures people take of their things.
     module Photographs
       # A picture is sent to these as it is, not as JSON, and may be larger than anything else that is sent.
-      ADDRESSES = ["/api/photographs"].freeze
+      ADDRESSES = ["/api/photographs", "/api/looks/gathered"].freeze
       TYPE = "application/octet-stream"
       LARGEST = 12 * 1024 * 1024
 

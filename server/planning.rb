@@ -45,6 +45,15 @@ module DeckBough
         @styles.of_kinds(kinds, home: home, piece_id: piece[:id])
       end
 
+      # What is free for a piece in colours that may be near to some.
+      #
+      # @param colours [Array<String>] "#rrggbb"
+      # @return [Array<Style>]
+      def stock_near(piece, colours, kinds)
+        home = @homes.find(@rooms.find(piece[:room_id])[:home_id])
+        @styles.near(colours, kinds, home: home, piece_id: piece[:id])
+      end
+
       # Refuses settings that no plan can be made from, with the setting to mend.
       #
       # @param room_id [String] where the piece is or will be

@@ -36,6 +36,13 @@ module DeckBough
           versions&.each_value(&:close!)
         end
 
+        # @param file [Tempfile, File] a picture that is only looked at
+        # @return [Array<Hash>] colour, count: what it is made of, as rules ask for it
+        # @raise [Problem] what is no picture
+        def colours(file)
+          preparing.colours(file)
+        end
+
         # @return [String, nil] nil where its file is gone
         def read(data, version)
           attacher = @uploader::Attacher.from_data(data)

@@ -30,6 +30,27 @@ module DeckBough
           Vips.concurrency_set(1)
         end
 
+        # How many dots a side a picture has when its colours are counted, and how many steps of a colour are one.
+        DOTS = 120
+        STEP = 8
+
+        # @param file [Tempfile, File] what was sent
+        # @return [Array<Hash>] colour, count
+        # @raise [Problem] likewise
+        def colours(file)
+          known!(file)
+          @one_at_a_time.synchronize do
+            fits!(file.path)
+            dots = flat(file.path, DOTS).write_to_memory.unpack("C*").each_slice(3)
+            dots.group_by { |dot| dot.map { |part| part / STEP } }.values.map do |alike|
+              mean = alike.transpose.map { |parts| (parts.sum / parts.size.to_f).round }
+              { colour: format("#%02x%02x%02x", *mean), count: alike.size }
+            end
+          end
+        rescue Vips::Error
+          raise broken
+        end
+
         # @param file [Tempfile, File] what was sent
         # @return [Hash{Symbol => Tempfile}] JPEG files
         # @raise [Problem] what is no such picture, is too large, or breaks off
@@ -41,10 +62,14 @@ module DeckBough
             { large: large, small: smaller(large.path, :small) }
           end
         rescue Vips::Error
-          raise refused("broken", "This picture breaks off or is damaged. Choose it again, or another.")
+          raise broken
         end
 
         private
+
+        def broken
+          refused("broken", "This picture breaks off or is damaged. Choose it again, or another.")
+        end
 
         def known!(file)
           file.rewind
@@ -64,14 +89,20 @@ module DeckBough
                         "taken. Make it smaller and choose it again.")
         end
 
-        # What breaks off is no picture, however much of it there is.
         def smaller(path, version)
-          side = SIDES[version]
-          seen = Vips::Image.thumbnail(path, side, height: side, size: :down, fail_on: :truncated)
-          seen = seen.flatten(background: WHITE) if seen.has_alpha?
+          seen = flat(path, SIDES[version])
           Tempfile.new(["photograph", ".jpg"]).tap do |file|
             seen.jpegsave(file.path, Q: QUALITY, strip: true)
           end
+        end
+
+        # In red, green and blue, upright, no side longer than this. What breaks off is no picture, however much of it
+        # there is.
+        def flat(path, side)
+          seen = Vips::Image.thumbnail(path, side, height: side, size: :down, fail_on: :truncated)
+          seen = seen.colourspace(:srgb).cast(:uchar)
+          seen = seen.flatten(background: WHITE) if seen.has_alpha?
+          seen.bands == 3 ? seen : seen.extract_band(0).bandjoin([seen.extract_band(0)] * 2)
         end
 
         def refused(code, message)

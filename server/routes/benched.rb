@@ -27,9 +27,11 @@ module DeckBough
 
         # The plan of a piece as dialled; nothing is stored.
         def dialled_plan
-          planning.of(piece,
-                      settings: said.fetch("settings", piece[:settings]),
-                      place_id: said.fetch("place_id", piece[:place_id]))
+          planning.of(piece, **dialled)
+        end
+
+        def dialled
+          { settings: said.fetch("settings", piece[:settings]), place_id: said.fetch("place_id", piece[:place_id]) }
         end
 
         # What the piece wants now it claims now, before anybody else asks what is free.

@@ -12,6 +12,7 @@ module DeckBough
         post "/api/pieces/:id/restore", :restore
         post "/api/pieces/:id/plan", :plan
         post "/api/pieces/:id/places", :places
+        post "/api/pieces/:id/colours", :colours
         post "/api/pieces/:id/working", :working
         post "/api/pieces/:id/undo", :undo
         post "/api/pieces/:id/redo", :redo
@@ -82,7 +83,16 @@ module DeckBough
 
         # Figures, ledger, cautions and all of the drawing that needs no places.
         def plan
-          answer(dialled_plan.reckoned)
+          plan = dialled_plan
+          answer({ **plan.reckoned, colours: plan.seen(palette)&.call })
+        end
+
+        # What of the shelf closes the colours that are short, each tried on the piece before it is offered.
+        def colours
+          seen = dialled_plan.seen(palette)
+          ways = seen ? ColourWays.new(planning, piece, palette).of(**dialled) : []
+          working = seen && WorkingSheet.of("Colour really seen", [seen.answer], planning.house)
+          answer({ colours: seen&.call, working: working, ways: ways })
         end
 
         # Where the ornaments of a tree hang and what follows from it.
@@ -113,6 +123,10 @@ module DeckBough
         end
 
         private
+
+        def palette
+          @palette ||= store(Store::Looks).of_piece(id)
+        end
 
         # What the piece wants from now on it claims at once.
         def stepped

@@ -3,7 +3,7 @@
 module DeckBough
   module Server
     module Routes
-      # Styles with what is on hand and how it came about, entry by entry, and looks.
+      # Styles with what is on hand and how it came about, entry by entry.
       class Styles < Resource
         get "/api/styles", :list
         post "/api/styles", :create
@@ -12,7 +12,6 @@ module DeckBough
         post "/api/styles/:id/moves", :enter
         post "/api/moves/:id/reverse", :reverse
         get "/api/styles/:id/uses", :uses
-        get "/api/looks", :looks
 
         def list
           listed = styles.list(page: page, kind: query["kind"])
@@ -44,10 +43,6 @@ module DeckBough
         def uses
           home_id = query["home"] && store(Store::Homes).find(query_id("home"))[:id]
           answer(store(Store::StyleUses).of(id, home_id: home_id))
-        end
-
-        def looks
-          answer(store(Store::Looks).list(page: page))
         end
 
         private

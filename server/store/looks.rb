@@ -3,15 +3,193 @@
 module DeckBough
   module Server
     module Store
-      # Looks: a palette and the styles that go with it.
+      # Looks: a palette, the season it is of, which one it was begun from, and who wears it.
+      #
+      #   looks.create("name" => "Frost", "colours" => [{ "name" => "Quince", "srgb" => "#d3a02a" }])[:version] # => 1
       class Looks < Table
+        MOST = 500
+        # Who may wear a look of their own, the nearest to the piece first.
+        WEARERS = { "piece" => :pieces, "room" => :rooms, "home" => :homes }.freeze
+        MOST_WORN = 60
+
+        # @return [Hash] a page of looks, by name
         def list(page:)
-          colours = rows(:look_colours).order(:position).to_hash_groups(:look_id)
-          styles = rows(:look_styles).select_hash_groups(:look_id, :style_id)
-          page(rows(:looks).order(:name), page) do |row|
-            { id: row[:id], name: row[:name], style_ids: styles.fetch(row[:id], []),
-              colours: colours.fetch(row[:id], []).map { |colour| colour.slice(:name, :srgb, :share_percent) } }
+          found = page(present.order(:name), page) { |row| row }
+          colours = colours_of(found[:items].map { |row| row[:id] })
+          styles = rows(:look_styles).where(look_id: found[:items].map { |row| row[:id] })
+                                     .select_hash_groups(:look_id, :style_id)
+          { **found, items: found[:items].map { |row| shown(row, colours, styles) } }
+        end
+
+        # @return [Hash] as listed, with worn: who wears it (of, id, name, within)
+        def find(id)
+          row = present.where(id: id).first or raise Problem.not_found("look")
+          styles = rows(:look_styles).where(look_id: id).select_hash_groups(:look_id, :style_id)
+          shown(row, colours_of([id]), styles).merge(worn: worn(id))
+        end
+
+        # @return [DeckBough::Looks::Palette, nil] what a piece wears: its own look, else its room's, else its home's
+        def of_piece(piece_id)
+          palette(wearing.where(Sequel[:pieces][:id] => piece_id).get(WORN))
+        end
+
+        # @return [DeckBough::Looks::Palette, nil]
+        def palette(id)
+          row = (id && present.where(id: id).first) || return
+          colours = colours_of([id]).fetch(id, []).map { |colour| DeckBough::Looks::Colour.new(**colour) }
+          DeckBough::Looks::Palette.new(id: id, name: row[:name], colours: colours)
+        end
+
+        def create(given)
+          transaction do
+            lock
+            refuse_more
+            checked = look(given)
+            id = rows(:looks).returning(:id).insert(studio_id: studio_id, name: checked[:name].strip,
+                                                    season: season(given), began_from: began_from(given)).first[:id]
+            write_colours(id, checked[:colours])
+            keep_styles(id, given["began_from"])
+            find(id)
           end
+        end
+
+        def change(id, version, given)
+          transaction do
+            row = locked(id, "look")
+            checked = look(given)
+            raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
+
+            bump(:looks, row, name: checked[:name].strip, season: season(given))
+            rows(:look_colours).where(look_id: id).delete
+            write_colours(id, checked[:colours])
+          end
+          find(id)
+        end
+
+        # Who wears it wears none from then on, until it is brought back.
+        def delete(id, by:)
+          transaction do
+            row = locked(id, "look")
+            bump(:looks, row, deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
+          end
+        end
+
+        def restore(id)
+          transaction do
+            lock
+            row = rows(:looks).where(id: id).exclude(deleted_at: nil).for_update.first or
+              raise Problem.not_found("deleted look")
+            bump(:looks, row, deleted_at: nil, deleted_by: nil)
+          end
+          find(id)
+        end
+
+        # The look is part of what a home's form says, so that whoever has it open is told.
+        #
+        # @param kind ["home", "room", "piece"]
+        # @param look [String, nil] nil: as its room, its home
+        # @return [Hash] look: what it wore before, to bring it back
+        def give(kind, id, look)
+          transaction do
+            row = wearer(kind, id).for_update.first or raise Problem.not_found(kind)
+            raise Problem.not_found("look") if look && present.where(id: look).none?
+
+            wearer(kind, id).update(look_id: look, **(kind == "home" ? { version: row[:version] + 1 } : {}))
+            { look: row[:look_id] }
+          end
+        end
+
+        private
+
+        WORN = Sequel.function(:coalesce, Sequel[:own][:id], Sequel[:of_room][:id], Sequel[:of_home][:id])
+        private_constant :WORN
+
+        # A look that was deleted is worn by nobody.
+        def wearing
+          pieces = database[:pieces].join(:rooms, id: Sequel[:pieces][:room_id])
+                                    .join(:homes, id: Sequel[:rooms][:home_id])
+                                    .where(Sequel[:pieces][:studio_id] => studio_id)
+          { own: :pieces, of_room: :rooms, of_home: :homes }.reduce(pieces) do |so_far, (name, table)|
+            so_far.left_join(Sequel[:looks].as(name), { id: Sequel[table][:look_id], deleted_at: nil })
+          end
+        end
+
+        def present
+          rows(:looks).where(deleted_at: nil)
+        end
+
+        def lock
+          database[:studios].where(id: studio_id).for_update.first
+        end
+
+        def wearer(kind, id)
+          rows(WEARERS.fetch(kind)).where(id: id, deleted_at: nil)
+        end
+
+        def refuse_more
+          return if present.count < MOST
+
+          raise Problem.invalid([{ pointer: "", code: "too_many",
+                                   message: "There are #{MOST} looks already. Delete one that nobody wears first." }])
+        end
+
+        def look(given)
+          DeckBough::Looks.check(given.slice("name", "colours"))
+        rescue InputError => e
+          raise Problem.of_faults(e.faults)
+        end
+
+        def season(given)
+          given["season"]
+        end
+
+        def began_from(given)
+          id = given["began_from"] or return
+          (Ids.id?(id) && present.where(id: id).get(:id)) or
+            raise Problem.invalid([{ pointer: "/began_from", code: "unknown",
+                                     message: "The look it begins from is not there. Choose another." }])
+        end
+
+        # What belonged to the one it was begun from belongs to it.
+        def keep_styles(id, from)
+          return unless from
+
+          kept = rows(:look_styles).where(look_id: from).select_map(:style_id)
+          rows(:look_styles).multi_insert(kept.map { |style| { studio_id: studio_id, look_id: id, style_id: style } })
+        end
+
+        def write_colours(id, colours)
+          rows(:look_colours).multi_insert(colours.each_with_index.map do |colour, i|
+            { studio_id: studio_id, look_id: id, position: i, name: colour[:name].strip, srgb: colour[:srgb].downcase,
+              share_percent: colour[:share_percent] }
+          end)
+        end
+
+        def colours_of(ids)
+          rows(:look_colours).where(look_id: ids).order(:position)
+                             .to_hash_groups(:look_id)
+                             .transform_values { |all| all.map { |one| one.slice(:name, :srgb, :share_percent) } }
+        end
+
+        def shown(row, colours, styles)
+          { **row.slice(:id, :version, :name, :season, :began_from), style_ids: styles.fetch(row[:id], []),
+                                                                     colours: colours.fetch(row[:id], []) }
+        end
+
+        def worn(id)
+          homes = database[:homes].where(look_id: id, Sequel[:homes][:deleted_at] => nil)
+                                  .select(Sequel.as("home", :of), :id, :name, Sequel.as("", :within))
+          rooms = database[:rooms].join(:homes, id: :home_id)
+                                  .where(Sequel[:rooms][:look_id] => id, Sequel[:rooms][:deleted_at] => nil,
+                                         Sequel[:homes][:deleted_at] => nil)
+                                  .select(Sequel.as("room", :of), Sequel[:rooms][:id], Sequel[:rooms][:name],
+                                          Sequel[:homes][:name].as(:within))
+          pieces = database[:pieces].join(:rooms, id: :room_id).join(:homes, id: Sequel[:rooms][:home_id])
+                                    .where(Sequel[:pieces][:look_id] => id, Sequel[:pieces][:deleted_at] => nil,
+                                           Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
+                                    .select(Sequel.as("piece", :of), Sequel[:pieces][:id], Sequel[:pieces][:name],
+                                            Sequel.join([Sequel[:homes][:name], ", ", Sequel[:rooms][:name]]))
+          homes.union(rooms, all: true).union(pieces, all: true).order(:of, :name, :id).limit(MOST_WORN).all
         end
       end
     end

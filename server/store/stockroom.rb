@@ -24,6 +24,14 @@ module DeckBough
         # As far as two colours that look near may lie apart when only measured straight.
         STRAIGHT = 45
 
+        # How far a style's colour is from another, squared, measured straight: what a database can tell.
+        #
+        # @param lab [Lab]
+        # @return [Sequel::SQL::NumericExpression]
+        def self.straight(lab)
+          lab.to_h.map { |part, value| (Sequel[:"lab_#{part}"] - value)**2 }.reduce(:+)
+        end
+
         # What may be asked: kind, season, role, tag, box (an id), owner (a home's id), near ("#rrggbb"), from and to
         # (days between which some must be free), retired.
         #
@@ -55,6 +63,11 @@ module DeckBough
         def thing(style_id)
           found = rows(:styles).where(id: style_id)
           shown(found, {}).first&.merge(styles.known_of(found.first)) or raise Problem.not_found("style")
+        end
+
+        # @return [Hash{String => Hash}] some things as a search shows them, by id
+        def things(ids)
+          shown(rows(:styles).where(id: ids), {}).to_h { |thing| [thing[:id], thing] }
         end
 
         # What is asked before a thing leaves the house.
@@ -219,7 +232,7 @@ module DeckBough
 
         # Those that may be near, as far as a database can tell.
         def straight(found, wanted)
-          square = wanted.to_h.map { |part, value| (Sequel[:"lab_#{part}"] - value)**2 }.reduce(:+)
+          square = Stockroom.straight(wanted)
           found.exclude(lab_a: nil).where(square <= STRAIGHT**2).order(square, :id).limit(MOST_NEAR)
                .select_map(%i[id lab_lightness lab_a lab_b])
         end

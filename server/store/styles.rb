@@ -57,6 +57,20 @@ module DeckBough
             .sort_by { |style| [-style.for_piece, style.name] }
         end
 
+        # Things of some kinds whose colour may be near to one of these, none retired, none another client's own.
+        #
+        # @param colours [Array<String>] "#rrggbb"
+        # @return [Array<Style>] with what is free for a piece of a home
+        def near(colours, kinds, home:, piece_id: nil)
+          ids = colours.flat_map do |colour|
+            apart = Stockroom.straight(Lab.of(colour))
+            joined.where(kind: kinds, retired: false).where(of_studio_or(home[:id])).where { on_hand > Lots::LEAST }
+                  .exclude(lab_a: nil).where(apart <= Stockroom::STRAIGHT**2)
+                  .order(apart, Sequel[:styles][:id]).limit(MOST_OF_KINDS).select_map(Sequel[:styles][:id])
+          end
+          for_plan(ids.uniq, home: home, piece_id: piece_id)
+        end
+
         def create(given, account_id: nil)
           values = coloured(checked(Style::INPUTS, given))
           id = transaction do

@@ -69,6 +69,9 @@ class ContractTest < ServerTest
     things["recipes"] =
       ask(:post, "/api/recipes", { name: "Bows", style: things["styles"], batch: 4 }, status: 201)["id"]
     things["boxes"] = ask(:post, "/api/boxes", { place: "Loft left" }, status: 201)["id"]
+    things["looks"] = ask(:get, "/api/looks")["items"].first["id"]
+    things["paints"] =
+      ask(:post, "/api/rooms/#{room['id']}/paints", { name: "Grey", srgb: "#808080" }, status: 201)["id"]
     things["photographs"] = DATABASE[:photographs].returning(:id).insert(
       studio_id: demo, style_id: things["styles"], key: SecureRandom.uuid, file: Sequel.pg_jsonb({}), position: 1
     ).first[:id]

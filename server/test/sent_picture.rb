@@ -25,6 +25,14 @@ module SentPicture
     (Vips::Image.black(width, height, bands: 3) + colour).cast(:uchar).copy(interpretation: :srgb).pngsave_buffer
   end
 
+  # One colour beside another.
+  def halves(width, height, left, right)
+    parts = [left, right].map do |colour|
+      (Vips::Image.black(width / 2, height, bands: 3) + colour).cast(:uchar).copy(interpretation: :srgb)
+    end
+    parts.first.join(parts.last, :horizontal).pngsave_buffer
+  end
+
   # Nothing but glass.
   def clear(kind)
     Vips::Image.black(40, 30, bands: 4).copy(interpretation: :srgb).public_send("#{kind}save_buffer")

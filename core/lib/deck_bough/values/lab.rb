@@ -32,33 +32,22 @@ module DeckBough
     # @param colour [String] "#rrggbb"
     # @return [Lab]
     def of(colour)
-      rgb = colour.scan(/\h\h/).map { |part| linear(part.hex / 255.0) }
+      rgb = LinearLight.of(colour)
       x, y, z = FROM_RGB.zip(WHITE).map { |row, white| scaled(row.zip(rgb).sum { |share, part| share * part } / white) }
       new((116 * y) - 16, 500 * (x - y), 200 * (y - z))
     end
 
-    # The nearest colour a screen has: what lies beyond is cut off.
-    #
     #   Lab.hex(Lab.of("#d3a02a")) # => "#d3a02a"
     def hex(lab)
       y = (lab.lightness + 16) / 116
       xyz = [y + (lab.a / 500), y, y - (lab.b / 200)].zip(WHITE).map { |part, white| unscaled(part) * white }
-      parts = TO_RGB.map { |row| (255 * curved(row.zip(xyz).sum { |share, part| share * part })).round.clamp(0, 255) }
-      format("#%02x%02x%02x", *parts)
+      LinearLight.hex(TO_RGB.map { |row| row.zip(xyz).sum { |share, part| share * part } })
     end
 
     private
 
     def unscaled(part)
       part > 6.0 / 29 ? part**3 : (part - (4.0 / 29)) * 3 * ((6.0 / 29)**2)
-    end
-
-    def curved(part)
-      part <= 0.0031308 ? 12.92 * part : (1.055 * (part**(1 / 2.4))) - 0.055
-    end
-
-    def linear(part)
-      part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055)**2.4
     end
 
     def scaled(share)

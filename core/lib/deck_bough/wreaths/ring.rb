@@ -17,6 +17,11 @@ module DeckBough
         2 * Math::PI * radius_m
       end
 
+      # Without its opening, square metres.
+      def area_m2
+        Math::PI * ((outer_m**2) - (inner_m**2)) / 4
+      end
+
       # How thick the ring itself is.
       def thickness_m
         (outer_m - inner_m) / 2.0

@@ -143,9 +143,17 @@ class PaletteRulesTest < CoreTest
     wall = Array.new(60) do |i|
       { colour: format("#%02x%02x%02x", 200 + (i % 9), 196 + (i % 7), 188 + (i % 5)), count: 300 }
     end
-    told = answer("palette.gather", colours: [*wall, { colour: "#b3122b", count: 200 }], most: 3)[:palette]
+    told = answer("palette.gather", colours: [*wall, { colour: "#b3122b", count: 600 }], most: 3)[:palette]
 
     assert(told.any? { |one| ColourDifference.of(one[:colour], "#b3122b") < 2 })
+  end
+
+  def test_the_edge_between_two_colours_is_none
+    dots = [{ colour: "#d3a02a", count: 500 }, { colour: "#6b2e4f", count: 480 }, { colour: "#9f673c", count: 10 }]
+    all = HouseRules.with("palette.least_share" => 0)
+
+    assert_equal 2, answer("palette.gather", colours: dots)[:palette].size
+    assert_equal 3, Catalogue.answer("palette.gather", { colours: dots }, house: all)[:palette].size
   end
 
   def test_never_more_than_are_wanted_and_one_of_one

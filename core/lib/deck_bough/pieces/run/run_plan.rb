@@ -12,6 +12,8 @@ module DeckBough
   class RunPlan
     include Planned
 
+    MOST_ACCENTS = 30
+
     # @param lights ["before", "after"] the studio's school of when lights go on, where the settings do not say
     # @param elsewhere [Array<String>] ids of the styles in the room's other pieces
     # @param stock [Array<Style>] garlands and stems there are, for closing thin stretches and for the automatic start
@@ -49,6 +51,25 @@ module DeckBough
     # @return [Hash, nil] as Portrait tells it
     def portrait
       chosen? ? RunPortrait.of(@reckoning) : nil
+    end
+
+    # The outline of its greens, seen flat.
+    #
+    # @return [Looks::Surface]
+    def dressed_surface
+      Looks::Surface.new(area_m2: @reckoning.greenery_area, ground: @reckoning.green_colour, seen: 1.0)
+    end
+
+    # @return [Hash, nil] settings, unchecked, with some more of an accent
+    def dressed_with(style, pieces)
+      return if style.kind == "ribbon"
+
+      accents = @settings[:accents][:accents]
+      there = accents.find { |accent| accent[:style] == style.id } || { style: style.id, count: 0 }
+      others = accents - [there]
+      return if others.size >= MOST_ACCENTS
+
+      @settings.to_h.merge(accents: { accents: [*others, { **there, count: there[:count] + pieces }] })
     end
 
     # How long its way is, metres; nil before it is measured.

@@ -147,6 +147,11 @@ module DeckBough
       greenery_styles.select { |style| Greenery::Mixing::GREENS.include?(style.texture) }
     end
 
+    # Of the greens that lead.
+    def green_colour
+      greenery_styles.find(&:colour)&.colour || Looks::GREEN
+    end
+
     def greenery_area
       samples = profile[:samples]
       samples.each_cons(2).sum do |one, next_one|

@@ -17,6 +17,32 @@ module DeckBough
       chosen? ? ledger.lines.map(&:to_h) : []
     end
 
+    # What is seen of it against the colours of a look.
+    #
+    # @param palette [Looks::Palette, nil]
+    # @return [Looks::Seen, nil] nil without a look, and where there is nothing yet to be dressed
+    def seen(palette)
+      surface = palette && chosen? ? dressed_surface : nil
+      return unless surface&.area_m2&.positive?
+
+      Looks::Seen.new(ledger.lines, surface, palette, @reckoning.house, units: @reckoning.units)
+    end
+
+    # @param shelf [Array<Style>] what is free for this piece, what it takes of it among that
+    # @return [Array<Hash>] as Looks::Closing tells them, each with settings (unchecked; nil where no press does it)
+    def colour_ways(palette, shelf)
+      told = seen(palette) or return []
+      ways = Looks::Closing.new(told, dressed_surface, palette, left_of(shelf), @reckoning.house, tuck_m: tuck_m).ways
+      ways.map { |way| { **way, settings: dressed_with(way[:style], way[:pieces]) } }
+    end
+
+    # The ribbon of one tuck where nothing says how long it is.
+    TUCK_M = 0.5
+
+    def tuck_m
+      TUCK_M
+    end
+
     # What the season desk wants to know, without drawing or placing anything.
     #
     # @return [Hash] as PlanSummary tells it
@@ -24,6 +50,15 @@ module DeckBough
       return PlanSummary::NONE unless chosen?
 
       PlanSummary.of(ledger: ledger, cautions: cautions, minutes: figures.work.minutes)
+    end
+
+    private
+
+    # What the piece takes already closes nothing more.
+    def left_of(shelf)
+      taken = ledger.lines.select(&:style).group_by { |line| line.style.id }
+                    .transform_values { |lines| lines.sum { |line| line.need + line.spares } }
+      shelf.map { |style| style.with(on_hand: [style.for_piece - taken.fetch(style.id, 0), 0].max, cut: 0) }
     end
   end
 end

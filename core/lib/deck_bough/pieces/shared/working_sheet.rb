@@ -16,16 +16,21 @@ module DeckBough
     def of(title, answers, house, more: [], others: [], constants: [])
       rules = answers.map { |answer| Catalogue.rule(answer.rule).declaration }.uniq
       { title: title, rules: rules.map { |rule| { id: rule.id, title: rule.title, handbook: rule.handbook } },
-        steps: (answers.flat_map(&:working) + more).map(&:to_h),
+        steps: (answers.flat_map(&:working) + more).map { |step| told(step) },
         findings: answers.flat_map(&:findings).uniq.map(&:to_h),
         other_schools: others,
         house_rules: [*answers.flat_map(&:constants), *constants].uniq.map { |key| constant(key, house) } }
+    end
+
+    # A list is told by how much is in it; what that is its sum says.
+    def told(step)
+      step.value.respond_to?(:each) ? step.to_h.merge(value: step.value.size) : step.to_h
     end
 
     def constant(key, house)
       declared = HouseRules::CONSTANTS.fetch(key)
       { key: key, title: declared.title, value: house[key], unit: declared.unit }
     end
-    private_class_method :constant
+    private_class_method :constant, :told
   end
 end

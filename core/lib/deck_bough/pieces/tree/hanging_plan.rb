@@ -127,6 +127,15 @@ module DeckBough
       @flat ||= UnrolledSurface.new(@reckoning.surface)
     end
 
+    # @return [Array<Array(Float, Float)>] height and angle of the emptiest spots, each as if those before were filled
+    def emptiest(count)
+      points = sites.map { |site| [flat.reach_at(site[:height_m]), flat.turn_of(site[:angle_deg])] }
+      crown = flat.reach_at(Hanging::Zones.top(@reckoning.surface, @house))
+      Hanging::Evenness.new(flat).emptiest(points, crown, count).map do |spot|
+        [flat.height_at(spot[:reach]), flat.angle_deg(spot[:turn])]
+      end
+    end
+
     private
 
     def question
@@ -216,14 +225,6 @@ module DeckBough
           own.each_with_index.select { |_, i| ((i + 1) * gone / own.size) > (i * gone / own.size) }.map(&:first)
         end
         [mapped - empty, empty]
-      end
-    end
-
-    def emptiest(count)
-      points = sites.map { |site| [flat.reach_at(site[:height_m]), flat.turn_of(site[:angle_deg])] }
-      crown = flat.reach_at(Hanging::Zones.top(@reckoning.surface, @house))
-      Hanging::Evenness.new(flat).emptiest(points, crown, count).map do |spot|
-        [flat.height_at(spot[:reach]), flat.angle_deg(spot[:turn])]
       end
     end
 

@@ -78,6 +78,23 @@ module DeckBough
       chosen? ? TreePortrait.of(@reckoning) : nil
     end
 
+    # Its visible surface; what is on the sides turns away.
+    #
+    # @return [Looks::Surface]
+    def dressed_surface
+      Looks::Surface.new(area_m2: @reckoning.area[:area_m2], ground: Looks::GREEN,
+                         seen: @reckoning.house["palette.seen_round"])
+    end
+
+    # @return [Hash, nil] settings, unchecked, with some more of a style
+    def dressed_with(style, pieces)
+      TreeClosing.new(@reckoning).with(style, pieces)
+    end
+
+    def tuck_m
+      @reckoning.cut_length(@reckoning.tuck_piece[:piece_m])
+    end
+
     # How much of it is dressed, square metres; nil without a height.
     def extent
       chosen? ? @reckoning.area[:area_m2] : nil

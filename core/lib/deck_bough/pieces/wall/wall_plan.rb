@@ -10,6 +10,7 @@ module DeckBough
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class WallPlan
     include Planned
+    include RingSites
 
     STEPS = %w[wall wreaths arrange hang greens layers star lights step_back].freeze
 
@@ -51,6 +52,15 @@ module DeckBough
     # @return [Hash, nil] as Portrait tells it
     def portrait
       chosen? ? WallPortrait.of(@reckoning) : nil
+    end
+
+    # All its rings, seen flat, less what hides behind another.
+    #
+    # @return [Looks::Surface]
+    def dressed_surface
+      rings = @reckoning.rings
+      Looks::Surface.new(area_m2: rings.sum { |ring| ring.reckoning.ring.area_m2 * ring.visible },
+                         ground: rings.first&.reckoning&.green_colour, seen: 1.0)
     end
 
     # How wide it is, metres; nil before it is measured.

@@ -11,6 +11,7 @@ module DeckBough
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class WreathPlan
     include Planned
+    include RingSites
 
     STEPS = %w[place size hang greens layers star lights step_back].freeze
 
@@ -69,6 +70,13 @@ module DeckBough
     # @return [Hash, nil] as Portrait tells it
     def portrait
       chosen? ? WreathPortrait.of(@reckoning) : nil
+    end
+
+    # Its ring, seen flat.
+    #
+    # @return [Looks::Surface]
+    def dressed_surface
+      Looks::Surface.new(area_m2: @reckoning.ring.area_m2, ground: @reckoning.green_colour, seen: 1.0)
     end
 
     # How long the way round its ring is, metres; nil before it is measured.

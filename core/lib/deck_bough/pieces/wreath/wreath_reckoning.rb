@@ -23,7 +23,7 @@ module DeckBough
 
     # A stem nobody measured, and a green nobody chose.
     PLAIN = { rise_m: 0.12, spread_m: 0.15, trail_m: 0.0 }.freeze
-    GREEN = "#2f5d4a"
+    GREEN = Looks::GREEN
     GRAMS = 1_000.0
 
     Stems = Struct.new(:style, :places)

@@ -30,7 +30,7 @@ module DeckBough
                          Input.list(:ornaments, "Ornaments", ORNAMENT, 0..MOST, default: [].freeze),
                          Input.list(:ribbons, "Ribbons", RIBBON, 0..MOST, default: [].freeze),
                          Input.list(:picks, "Picks", PICK, 0..MOST, default: [].freeze)],
-                outputs: { shares: "list", ground_share: "share", spread_l: "L*" },
+                outputs: { shares: "colours", ground_share: "share", spread_l: "L*" },
                 constants: %w[palette.ribbon_seen palette.flat]
 
         def call

@@ -21,7 +21,7 @@ module DeckBough
         declare id: "palette.gather", title: "Colours of a picture", handbook: "75 Colours from a picture",
                 inputs: [Input.list(:colours, "Its colours", COLOURS, 1..MOST_COLOURS),
                          Input.whole(:most, "Colours wanted, at most", "colours", 1..12, default: 5)],
-                outputs: { palette: "list" }
+                outputs: { palette: "colours" }, constants: %w[palette.least_share]
 
         def call
           { palette: gathered.sort_by { |centre, share| [-share, centre.hex] }
@@ -30,7 +30,8 @@ module DeckBough
 
         def working(outputs)
           [between("Different colours in it", figure(dots.size), :colours, dots.size, "colours"),
-           step("Each with the nearest centre, the centre their mean, until none moves; alike ones are one",
+           step("Each with the nearest centre, the centre their mean, until none moves; alike ones are one, and what " \
+                "has less than #{figure(house['palette.least_share'] * 100)} % goes to its neighbour",
                 outputs[:palette].first(4).map { |one| "#{one[:colour]} #{figure(one[:share] * 100)} %" }.join(", "),
                 :palette, outputs)]
         end
@@ -83,13 +84,15 @@ module DeckBough
           own
         end
 
-        # The largest first; what looks like one of them is part of it.
+        # The largest first; what looks like one of them is part of it, and so is what is too little to be one: the edge
+        # between two.
         def joined(groups)
           all = dots.sum { |_, count| count }
-          groups.sort_by { |own, _| -own.sum { |_, count| count } }.each_with_object([]) do |(own, centre), told|
-            alike = told.find { |other, _| square(other, centre) < ALIKE**2 }
-            share = own.sum { |_, count| count } / all
-            alike ? alike[1] += share : told << [centre, share]
+          shares = groups.map { |own, centre| [centre, own.sum { |_, count| count } / all] }
+          shares.sort_by { |centre, share| [-share, centre.hex] }.each_with_object([]) do |(centre, share), told|
+            near = told.min_by { |other, _| square(other, centre) }
+            part = near && (share < house["palette.least_share"] || square(near.first, centre) < ALIKE**2)
+            part ? near[1] += share : told << [centre, share]
           end
         end
 

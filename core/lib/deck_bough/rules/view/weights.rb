@@ -19,7 +19,7 @@ module DeckBough
                  Input.flag(:lit, "Lit", default: false)].freeze
         declare id: "view.weights", title: "What leads in a view", handbook: "75 Visual weight",
                 inputs: [Input.list(:pieces, "What is seen", PIECE, 0..200)],
-                outputs: { weights: "list", first: "piece", verdict: "choice", loud: "pieces" },
+                outputs: { weights: "pieces", first: "piece", verdict: "choice", loud: "pieces" },
                 constants: %w[view.lit view.clear view.competing view.most_loud]
 
         def call

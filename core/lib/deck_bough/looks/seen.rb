@@ -1,0 +1,144 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Looks
+    # Colour really seen on a piece against the shares its look wants (handbook 75), with notes: what is short, what
+    # will not show against the green, what is off the palette, whites and metals that do not agree. Never a ban.
+    #
+    #   Looks::Seen.new(ledger.lines, surface, palette, house).call[:shares].first[:seen]
+    #
+    # What hangs is what the ledger says, without spares: one count for the ledger, the map and this.
+    class Seen
+      COMMON_MM = 60.0
+
+      # @param lines [Array<LedgerLine>]
+      # @param surface [Surface]
+      # @param palette [Palette]
+      def initialize(lines, surface, palette, house, units: "metric")
+        @lines = lines.select { |line| line.style&.colour && line.need.positive? && SEEN.include?(line.kind) }
+        @surface = surface
+        @palette = palette
+        @house = house
+        @units = units
+      end
+
+      SEEN = %w[ornament ribbon pick].freeze
+
+      # @return [Hash] look, shares, ground, spread_l, things, notes; JSON-ready
+      def call
+        { look: { id: @palette.id, name: @palette.name }, shares: shares, spread_l: answer[:spread_l],
+          ground: { colour: @surface.ground, share: answer[:ground_share] }, things: things.map(&:to_h),
+          notes: notes.map(&:to_h) }
+      end
+
+      # @return [Answer] of palette.actual, for its working
+      def answer
+        @answer ||= Catalogue.answer("palette.actual", question, house: @house, units: @units)
+      end
+
+      def question
+        { surface_m2: @surface.area_m2, ground: @surface.ground, seen: @surface.seen, palette: @palette.to_rule,
+          ornaments: of("ornament") { |line| { diameter_mm: line.style.diameter_mm || COMMON_MM, count: line.need } },
+          ribbons: of("ribbon") { |line| { width_m: self.class.width(line.style, @house), length_m: line.need } },
+          picks: of("pick") { |line| { area_m2: self.class.outline(line.style, @house), count: line.need } } }
+      end
+
+      # How wide a ribbon is, metres.
+      def self.width(style, house)
+        style.width_mm ? style.width_mm / 1000.0 : house["ribbon.narrow"]
+      end
+
+      # What one pick covers, square metres: a disc as wide as it spreads.
+      def self.outline(style, house)
+        across = style.spread_m || (style.diameter_mm && (style.diameter_mm / 1000.0)) || house["palette.pick_across"]
+        Math::PI * (across**2) / 4
+      end
+
+      # What one piece of a style, or one metre of a ribbon, shows.
+      def self.area(style, seen, house)
+        case style.kind
+        when "ornament" then Math::PI * (((style.diameter_mm || COMMON_MM) / 1000.0)**2) / 4 * seen
+        when "ribbon" then width(style, house) * house["palette.ribbon_seen"]
+        when "pick" then outline(style, house)
+        end
+      end
+
+      # Everything that is seen, in square metres.
+      def seen_m2
+        @seen_m2 ||= @lines.sum { |line| line.need * self.class.area(line.style, @surface.seen, @house) }
+      end
+
+      # @return [Array<Hash>] name, colour, seen, wanted (shares of what is seen)
+      def shares
+        @shares ||= answer[:shares].map do |one|
+          { name: one[:name], colour: @palette.colour(one[:name]).srgb, seen: one[:seen], wanted: one[:wanted] }
+        end
+      end
+
+      # Colours that fall short of their share, the shortest first.
+      #
+      # @return [Array<Hash>] as shares, with by
+      def short
+        return [] if seen_m2.zero?
+
+        shares.map { |one| { **one, by: one[:wanted] - one[:seen] } }
+              .select { |one| one[:by] >= @house["palette.short"] }.sort_by { |one| [-one[:by], one[:name]] }
+      end
+
+      Thing = Struct.new(:style, :name, :nearest, :delta_e, :verdict, keyword_init: true)
+
+      # Every style that is seen, and where it belongs.
+      def things
+        @things ||= styles.map do |style|
+          told = @palette.match(style.colour, @house)
+          Thing.new(style: style.id, name: style.name, nearest: told[:nearest], delta_e: told[:delta_e],
+                    verdict: told[:verdict])
+        end
+      end
+
+      # @return [Array<Finding>]
+      def notes
+        [*short.map { |one| note(:colour_short, colour: one[:name], percent: (one[:by] * 100).round) },
+         *answer.findings, *hidden, *undertones, *off]
+      end
+
+      private
+
+      def note(code, **values)
+        Finding.of(code, units: @units, **values)
+      end
+
+      def of(kind)
+        @lines.select { |line| line.kind == kind }.map { |line| { colour: line.style.colour, **yield(line) } }
+      end
+
+      def styles
+        @styles ||= @lines.map(&:style).uniq(&:id)
+      end
+
+      def hidden
+        ground = @surface.ground or return []
+        styles.select { |style| ColourDifference.of(style.colour, ground) < @house["palette.hidden"] }
+              .map { |style| note(:hidden_in_green, name: style.name) }
+      end
+
+      def off
+        things.select { |thing| thing.verdict == "off" }.map do |thing|
+          note(:off_palette, name: thing.name, apart: thing.delta_e.round, colour: thing.nearest)
+        end
+      end
+
+      # Warm ones beside cool ones, and one side not often enough to look meant.
+      def undertones
+        sides = styles.group_by do |style|
+          Catalogue.answer("palette.undertone", { colour: style.colour }, house: @house)[:undertone]
+        end
+        warm, cool = sides.values_at("warm", "cool").map(&:to_a)
+        return [] if warm.empty? || cool.empty? || [warm, cool].map(&:size).min >= @house["palette.repeated"]
+
+        [note(:undertones_mixed, warm: warm.map(&:name).join(", "), cool: cool.map(&:name).join(", "),
+                                 times: @house["palette.repeated"])]
+      end
+    end
+  end
+end
