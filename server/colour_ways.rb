@@ -7,6 +7,9 @@ module DeckBough
     #
     #   ColourWays.new(planning, piece, palette).of(settings: settings, place_id: nil).first[:after] # => 0.41
     class ColourWays
+      # What rounding to whole per cents hides.
+      EASE = 0.005
+
       def initialize(planning, piece, palette)
         @planning = planning
         @piece = piece
@@ -19,24 +22,38 @@ module DeckBough
         plan = @planning.of(@piece, settings: settings, place_id: place_id)
         short = plan.seen(@palette).short.first(DeckBough::Looks::Closing::MOST_COLOURS)
         shelf = @planning.stock_near(@piece, short.map { |one| one[:colour] }, DeckBough::Looks::Seen::SEEN)
-        plan.colour_ways(@palette, shelf).map { |way| tried(way, place_id) }
+        taken = taken(plan)
+        plan.colour_ways(@palette, shelf).filter_map { |way| tried(way, place_id, taken) }
       end
 
       private
 
-      def tried(way, place_id)
+      # How much the piece takes of each style.
+      def taken(plan)
+        plan.lines.group_by { |line| line[:style] }.transform_values { |lines| lines.sum { |line| line[:need] } }
+      end
+
+      # What is chosen among others comes in the number that the plan shares out, not in the one that was looked for; what
+      # changes nothing is not offered.
+      def tried(way, place_id, taken)
         style = way[:style]
         told = way.slice(:colour, :short, :quantity, :pieces, :enough)
                   .merge(apart: way[:apart].round(1), style: style.id, name: style.name, kind: style.kind,
                          srgb: style.colour)
-        way[:settings] ? { **told, **after(way, place_id) } : told
+        return told unless way[:settings]
+
+        plan = @planning.of(@piece, settings: way[:settings], place_id: place_id)
+        more = (taken(plan).fetch(style.id, 0) - taken.fetch(style.id, 0)).round(6)
+        more.positive? ? told.merge(after(way, plan, more)) : nil
+      rescue UnplannableError
+        told
       end
 
-      def after(way, place_id)
-        seen = @planning.of(@piece, settings: way[:settings], place_id: place_id).seen(@palette)
-        { settings: way[:settings], after: seen.shares.find { |one| one[:name] == way[:colour] }[:seen] }
-      rescue UnplannableError
-        {}
+      def after(way, plan, more)
+        share = plan.seen(@palette).shares.find { |one| one[:name] == way[:colour] }
+        { settings: way[:settings], after: share[:seen], quantity: more,
+          pieces: (more - way[:quantity]).abs < 1e-6 ? way[:pieces] : nil,
+          enough: share[:seen] > share[:wanted] - EASE }
       end
     end
   end

@@ -117,8 +117,10 @@ module DeckBough
       end
 
       def looks
-        read("looks").to_h do |key, look|
-          id = @database[:looks].returning(:id).insert(studio_id: @studio_id, name: look.fetch("name")).first[:id]
+        read("looks").each_with_object({}) do |(key, look), ids|
+          id = @database[:looks].returning(:id)
+                                .insert(studio_id: @studio_id, name: look.fetch("name"), season: look.fetch("season"),
+                                        began_from: look["began_from"] && ids.fetch(look["began_from"])).first[:id]
           look.fetch("colours").each_with_index do |colour, i|
             @database[:look_colours].insert(studio_id: @studio_id, look_id: id, position: i,
                                             **colour.transform_keys(&:to_sym))
@@ -126,7 +128,7 @@ module DeckBough
           look.fetch("styles").each do |style|
             @database[:look_styles].insert(studio_id: @studio_id, look_id: id, style_id: @styles.fetch(style))
           end
-          [key, id]
+          ids[key] = id
         end
       end
 

@@ -127,7 +127,8 @@ class SeenTest < CoreTest
     lines = [LedgerLine.new(kind: "ornament", step: "x", style: @pewter, need: 20)]
     few = @quince.with(on_hand: 3)
     gone = @picks.with(on_hand: 0)
-    found = closing(lines, wall, [few, gone, @pewter]).select { |way| way[:colour] == "Quince" }
+    dear = @quince.with(id: "dear", keepsake: true)
+    found = closing(lines, wall, [few, gone, dear, @pewter]).select { |way| way[:colour] == "Quince" }
 
     assert_equal([["quince", 3, false]], found.map { |way| [way[:style].id, way[:pieces], way[:enough]] })
     ribbon = closing(lines, wall).find { |way| way[:style].id == "chalk" }

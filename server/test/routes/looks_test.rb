@@ -174,6 +174,11 @@ class LooksTest < ServerTest
       share = after["shares"].find { |one| one["name"] == way["colour"] }
 
       assert_in_delta way["after"], share["seen"], 1e-9, way["name"]
+      need = ->(plan) { plan["ledger"].select { |line| line["style"] == way["style"] }.sum { |line| line["need"] } }
+      before = ask(:post, "/api/pieces/#{id}/plan", {})
+
+      assert_in_delta way["quantity"], need.call(ask(:post, "/api/pieces/#{id}/plan", { settings: way["settings"] })) -
+                                       need.call(before), 1e-6, way["name"]
       assert_operator way["after"], :>, told["colours"]["shares"].find { |one| one["name"] == way["colour"] }["seen"]
     end
   end

@@ -17,6 +17,17 @@ export function photograph(id: string, version: "large" | "small"): string {
   return `/api/photographs/${id}/${version}`;
 }
 
+/** The colours a picture comes to; it is looked at and not kept. */
+export function gatherColours(file: File): Promise<Schemas["GatheredColours"]> {
+  return ask(
+    client.POST("/api/looks/gathered", {
+      headers: { "Content-Type": "application/octet-stream" },
+      body: "",
+      bodySerializer: () => file,
+    }),
+  );
+}
+
 /** Sends a picture as it is; the server makes it smaller, turns it upright and takes out what a camera wrote into it. */
 export function addPhotograph(of: Shown, id: string, file: File): Promise<Schemas["Photograph"]> {
   return ask(

@@ -37,6 +37,8 @@ export const keys = {
   boxes: ["styles", "boxes"],
   box: (id: string) => ["styles", "boxes", id],
   looks: ["looks"],
+  board: (id: string) => ["looks", "board", id],
+  paints: ["looks", "paints"],
   houseRules: ["house-rules"],
   hints: ["hints"],
 };

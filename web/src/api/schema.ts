@@ -562,6 +562,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Colours really seen on a piece as dialled, and what of the shelf closes what is short; stores nothing */
+        post: operations["seeColours"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/working": {
         parameters: {
             query?: never;
@@ -1886,7 +1905,156 @@ export interface paths {
         /** Looks with palette and styles */
         get: operations["listLooks"];
         put?: never;
+        /** Make a look */
+        post: operations["createLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/gathered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The colours a picture comes to; it is looked at and not kept */
+        post: operations["gatherColours"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/wearers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Give a look to a home, a room or a piece, or take it off again */
+        put: operations["giveLook"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A look and who wears it */
+        get: operations["readLook"];
+        /** Change a look */
+        put: operations["changeLook"];
+        post?: never;
+        /** Delete a look */
+        delete: operations["deleteLook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted look back */
+        post: operations["restoreLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{id}/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What lies in the stockroom in its colours */
+        get: operations["readLookBoard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Leftover wall paint of all rooms */
+        get: operations["listPaints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take a paint out */
+        delete: operations["removePaint"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms/{id}/paints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a paint with a room */
+        post: operations["keepPaint"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3135,14 +3303,158 @@ export interface components {
         };
         Look: {
             id: string;
+            version: number;
             name: string;
+            season: number | null;
+            /** @description the look it was begun from */
+            began_from: string | null;
             style_ids: string[];
             colours: components["schemas"]["LookColour"][];
+        };
+        LookWorn: components["schemas"]["Look"] & {
+            worn: {
+                of: components["schemas"]["LookGiven"]["of"];
+                id: string;
+                name: string;
+                within: string;
+            }[];
         };
         LookColour: {
             name: string;
             srgb: string;
             share_percent: number;
+        };
+        LookFields: {
+            name: string;
+            season?: number | null;
+            began_from?: string | null;
+            colours: components["schemas"]["LookColour"][];
+        };
+        LookChange: {
+            version: number;
+            name: string;
+            season?: components["schemas"]["LookFields"]["season"];
+            colours: components["schemas"]["LookFields"]["colours"];
+        };
+        LookGiven: {
+            /** @enum {string} */
+            of: "home" | "room" | "piece";
+            id: string;
+            /** @description null: as its room, its home */
+            look: string | null;
+        };
+        LookGivenBefore: {
+            look: string | null;
+        };
+        GatheredColours: {
+            colours: components["schemas"]["LookColour"][];
+        };
+        BoardColour: {
+            name: string;
+            srgb: string;
+            share_percent: number;
+            /** @description the colour in words */
+            words: string;
+            things: components["schemas"]["StockThing"][];
+            /** @description how many kinds of things are not shown */
+            more: number;
+            /** @description ornaments on hand */
+            to_hang: number;
+        };
+        ColourVision: {
+            /** @enum {string} */
+            kind: "protan" | "deutan" | "tritan";
+            told: string;
+            colours: {
+                name: string;
+                srgb: string;
+            }[];
+            /** @description pairs of names that look alike */
+            alike: string[][];
+        };
+        LookBoard: {
+            look: components["schemas"]["LookWorn"];
+            before: {
+                id: string;
+                name: string;
+                colours: components["schemas"]["LookColour"][];
+            } | null;
+            colours: components["schemas"]["BoardColour"][];
+            greens: components["schemas"]["StockThing"][];
+            layers: {
+                base: number;
+                change: number;
+            };
+            vision: components["schemas"]["ColourVision"][];
+        };
+        PaintFields: {
+            name: string;
+            srgb: string;
+        };
+        KeptPaint: {
+            id: string;
+            name: string;
+            srgb: string;
+            room_id: string;
+        };
+        PaintList: {
+            items: (components["schemas"]["KeptPaint"] & {
+                room: string;
+                home: string;
+            })[];
+        };
+        ColoursSeen: {
+            look: {
+                id: string;
+                name: string;
+            };
+            shares: {
+                name: string;
+                colour: string;
+                seen: number;
+                wanted: number;
+            }[];
+            ground: {
+                colour: string | null;
+                share: number;
+            };
+            spread_l: number;
+            things: {
+                style: string;
+                name: string;
+                nearest: string;
+                delta_e: number;
+                /** @enum {string} */
+                verdict: "on" | "near" | "off";
+            }[];
+            notes: components["schemas"]["Finding"][];
+        } | null;
+        ColourWay: {
+            /** @description which of the look */
+            colour: string;
+            /** @description by what share */
+            short: number;
+            style: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            srgb: string;
+            /** @description pieces, metres of a ribbon; how much more the piece takes then */
+            quantity: number;
+            /** @description pieces, tucks of a ribbon; null where the plan shares it out otherwise */
+            pieces: number | null;
+            enough: boolean;
+            apart: number;
+            /** @description the piece with it */
+            settings?: {
+                [key: string]: unknown;
+            };
+            /** @description the share of the colour then */
+            after?: number;
+        };
+        ColoursAndWays: {
+            colours: components["schemas"]["ColoursSeen"];
+            working: components["schemas"]["WorkingSheet"] | null;
+            ways: components["schemas"]["ColourWay"][];
         };
         Hints: {
             hints: {
@@ -3472,6 +3784,7 @@ export interface components {
             total: number;
         };
         WreathPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
             /** @enum {string} */
             kind: "wreath";
             chosen: boolean;
@@ -3725,6 +4038,7 @@ export interface components {
             }[];
         };
         WallPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
             /** @enum {string} */
             kind: "wall";
             chosen: boolean;
@@ -3808,6 +4122,7 @@ export interface components {
             height_m: number;
         };
         RunPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
             /** @enum {string} */
             kind: "run";
             chosen: boolean;
@@ -4044,6 +4359,7 @@ export interface components {
             minutes: number;
         };
         TreePlan: {
+            colours?: components["schemas"]["ColoursSeen"];
             /** @enum {string} */
             kind: "tree";
             steps: ("measure" | "lights" | "crown" | "ribbon" | "ornaments" | "picks" | "foot" | "step_back")[];
@@ -5731,6 +6047,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TreePlaces"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    seeColours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Dialled"];
+            };
+        };
+        responses: {
+            /** @description Colours and ways */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColoursAndWays"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -8072,6 +8417,288 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    createLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookFields"];
+            };
+        };
+        responses: {
+            /** @description The look */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookWorn"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    gatherColours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Colours with names and shares */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GatheredColours"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            413: components["responses"]["Problem"];
+            415: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    giveLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookGiven"];
+            };
+        };
+        responses: {
+            /** @description What it wore before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookGivenBefore"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The look */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookWorn"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    changeLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookChange"];
+            };
+        };
+        responses: {
+            /** @description The look */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookWorn"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The look */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookWorn"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readLookBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The board */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookBoard"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listPaints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Paints */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    removePaint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    keepPaint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintFields"];
+            };
+        };
+        responses: {
+            /** @description The paint */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPaint"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -53,6 +53,11 @@ export const router = createBrowserRouter([
         path: "stock",
         lazy: async () => ({ Component: (await import("../screens/stock/Stockroom")).Stockroom }),
       },
+      { path: "looks", lazy: async () => ({ Component: (await import("../screens/looks/Looks")).Looks }) },
+      {
+        path: "looks/:lookId",
+        lazy: async () => ({ Component: (await import("../screens/looks/LookBoard")).LookBoard }),
+      },
       { path: "recipes", lazy: async () => ({ Component: (await import("../screens/recipes/Recipes")).Recipes }) },
       { path: "boxes", lazy: async () => ({ Component: (await import("../screens/boxes/Boxes")).Boxes }) },
       {

@@ -9,6 +9,8 @@ import { useState, type ReactNode } from "react";
 
 interface Props {
   stage: ReactNode;
+  /** Under the drawing: its colours. */
+  colours: ReactNode;
   steps: ReactNode;
   ledger: ReactNode;
   /** On the button that opens the ledger on a phone. */
@@ -16,7 +18,7 @@ interface Props {
 }
 
 /** What every bench looks like: drawing, the order of work under it, the ledger beside. Panes scroll, the page does not. */
-export function BenchLayout({ stage, steps, ledger, ledgerLabel }: Props) {
+export function BenchLayout({ stage, colours, steps, ledger, ledgerLabel }: Props) {
   const wide = useMediaQuery("(min-width: 900px)");
   const [open, setOpen] = useState(false);
   const [tall, setTall] = useState(false);
@@ -30,16 +32,17 @@ export function BenchLayout({ stage, steps, ledger, ledgerLabel }: Props) {
         // On paper: the drawing, and under it the ledger in full; dials are for the screen.
         "@media print": { display: "block", "& > :first-of-type": { height: "11cm" }, "& .dials": { display: "none" } },
         gridTemplateRows: {
-          xs: "minmax(260px, 46%) minmax(0, 1fr) auto",
-          md: tall ? "minmax(0, 1fr) 56%" : "minmax(0, 1fr) 226px",
+          xs: "minmax(260px, 46%) auto minmax(0, 1fr) auto",
+          md: tall ? "minmax(0, 1fr) auto 56%" : "minmax(0, 1fr) auto 226px",
         },
       }}
     >
       <Box sx={{ position: "relative", overflow: "hidden" }}>{stage}</Box>
+      <Box sx={{ gridColumn: 1, minWidth: 0 }}>{colours}</Box>
       {wide && (
         <Box
           sx={(theme) => ({
-            gridRow: "1 / span 2",
+            gridRow: "1 / span 3",
             gridColumn: 2,
             borderLeft: `1px solid ${theme.palette.divider}`,
             bgcolor: "background.paper",

@@ -192,6 +192,17 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     [planner],
   );
 
+  // Settings the server made of what is dialled; saved and taken back like any dial.
+  const dress = useCallback(
+    (settings: object) => {
+      const next = { ...latest.current.draft, settings: settings as SettingsOf<K> };
+      latest.current = { ...latest.current, draft: next };
+      setDraft(next);
+      planner.ask(next, latest.current.revision);
+    },
+    [planner],
+  );
+
   return {
     draft,
     kept,
@@ -215,11 +226,9 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
           body: { from, settings: { ...settings } },
         }),
       );
-      const next = { ...latest.current.draft, settings: told.settings as SettingsOf<K> };
-      latest.current = { ...latest.current, draft: next };
-      setDraft(next);
-      planner.ask(next, latest.current.revision);
+      dress(told.settings);
     },
+    dress,
     /** Asks for the plan of what is dialled once more. */
     planAgain: () => planner.ask(draft, performance.now()),
     /** Dials no plan can be made with go back to their defaults. */

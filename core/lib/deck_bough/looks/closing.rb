@@ -37,9 +37,10 @@ module DeckBough
 
       private
 
-      # Those that belong to the colour, on the palette or near it.
+      # Those that belong to the colour, on the palette or near it; a keepsake is hung by its owner's wish only.
       def candidates(short)
-        @shelf.select { |style| style.colour && Seen::SEEN.include?(style.kind) && style.on_hand.positive? }
+        open = @shelf.reject(&:keepsake).select(&:colour)
+        open.select { |style| Seen::SEEN.include?(style.kind) && style.on_hand.positive? }
               .filter_map do |style|
           told = @palette.match(style.colour, @house)
           [style, told[:delta_e]] if told[:nearest] == short[:name] && told[:verdict] != "off"

@@ -1,7 +1,9 @@
 import EditOutlined from "@mui/icons-material/EditOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
+import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useLooks } from "../../api/queries";
 import { count, counted, date, daysToGo, minutes, money } from "../../units/format";
@@ -34,9 +36,9 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
       </Box>
       {look && (
         <Box>
-          <Typography variant="body2" sx={{ fontWeight: 600, mb: 0.5 }}>
+          <Link component={RouterLink} to={`/looks/${look.id}`} color="inherit" sx={{ fontWeight: 600, fontSize: 13 }}>
             {look.name}
-          </Typography>
+          </Link>
           <Box
             sx={{ display: "flex", width: 220, height: 18, borderRadius: "2px", overflow: "hidden" }}
             role="img"

@@ -2,6 +2,7 @@ import { useDeferredValue, useMemo, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
 import { BenchLayout } from "../../bench/BenchLayout";
+import { ColoursBand } from "../../bench/ColoursBand";
 import { BenchStrip } from "../../bench/BenchStrip";
 import type { PieceOf } from "../../kinds/kind";
 import { KINDS } from "../../kinds/registry";
@@ -61,6 +62,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
       <BenchLayout
         ledgerLabel="What it takes"
         stage={<RunPane plan={pictured} step={step} handles={handles} />}
+        colours={<ColoursBand colours={plan.colours} pieceId={piece.id} dialled={bench.draft} onDress={bench.dress} />}
         ledger={
           <Ledger
             plan={plan}

@@ -75,6 +75,9 @@ export function Stockroom() {
   return (
     <>
       <Strip crumbs={[{ label: `Season ${year}`, to: "/" }, { label: "Stockroom" }]}>
+        <Button component={RouterLink} to="/looks" sx={{ display: { xs: "none", sm: "inline-flex" } }}>
+          Looks
+        </Button>
         <Button component={RouterLink} to="/boxes">
           Boxes
         </Button>
@@ -101,6 +104,7 @@ export function Stockroom() {
           label="More about the stockroom"
           entries={[
             { label: "Read a table in", run: () => setDoing("read") },
+            { label: "Looks", run: () => void navigate("/looks") },
             { label: "Made by hand", run: () => void navigate("/recipes") },
             { label: "Keepsakes by year", run: () => setDoing("keepsakes") },
             { label: "All of it as CSV", href: "/api/stock/table.csv" },

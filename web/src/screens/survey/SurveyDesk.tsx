@@ -15,6 +15,7 @@ import { MoreMenu } from "../../parts/MoreMenu";
 import { FormAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
 import { HouseholdFields } from "./HouseholdFields";
+import { Paints } from "./Paints";
 import { PlacesFields } from "./PlacesFields";
 import { RoomFields } from "./RoomFields";
 import { RoomSheet } from "./RoomSheet";
@@ -88,6 +89,7 @@ export function SurveyDesk({ home, room, remove }: Props) {
           )}
           <RoomFields form={form} />
           <PlacesFields form={form} />
+          {room && <Paints roomId={room.id} />}
           <HouseholdFields homeId={home.id} />
         </Box>
         <RoomSheet draft={form.draft} room={room} saved={!form.changed} />

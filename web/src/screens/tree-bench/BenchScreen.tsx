@@ -3,6 +3,7 @@ import { useNavigate } from "react-router";
 import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
 import { BenchLayout } from "../../bench/BenchLayout";
+import { ColoursBand } from "../../bench/ColoursBand";
 import { Ledger } from "../../bench/Ledger";
 import type { PieceOf } from "../../kinds/kind";
 import { KINDS } from "../../kinds/registry";
@@ -64,6 +65,9 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
       <BenchLayout
         ledgerLabel="What it takes"
         stage={<Stage plan={pictured} styles={drawn} turn={turn} names={names} pieceId={piece.id} look={look.found} />}
+        colours={
+          <ColoursBand colours={bench.plan.colours} pieceId={piece.id} dialled={bench.draft} onDress={bench.dress} />
+        }
         ledger={
           <Ledger
             plan={bench.plan}

@@ -2,6 +2,7 @@ import { useDeferredValue, useMemo, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
 import { BenchLayout } from "../../bench/BenchLayout";
+import { ColoursBand } from "../../bench/ColoursBand";
 import { BenchStrip } from "../../bench/BenchStrip";
 import { Ledger } from "../../bench/Ledger";
 import { StepTabs, worst } from "../../bench/StepTabs";
@@ -58,6 +59,7 @@ export function WallScreen({ piece }: { piece: PieceOf<"wall"> }) {
       <BenchLayout
         ledgerLabel="What it takes"
         stage={<WallPane plan={pictured} rearranging={rearranging} />}
+        colours={<ColoursBand colours={plan.colours} pieceId={piece.id} dialled={bench.draft} onDress={bench.dress} />}
         ledger={
           <Ledger
             plan={plan}

@@ -2,6 +2,7 @@ import { useDeferredValue, useMemo, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
 import { BenchLayout } from "../../bench/BenchLayout";
+import { ColoursBand } from "../../bench/ColoursBand";
 import { BenchStrip } from "../../bench/BenchStrip";
 import { Ledger } from "../../bench/Ledger";
 import { StepTabs, worst } from "../../bench/StepTabs";
@@ -70,6 +71,7 @@ export function WreathScreen({ piece }: { piece: PieceOf<"wreath"> }) {
       <BenchLayout
         ledgerLabel="What it takes"
         stage={<WreathPane plan={pictured} handles={handles} />}
+        colours={<ColoursBand colours={plan.colours} pieceId={piece.id} dialled={bench.draft} onDress={bench.dress} />}
         ledger={
           <Ledger
             plan={plan}
