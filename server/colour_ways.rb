@@ -33,8 +33,8 @@ module DeckBough
         plan.lines.group_by { |line| line[:style] }.transform_values { |lines| lines.sum { |line| line[:need] } }
       end
 
-      # What is chosen among others comes in the number that the plan shares out, not in the one that was looked for; what
-      # changes nothing is not offered.
+      # What is chosen among others comes in the number that the plan shares out, not in the one that was looked for;
+      # what changes nothing is not offered.
       def tried(way, place_id, taken)
         style = way[:style]
         told = way.slice(:colour, :short, :quantity, :pieces, :enough)

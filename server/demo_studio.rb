@@ -147,7 +147,8 @@ module DeckBough
       end
 
       def room(home, said)
-        room = Store::Rooms.new(@database, @studio_id).create(home[:id], said.except("pieces"))
+        room = Store::Rooms.new(@database, @studio_id).create(home[:id], said.except("pieces", "paints"))
+        said.fetch("paints", []).each { |paint| Store::Paints.new(@database, @studio_id).keep(room[:id], paint) }
         places = room[:places].to_h { |place| [place[:name], place[:id]] }
         said.fetch("pieces", []).each do |piece|
           settings = named_styles(piece.fetch("kind", "tree"), piece["settings"])

@@ -24,10 +24,11 @@ class AccessibilityTest < SystemTest
     room = DATABASE[:rooms].where(name: "Long room").get(:id)
     DATABASE[:pieces].where(name: "Alcove tree").update(deleted_at: TODAY)
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
+    board = DATABASE[:looks].where(name: "Harbour dusk").get(:id)
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "/homes/#{home}/rooms/new" => "The room",
       **tree_views, **run_views, "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
-      "/recipes" => "Gilded cones",
+      "/recipes" => "Gilded cones", "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
       "/house-rules" => "On a sample tree",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }

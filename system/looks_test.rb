@@ -118,16 +118,16 @@ class LooksTest < SystemTest
 
   def test_paint_is_kept_with_its_room_and_a_look_begins_from_it
     visit "/rooms/#{DATABASE[:rooms].where(name: 'Front room').get(:id)}"
-    fill_in "Name on the tin", with: "Chimney grey"
+    fill_in "Name on the tin", with: "Hearth grey"
     click_button "Keep this paint"
 
-    assert_selector "section[aria-label='Paint of this room']", text: "Chimney grey"
+    assert_selector "section[aria-label='Paint of this room']", text: "Hearth grey"
     visit "/looks"
     click_button "Make a look"
     find("[role=combobox][aria-labelledby*='Paint'], [role=combobox]", match: :first).send_keys(:down)
-    find("[role=option]", text: "Chimney grey").click
+    find("[role=option]", text: "Hearth grey").click
 
-    assert_field "Name of colour 1", with: "Chimney grey"
+    assert_field "Name of colour 1", with: "Hearth grey"
   end
 
   def test_without_any_look_the_first_is_made

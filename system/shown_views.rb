@@ -25,9 +25,9 @@ class ShownViews
     "run-bench-rail" => [DESK, ->(at) { at.run("Tidewaiter's House", "Stair rail").step("Anchors") }],
     "wreath-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Door wreath") }],
     "wall-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Cabinet wreaths") }],
-    "run-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Mantel greens") }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],
     "stockroom" => [DESK, lambda(&:stockroom)],
+    "look-board" => [DESK, ->(at) { at.look("Orchard frost") }],
     "boxes" => [DESK, lambda(&:boxes)],
     "house-rules" => [DESK, lambda(&:house_rules)]
   }.freeze
@@ -130,6 +130,14 @@ class ShownViews
     @browser.assert_text("things found")
     @browser.find("[role=option]", text: "Quince ball").click
     @browser.assert_text("with Corin Aske since")
+  end
+
+  def look(name)
+    sign_in
+    @browser.click_link("Stock")
+    @browser.click_link("Looks")
+    @browser.find("a", text: name).click
+    @browser.assert_text("Greens it goes with")
   end
 
   def boxes

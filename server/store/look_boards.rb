@@ -21,10 +21,14 @@ module DeckBough
           seen = stockroom.things((near.values.flat_map { |all| all.first(SHOWN).map(&:first) } + green_ids).uniq)
           { colours: palette.colours.map { |colour| told(colour, near.fetch(colour.name, []), seen) },
             greens: green_ids.filter_map { |id| seen[id] }, layers: layers(near),
-            vision: DeckBough::Looks::ColourVision.of(palette) }
+            vision: DeckBough::Looks::ColourVision.of(palette, house) }
         end
 
         private
+
+        def house
+          HouseRules.new(database, studio_id).current
+        end
 
         def stockroom
           @stockroom ||= Stockroom.new(database, studio_id)

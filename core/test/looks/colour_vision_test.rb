@@ -11,7 +11,7 @@ class ColourVisionTest < CoreTest
   end
 
   def alike(*colours)
-    Looks::ColourVision.of(palette(*colours)).to_h { |told| [told[:kind], told[:alike]] }
+    Looks::ColourVision.of(palette(*colours), HouseRules.default).to_h { |told| [told[:kind], told[:alike]] }
   end
 
   def test_greys_stay_what_they_are

@@ -6,9 +6,9 @@ require_relative "../core_test"
 class ColourWordsTest < CoreTest
   def test_colours_have_the_words_people_use
     { "#b3122b" => "red", "#d3a02a" => "yellow", "#24524a" => "dark green", "#33547a" => "dark blue",
-      "#6b2e4f" => "plum", "#ece8dd" => "warm white", "#cecfd4" => "cool grey", "#000000" => "black", "#ffffff" => "white",
-      "#8d9194" => "cool grey", "#6b4423" => "brown", "#e8862e" => "orange", "#2a9aa0" => "teal",
-      "#93a283" => "soft green" }.each do |colour, word|
+      "#6b2e4f" => "plum", "#ece8dd" => "warm white", "#cecfd4" => "cool grey", "#000000" => "black",
+      "#ffffff" => "white", "#8d9194" => "cool grey", "#6b4423" => "brown", "#e8862e" => "orange",
+      "#2a9aa0" => "teal", "#93a283" => "soft green" }.each do |colour, word|
       assert_equal word, Looks::ColourWords.of(colour), colour
     end
   end

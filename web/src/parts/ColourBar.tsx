@@ -86,7 +86,11 @@ export function ColourBar({ parts, height, label, numbered = false }: Props) {
                 color: darkOn(srgb) ? "#1d2421" : "#fff",
               }}
             >
-              {wide >= NAMED && `${name} `}
+              {wide >= NAMED && (
+                <Box component="span" sx={{ display: { xs: "none", md: "inline" } }}>
+                  {name}{" "}
+                </Box>
+              )}
               {percent(wide)}
             </Box>
           ),

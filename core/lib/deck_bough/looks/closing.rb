@@ -40,8 +40,8 @@ module DeckBough
       # Those that belong to the colour, on the palette or near it; a keepsake is hung by its owner's wish only.
       def candidates(short)
         open = @shelf.reject(&:keepsake).select(&:colour)
-        open.select { |style| Seen::SEEN.include?(style.kind) && style.on_hand.positive? }
-              .filter_map do |style|
+        open = open.select { |style| Seen::SEEN.include?(style.kind) && style.on_hand.positive? }
+        open.filter_map do |style|
           told = @palette.match(style.colour, @house)
           [style, told[:delta_e]] if told[:nearest] == short[:name] && told[:verdict] != "off"
         end

@@ -16,8 +16,6 @@ module DeckBough
       }.freeze
       # What they do not see.
       TOLD = { "protan" => "without red", "deutan" => "without green", "tritan" => "without blue" }.freeze
-      # Nearer to each other than this two colours beside each other read as one.
-      ALIKE = 11.0
 
       module_function
 
@@ -29,21 +27,24 @@ module DeckBough
         LinearLight.hex(KINDS.fetch(kind).map { |row| row.zip(light).sum { |share, part| share * part } })
       end
 
+      # Two of one family to the eye (house rule palette.on) are alike.
+      #
       # @param palette [Palette]
       # @return [Array<Hash>] kind, told, colours (name, srgb as seen), alike (pairs of names that are told apart with
       #   full colour vision, and are not like this)
-      def of(palette)
+      def of(palette, house)
         KINDS.keys.map do |kind|
           colours = palette.colours.map { |one| { name: one.name, srgb: seen(one.srgb, kind) } }
-          { kind: kind, told: TOLD.fetch(kind), colours: colours, alike: alike(palette.colours, colours) }
+          { kind: kind, told: TOLD.fetch(kind), colours: colours,
+            alike: alike(palette.colours, colours, house["palette.on"]) }
         end
       end
 
-      def alike(full, colours)
+      def alike(full, colours, family)
         full.each_index.to_a.combination(2).filter_map do |one, other|
-          next if ColourDifference.of(full[one].srgb, full[other].srgb) < ALIKE
+          next if ColourDifference.of(full[one].srgb, full[other].srgb) < family
 
-          near = ColourDifference.of(colours[one][:srgb], colours[other][:srgb]) < ALIKE
+          near = ColourDifference.of(colours[one][:srgb], colours[other][:srgb]) < family
           [full[one].name, full[other].name] if near
         end
       end
