@@ -171,7 +171,7 @@ module DeckBough
 
       def worry(piece, summary)
         { summary: summary, measured: Kinds.of(piece[:kind]).measure.call(piece[:settings]), lines: [],
-          portrait: nil }
+          portrait: nil, seen: nil }
       end
 
       def now

@@ -19,6 +19,8 @@ module DeckBough
         @pieces = Store::Pieces.new(database, studio[:id])
         @needs = Needs.new(database, studio, budget: budget)
         @rows = Store::Needs.new(database, studio[:id])
+        @looks = Store::Looks.new(database, studio[:id])
+        @house = Store::HouseRules.new(database, studio[:id])
       end
 
       def desk(today:, page:)
@@ -31,8 +33,11 @@ module DeckBough
       def home(id, today)
         home = @homes.find(id)
         rooms = completed([home])
+        colours = colours_of(home[:id], rooms)
         { **home, days_to_go: days(home, today), totals: totals(rooms),
-                  rooms: rooms.map { |room| { **room, wreaths: totals([room])[:wreaths] } } }
+                  rooms: rooms.map do |room|
+                    { **room, wreaths: totals([room])[:wreaths], colours: colours[room[:id]] }
+                  end }
       end
 
       # What the pieces of a home lack, piece by piece.
@@ -48,6 +53,17 @@ module DeckBough
       end
 
       private
+
+      # What each room shows against its look: its pieces put together, but for those that wear a look of their own.
+      def colours_of(home_id, rooms)
+        worn, own = @looks.of_home(home_id)
+        seen = @rows.seen(rooms.flat_map { |room| room[:pieces].map { |piece| piece[:id] } })
+        rooms.to_h do |room|
+          parts = seen.values_at(*(room[:pieces].map { |piece| piece[:id] } - own)).compact
+          palette = worn[room[:id]]
+          [room[:id], palette && DeckBough::Looks::Together.of(parts, palette, @house.current)]
+        end
+      end
 
       SHORT = %i[kind label colour unit need spares have elsewhere short spares_short packs left_over buy_cents].freeze
       private_constant :SHORT

@@ -301,6 +301,7 @@ class StockroomTest < SystemTest
     click_button "Tin lighthouse, a keepsake"
 
     assert_selector "aside h2", text: "Tin lighthouse"
+    page.driver.wait_for_network_idle
     click_button "Write an entry"
     open_list("broken")
     find("[role=option]", exact_text: "given away").click

@@ -285,6 +285,8 @@ class WreathBenchTest < SystemTest
     open_wreath
     click_button "bottom swag"
 
+    assert_selector "button[aria-pressed=true]", text: "bottom swag"
+    page.driver.wait_for_network_idle
     handle = page.evaluate_script("(() => { const b = document.querySelector(\"[data-handle='turn']\")" \
                                   ".getBoundingClientRect(); return [b.x + b.width / 2, b.y + b.height / 2]; })()")
     mouse = page.driver.browser.mouse

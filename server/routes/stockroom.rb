@@ -31,7 +31,8 @@ module DeckBough
         def show
           context.needs.complete
           thing = stockroom.thing(id)
-          answer({ **thing, rolls: store(Store::Lots).rolls([id]).fetch(id, []).first(MOST_ROLLS), **wear(thing) })
+          rolls = store(Store::Lots).rolls([id]).fetch(id, []).first(MOST_ROLLS)
+          answer({ **thing, rolls: rolls, **wear(thing), **colour(thing[:colour]) })
         end
 
         def describe
@@ -88,6 +89,14 @@ module DeckBough
           { kind: query["kind"], season: query["season"], role: query["role"], tag: query["tag"], near: query["near"],
             box: query["box"] && query_id("box"), owner: query["owner"] && query_id("owner"),
             retired: query["retired"] == "true", **days }.compact
+        end
+
+        # In words, and where it belongs in the looks that are worn.
+        def colour(colour)
+          return { colour_words: nil, looks: [] } unless colour
+
+          { colour_words: DeckBough::Looks::ColourWords.of(colour),
+            looks: store(Store::Looks).belonging(colour, planning.house) }
         end
 
         def wear(thing)

@@ -11,6 +11,8 @@ module DeckBough
         # Who may wear a look of their own, the nearest to the piece first.
         WEARERS = { "piece" => :pieces, "room" => :rooms, "home" => :homes }.freeze
         MOST_WORN = 60
+        # So many looks are told of one thing.
+        MOST_TOLD = 12
 
         # @return [Hash] a page of looks, by name
         def list(page:)
@@ -33,11 +35,37 @@ module DeckBough
           palette(wearing.where(Sequel[:pieces][:id] => piece_id).get(WORN))
         end
 
+        # What the rooms of a home wear: their own look, else the home's; and which pieces wear one of their own.
+        #
+        # @return [Array] palettes by room id, ids of the pieces
+        def of_home(home_id)
+          rooms = database[:rooms].join(:homes, id: :home_id)
+                                  .where(Sequel[:rooms][:studio_id] => studio_id, Sequel[:rooms][:home_id] => home_id)
+          worn = rooms.left_join(Sequel[:looks].as(:of_room), { id: Sequel[:rooms][:look_id], deleted_at: nil })
+                      .left_join(Sequel[:looks].as(:of_home), { id: Sequel[:homes][:look_id], deleted_at: nil })
+                      .select_hash(Sequel[:rooms][:id], Sequel.function(:coalesce, Sequel[:of_room][:id],
+                                                                        Sequel[:of_home][:id]).as(:look))
+          palettes = worn.values.compact.uniq.to_h { |id| [id, palette(id)] }
+          own = rows(:pieces).where(room_id: worn.keys).exclude(look_id: nil)
+                             .where(look_id: present.select(:id)).select_map(:id)
+          [worn.transform_values { |id| palettes[id] }, own]
+        end
+
         # @return [DeckBough::Looks::Palette, nil]
         def palette(id)
           row = (id && present.where(id: id).first) || return
-          colours = colours_of([id]).fetch(id, []).map { |colour| DeckBough::Looks::Colour.new(**colour) }
-          DeckBough::Looks::Palette.new(id: id, name: row[:name], colours: colours)
+          palette_of(id, row[:name], colours_of([id]).fetch(id, []))
+        end
+
+        # Where a colour belongs in the looks that are worn, on the palette or off it: a note, never a ban.
+        #
+        # @return [Array<Hash>] id, name, nearest, delta_e, verdict
+        def belonging(colour, house)
+          worn = WEARERS.values.map { |kind| rows(kind).where(deleted_at: nil).exclude(look_id: nil).select(:look_id) }
+          found = present.where(id: worn.reduce { |one, other| one.union(other) }).order(:name).limit(MOST_TOLD)
+                         .select_map(%i[id name])
+          colours = colours_of(found.map(&:first))
+          found.select { |id, _| colours.key?(id) }.map { |id, name| match(id, name, colours[id], colour, house) }
         end
 
         def create(given)
@@ -103,6 +131,16 @@ module DeckBough
 
         WORN = Sequel.function(:coalesce, Sequel[:own][:id], Sequel[:of_room][:id], Sequel[:of_home][:id])
         private_constant :WORN
+
+        def match(id, name, colours, colour, house)
+          told = palette_of(id, name, colours).match(colour, house)
+          { id: id, name: name, **told.outputs.slice(:nearest, :verdict), delta_e: told[:delta_e].round(1) }
+        end
+
+        def palette_of(id, name, colours)
+          colours = colours.map { |colour| DeckBough::Looks::Colour.new(**colour) }
+          DeckBough::Looks::Palette.new(id: id, name: name, colours: colours)
+        end
 
         # A look that was deleted is worn by nobody.
         def wearing

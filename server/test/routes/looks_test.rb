@@ -206,6 +206,48 @@ class LooksTest < ServerTest
     gather(SentPicture.plain(8_100, 5_000), status: 422)
   end
 
+  def front_room
+    home_named("Number Nine, Ropewalk")["rooms"].find { |one| one["name"] == "Front room" }
+  end
+
+  def test_a_room_tells_what_its_pieces_show_together
+    room = front_room
+    told = room["colours"]
+    parts = room["pieces"].filter_map { |piece| seen_areas(piece["id"]) }
+    left = 1 - (parts.sum { |part| part["areas"].values.sum } / parts.sum { |part| part["surface_m2"] })
+    short = told["shares"].select { |one| one["wanted"] - one["seen"] >= 0.05 }
+
+    assert_equal "Orchard frost", told["look"]["name"]
+    assert_operator parts.size, :>, 1
+    assert_in_delta 1, told["shares"].sum { |one| one["seen"] }, 1e-9
+    assert_in_delta [left, 0].max, told["ground"]["share"], 1e-9
+    assert_equal(short.map { |one| one["name"] }, told["short"])
+    give("piece", piece("Alcove tree"), make["id"])
+
+    refute_equal told["shares"], front_room["colours"]["shares"]
+    give("room", room["id"], look_named("Lamp oil")["id"])
+
+    assert_equal "Lamp oil", front_room["colours"]["look"]["name"]
+  end
+
+  def seen_areas(id)
+    DATABASE[:piece_needs].where(piece_id: id).get(:seen)&.to_h
+  end
+
+  def test_a_thing_says_where_it_belongs_in_the_looks_that_are_worn
+    ball = DATABASE[:styles].where(name: "Plum velvet, 8 cm").get(:id)
+    told = ask(:get, "/api/styles/#{ball}")
+    looks = told["looks"].to_h { |look| [look["name"], look.values_at("nearest", "verdict")] }
+
+    assert_equal "plum", told["colour_words"]
+    assert_equal %w[Plum on], looks["Harbour dusk"]
+    assert_equal "off", looks["Orchard frost"].last
+    refute_includes looks, "Harbour light"
+    bare = ask(:post, "/api/styles", { name: "A bare thing", kind: "decor" }, status: 201)["id"]
+
+    assert_equal [[], nil], ask(:get, "/api/styles/#{bare}").values_at("looks", "colour_words")
+  end
+
   def test_paint_is_kept_with_its_room
     room = DATABASE[:rooms].where(studio_id: demo).get(:id)
     made = ask(:post, "/api/rooms/#{room}/paints", { name: "Hall grey", srgb: "#A9ADA9" }, status: 201)

@@ -101,8 +101,16 @@ export function useStyles(piece?: string) {
   return useQuery({ queryKey: [...keys.styles, piece], queryFn: () => everyStyle(piece) });
 }
 
+/** All looks there are, page after page: to choose from. */
+async function allLooks() {
+  const page = (number: number) => ask(client.GET("/api/looks", { params: { query: { page: number } } }));
+  const first = await page(1);
+  const others = await Promise.all(Array.from({ length: first.pages - 1 }, (_, i) => page(i + 2)));
+  return { items: [first, ...others].flatMap(({ items }) => items) };
+}
+
 export function useLooks() {
-  return useQuery({ queryKey: keys.looks, queryFn: () => ask(client.GET("/api/looks")) });
+  return useQuery({ queryKey: keys.looks, queryFn: allLooks });
 }
 
 /** What is said beside a dial, such as "tree/ribbon/streams", by the studio's own house rules; nothing until it is known. */

@@ -2478,6 +2478,17 @@ export interface components {
             version: number;
         };
         StockDetails: components["schemas"]["StockThing"] & WithRequired<components["schemas"]["Particulars"], "season" | "role" | "condition" | "finish" | "bought_from" | "bought_on" | "seasons_expected" | "tag" | "decide_by" | "keepsake_of" | "keepsake_year" | "keepsake_from" | "shedding" | "drape" | "shape" | "riser_height_m" | "riser_top_m" | "tested_on" | "dead_percent" | "litres" | "parts" | "owner_home_id"> & {
+            /** @description its colour in words */
+            colour_words: string | null;
+            /** @description where it belongs in the looks that are worn */
+            looks: {
+                id: string;
+                name: string;
+                nearest: string;
+                delta_e: number;
+                /** @enum {string} */
+                verdict: "on" | "near" | "off";
+            }[];
             /** @description lengths of the rolls and offcuts of a ribbon */
             rolls: number[];
             /** @description of one each season */
@@ -2928,10 +2939,31 @@ export interface components {
             rooms: components["schemas"]["RoomOfHome"][];
         };
         RoomOfHome: components["schemas"]["RoomSurvey"] & {
+            colours: components["schemas"]["RoomColours"];
             /** @description that hang in it */
             wreaths: number;
             pieces: components["schemas"]["PieceOfRoom"][];
         };
+        /** @description what its pieces show together against its look */
+        RoomColours: {
+            look: {
+                id: string;
+                name: string;
+            };
+            shares: {
+                name: string;
+                colour: string;
+                seen: number;
+                wanted: number;
+            }[];
+            ground: {
+                colour: string | null;
+                share: number;
+            };
+            spread_l: number;
+            /** @description names of colours */
+            short: string[];
+        } | null;
         /** @description without a summary it is still to be reckoned, without a portrait still to be measured */
         PieceOfRoom: {
             id: string;

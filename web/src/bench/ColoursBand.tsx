@@ -11,9 +11,12 @@ import type { Dialled } from "./planner";
 type Seen = NonNullable<Schemas["ColoursSeen"]>;
 
 /** What is really seen and what the look wants, in words. */
-export function coloursTold({ shares }: Seen): string {
+function coloursTold({ shares }: Seen): string {
   return shares.map(({ name, seen, wanted }) => `${name} ${percent(seen)} of ${percent(wanted)}`).join(", ");
 }
+
+/** Told to who does not see the bars. */
+const UNSEEN = { position: "absolute", clipPath: "inset(50%)", width: 1, height: 1, overflow: "hidden" } as const;
 
 interface Props {
   colours: Schemas["ColoursSeen"] | undefined;
@@ -35,7 +38,6 @@ export function ColoursBand({ colours, pieceId, dialled, onDress }: Props) {
     <>
       <ButtonBase
         onClick={() => setOpen(true)}
-        aria-label={`Colour really seen: ${coloursTold(colours)}. ${notes === 0 ? "Nothing to note" : notes === 1 ? "1 note" : `${notes} notes`}`}
         sx={(theme) => ({
           width: "100%",
           font: "inherit",
@@ -56,6 +58,9 @@ export function ColoursBand({ colours, pieceId, dialled, onDress }: Props) {
           <Typography variant="body2" noWrap color="textSecondary">
             {colours.look.name}
           </Typography>
+        </Box>
+        <Box component="span" sx={UNSEEN}>
+          {coloursTold(colours)}
         </Box>
         <Box sx={{ flex: 1, minWidth: 0 }} aria-hidden>
           {hung ? (

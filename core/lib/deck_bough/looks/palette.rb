@@ -35,6 +35,9 @@ module DeckBough
       end
     end
 
+    # No look at all: what is seen of a piece is the same whatever it is held against.
+    NONE = Palette.new(id: nil, name: "", colours: [].freeze).freeze
+
     # What the colours of a piece are seen on: its surface, the colour of the greens, and how much of an ornament is
     # seen there (all of it in a flat view).
     Surface = Struct.new(:area_m2, :ground, :seen, keyword_init: true)

@@ -63,9 +63,18 @@ module DeckBough
         end
       end
 
+      # What is seen of each colour, in square metres.
+      #
+      # @return [Hash{String => Float}] by "#rrggbb"
+      def areas
+        @areas ||= @lines.each_with_object(Hash.new(0.0)) do |line, sum|
+          sum[line.style.colour] += line.need * self.class.area(line.style, @surface.seen, @house)
+        end
+      end
+
       # Everything that is seen, in square metres.
       def seen_m2
-        @seen_m2 ||= @lines.sum { |line| line.need * self.class.area(line.style, @surface.seen, @house) }
+        areas.values.sum
       end
 
       # @return [Array<Hash>] name, colour, seen, wanted (shares of what is seen)

@@ -62,7 +62,8 @@ export function HomeFields({ said, change, objections }: Props) {
       <TextField
         select
         label="Look"
-        value={said.look_id}
+        // One that was deleted is worn by nobody; it comes back with the look.
+        value={looks.data?.items.some(({ id }) => id === said.look_id) ? said.look_id : ""}
         onChange={(event) => change({ look_id: event.target.value })}
         slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
       >

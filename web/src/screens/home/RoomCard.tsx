@@ -12,6 +12,7 @@ import { counted, length, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { PieceDialog } from "./PieceDialog";
 import { PieceRow } from "./PieceRow";
+import { RoomColours } from "./RoomColours";
 
 function ceiling(room: Schemas["RoomOfHome"], units: Units): string {
   const { ceiling_left_m: left, ceiling_right_m: right } = room;
@@ -51,6 +52,7 @@ export function RoomCard({ room, home, scale }: Props) {
           Add a piece
         </Button>
       </Box>
+      <RoomColours colours={room.colours} />
       {room.pieces.map((piece) => (
         <PieceRow key={piece.id} piece={piece} home={home} scale={scale} />
       ))}

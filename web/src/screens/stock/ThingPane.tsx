@@ -14,6 +14,7 @@ import { useUnits } from "../../units/useUnits";
 import { StyleDialog } from "../../bench/StyleDialog";
 import { EntryDialog } from "./EntryDialog";
 import { Cost } from "./Cost";
+import { InLooks } from "./InLooks";
 import { KeptBy } from "./KeptBy";
 import { MergeDialog } from "./MergeDialog";
 import { ParticularsDialog } from "./ParticularsDialog";
@@ -157,6 +158,7 @@ export function ThingPane({ thing, place, titled = true }: Props) {
         <Button onClick={() => setMerging(true)}>The same as another one</Button>
       </Box>
       <KeptBy thing={thing} />
+      {details && <InLooks thing={details} />}
       {details && <Cost thing={details} />}
       {merging && <MergeDialog thing={thing} onClose={() => setMerging(false)} />}
       {putting && <PutDialog things={[thing]} onClose={() => setPutting(false)} />}

@@ -43,6 +43,7 @@ export function Where({
     details?.keepsake_from && `from ${details.keepsake_from}`,
   ].filter(Boolean);
   const state = [
+    details?.colour_words,
     CONDITIONS[thing.condition ?? "good"],
     details?.finish,
     details?.drape && DRAPES[details.drape],

@@ -120,6 +120,7 @@ export function RoomSheet({ draft, room, saved }: Props) {
             ...room,
             pieces: [],
             wreaths: 0,
+            colours: null,
             places: [...room.places].sort((a, b) => Number(b.id === adding) - Number(a.id === adding)),
           }}
           onClose={() => setAdding(null)}

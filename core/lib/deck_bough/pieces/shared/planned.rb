@@ -28,6 +28,14 @@ module DeckBough
       Looks::Seen.new(ledger.lines, surface, palette, @reckoning.house, units: @reckoning.units)
     end
 
+    # What is seen of it whatever the look, to be put together with the other pieces of its room.
+    #
+    # @return [Hash, nil] areas (by "#rrggbb"), surface_m2, ground; as Looks::Together takes it
+    def seen_areas
+      told = seen(Looks::NONE) or return
+      { areas: told.areas.to_h, surface_m2: dressed_surface.area_m2, ground: dressed_surface.ground }
+    end
+
     # @param shelf [Array<Style>] what is free for this piece, what it takes of it among that
     # @return [Array<Hash>] as Looks::Closing tells them, each with settings (unchecked; nil where no press does it)
     def colour_ways(palette, shelf)

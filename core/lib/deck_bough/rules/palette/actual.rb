@@ -19,7 +19,7 @@ module DeckBough
                     Input.number(:count, "Pieces", "pieces", 0..100_000)].freeze
         RIBBON = [Input.colour(:colour, "Colour"), Input.number(:width_m, "Width", "m", 0.001..2),
                   Input.number(:length_m, "Length", "m", 0..10_000)].freeze
-        PICK = [Input.colour(:colour, "Colour"), Input.number(:area_m2, "Outline", "m2", 0..4),
+        PICK = [Input.colour(:colour, "Colour"), Input.number(:area_m2, "Outline", "m2", 0..10_000),
                 Input.number(:count, "Pieces", "pieces", 0..100_000)].freeze
         MOST = 200
         declare id: "palette.actual", title: "Colour really seen", handbook: "75 Colour really seen",
