@@ -33,6 +33,11 @@ module SentPicture
     parts.first.join(parts.last, :horizontal).pngsave_buffer
   end
 
+  # What no browser shows.
+  def tiff
+    Vips::Image.black(40, 30, bands: 3).copy(interpretation: :srgb).tiffsave_buffer
+  end
+
   # Nothing but glass.
   def clear(kind)
     Vips::Image.black(40, 30, bands: 4).copy(interpretation: :srgb).public_send("#{kind}save_buffer")

@@ -137,6 +137,46 @@ class SeenTest < CoreTest
     assert_in_delta ribbon[:pieces] * 0.5, ribbon[:quantity]
   end
 
+  # Twenty-four in all, half of them quince: most of what hangs should be.
+  def half_quince(quince, place: PLACE, step_back: {})
+    @shelf = [quince, @pewter.with(diameter_mm: 60)]
+    TreePlan.new(settings: { "measure" => { "height_m" => 2.1 }, "ribbon" => { "method" => "none" },
+                             "ornaments" => { "styles" => %w[quince pewter], "count_by" => "own", "own_total" => 24 },
+                             "crown" => { "topper" => "none" }, "step_back" => step_back },
+                 surroundings: place, styles: @shelf)
+  end
+
+  MOSTLY = Looks::Palette.new(id: "q", name: "Quince", colours: { "Quince" => [QUINCE, 70], "Pewter" => [PEWTER, 30] }
+    .map { |name, (srgb, share)| Looks::Colour.new(name: name, srgb: srgb, share_percent: share) })
+
+  def test_what_the_piece_takes_already_closes_nothing
+    quince = @quince.with(on_hand: 15)
+    way = half_quince(quince).colour_ways(MOSTLY, [quince]).first
+
+    assert_equal [3, false], way.values_at(:pieces, :enough)
+    assert_empty half_quince(@quince.with(on_hand: 12)).colour_ways(MOSTLY, [@quince.with(on_hand: 12)])
+  end
+
+  def test_what_breaks_is_added_out_of_reach
+    glass = @quince.with(breakable: true)
+    house = Surroundings.new(stance: "bay", ceiling: PLACE.ceiling, free_width_m: 1.6, free_depth_m: 1.6, children: [2])
+    reach = house.reach_m(HouseRules.default)
+    added = lambda do |style|
+      half_quince(style, place: house).colour_ways(MOSTLY, [style]).first[:settings][:step_back][:mends]
+    end
+
+    assert(added.call(glass).all? { |mend| mend[:height_m] >= reach - 1e-3 })
+    assert(added.call(@quince).any? { |mend| mend[:height_m] < reach })
+  end
+
+  def test_more_than_a_person_mends_one_by_one_is_no_press
+    mends = Array.new(50) { { "kind" => "tuck", "height_m" => 1.0, "angle_deg" => 0 } }
+    plan = half_quince(@quince, step_back: { "mends" => mends })
+
+    assert_equal 60, plan.dressed_with(@quince, 10)[:step_back][:mends].size
+    assert_nil plan.dressed_with(@quince, 11)
+  end
+
   def test_a_press_does_what_it_says
     colours = { "Quince" => [QUINCE, 70], "Pewter" => [PEWTER, 30] }.map do |name, (srgb, share)|
       Looks::Colour.new(name: name, srgb: srgb, share_percent: share)

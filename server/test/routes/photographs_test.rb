@@ -65,10 +65,10 @@ class PhotographsTest < ServerTest
   def test_what_is_no_picture_is_refused_by_what_is_in_it
     before = files
     ["GIF89a#{'x' * 50}", "<svg xmlns='http://www.w3.org/2000/svg'/>", "%PDF-1.4 #{'x' * 50}", "\xFF\xD8 no".b,
-     "\0" * 100].each do |bytes|
+     "\0" * 100, SentPicture.tiff].each do |bytes|
       told = send_picture(bytes, status: 422)
 
-      assert_equal ["/picture"], pointers(told)
+      assert_equal([["/picture", "no_picture"]], told["errors"].map { |error| error.values_at("pointer", "code") })
     end
     assert_empty photographs
     assert_equal before, files

@@ -36,7 +36,9 @@ export function BeginFrom({ onColours }: { onColours: (colours: Colour[]) => voi
       <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
         Begin from
       </Typography>
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "auto 1fr 1fr" }, gap: 1.5 }}>
+      <Box
+        sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "auto 1fr 1fr" }, gap: 1.5, alignItems: "start" }}
+      >
         <Button
           variant="outlined"
           startIcon={<ImageOutlined />}

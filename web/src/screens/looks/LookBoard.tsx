@@ -82,7 +82,12 @@ export function LookBoard() {
             <LookRibbon colours={look.colours} height={620} />
           </Box>
         )}
-        <Box sx={{ flex: 1, minWidth: 0, overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
+        <Box
+          component="section"
+          aria-label="What lies in its colours"
+          tabIndex={0}
+          sx={{ flex: 1, minWidth: 0, overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}
+        >
           {!wide && (
             <Box sx={{ mb: 2 }}>
               <ColourBar

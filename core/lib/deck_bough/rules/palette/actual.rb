@@ -53,7 +53,7 @@ module DeckBough
                 "(#{long(given[:surface_m2], 2)} − #{long(seen_m2, 2)}) ÷ #{long(given[:surface_m2], 2)}",
                 :ground_share, outputs),
            step("What each colour has of what is seen, each thing with the nearest of the palette",
-                outputs[:shares].first(4).map { |one| "#{one[:name]} #{figure(one[:seen] * 100)} %" }.join(", "),
+                outputs[:shares].first(4).map { |one| "#{one[:name]} #{figure(one[:seen] * 100, 1)} %" }.join(", "),
                 :shares, outputs),
            step("From the darkest to the lightest that is seen, L*",
                 lights.minmax.map { |one| figure(one || 0) }.join(" to "), :spread_l, outputs)]

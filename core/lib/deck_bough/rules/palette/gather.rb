@@ -32,7 +32,7 @@ module DeckBough
           [between("Different colours in it", figure(dots.size), :colours, dots.size, "colours"),
            step("Each with the nearest centre, the centre their mean, until none moves; alike ones are one, and what " \
                 "has less than #{figure(house['palette.least_share'] * 100)} % goes to its neighbour",
-                outputs[:palette].first(4).map { |one| "#{one[:colour]} #{figure(one[:share] * 100)} %" }.join(", "),
+                outputs[:palette].first(4).map { |one| "#{one[:colour]} #{figure(one[:share] * 100, 1)} %" }.join(", "),
                 :palette, outputs)]
         end
 
