@@ -47,7 +47,8 @@ module DeckBough
         def board
           context.needs.complete
           look = looks.find(id)
-          answer({ look: look, before: before(look), **store(Store::LookBoards).of(looks.palette(id)) })
+          palette = looks.palette(id) or raise Problem.not_found("colour of it")
+          answer({ look: look, before: before(look), **store(Store::LookBoards).of(palette) })
         end
 
         # The colours a picture comes to, named and shared out so that they are all of it.

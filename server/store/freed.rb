@@ -14,8 +14,8 @@ module DeckBough
         # @param piece_ids [Sequel::Dataset, Array<String>] of the pieces that something is done to
         # @return [Array] what the block gives, and the freed (items, more)
         def by(piece_ids)
-          own = rows(:pieces).where(id: piece_ids).select_map(:id)
-          styles = rows(:piece_claims).where(piece_id: own).distinct.select_map(:style_id)
+          own = rows(:pieces).where(id: piece_ids).select_map(:id).to_set
+          styles = rows(:piece_claims).where(piece_id: own.to_a).distinct.select_map(:style_id)
           before = kept(styles)
           given = yield
           [given, told(own, before, kept(styles))]

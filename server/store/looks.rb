@@ -51,10 +51,11 @@ module DeckBough
           [worn.transform_values { |id| palettes[id] }, own]
         end
 
-        # @return [DeckBough::Looks::Palette, nil]
+        # @return [DeckBough::Looks::Palette, nil] nil where it was deleted, or has no colour
         def palette(id)
           row = (id && present.where(id: id).first) || return
-          palette_of(id, row[:name], colours_of([id]).fetch(id, []))
+          colours = colours_of([id])[id]
+          colours && palette_of(id, row[:name], colours)
         end
 
         # Where a colour belongs in the looks that are worn, on the palette or off it: a note, never a ban.

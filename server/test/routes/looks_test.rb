@@ -138,6 +138,15 @@ class LooksTest < ServerTest
     assert_nil seen("Quay window tree")
   end
 
+  def test_a_look_without_a_colour_is_worn_like_none
+    frost = make["id"]
+    give("piece", piece("Quay window tree"), frost)
+    DATABASE[:look_colours].where(look_id: frost).delete
+
+    assert_nil seen("Quay window tree")
+    ask(:get, "/api/looks/#{frost}/board", status: 404)
+  end
+
   def test_only_what_is_there_wears_what_is_there
     give("piece", SecureRandom.uuid, make["id"], status: 404)
     give("piece", piece("Quay window tree"), SecureRandom.uuid, status: 404)
