@@ -32,7 +32,14 @@ module DeckBough
 
         # @return [DeckBough::Looks::Palette, nil] what a piece wears: its own look, else its room's, else its home's
         def of_piece(piece_id)
-          palette(wearing.where(Sequel[:pieces][:id] => piece_id).get(WORN))
+          worn = wearing.where(Sequel[:pieces][:id] => piece_id).select(WORN)
+          colours = database[:look_colours].join(:looks, id: :look_id)
+                                           .where(Sequel[:look_colours][:studio_id] => studio_id, look_id: worn)
+                                           .order(:position)
+                                           .select_map([:look_id, Sequel[:looks][:name].as(:look),
+                                                        Sequel[:look_colours][:name], :srgb, :share_percent])
+          id, name = colours.first
+          id && palette_of(id, name, colours.map { |_, _, *colour| %i[name srgb share_percent].zip(colour).to_h })
         end
 
         # What the rooms of a home wear: their own look, else the home's; and which pieces wear one of their own.

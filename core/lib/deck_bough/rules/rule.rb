@@ -51,8 +51,8 @@ module DeckBough
 
       def answer
         outputs = call.freeze
-        told = { outputs: outputs, findings: findings(outputs), working: working(outputs) }
-        Answer.new(rule: self.class.declaration.id, inputs: given, constants: house.read.uniq.freeze, **told)
+        Answer.new(rule: self.class.declaration.id, inputs: given, outputs: outputs, findings: findings(outputs),
+                   tells: -> { [working(outputs), house.read.uniq.freeze] })
       end
 
       def findings(_outputs)

@@ -229,7 +229,9 @@ module DeckBough
 
     # For a rule that takes its time: asked again only when it would answer otherwise.
     def ask_once(rule, **inputs)
-      @kept ? @kept.fetch([rule, inputs, house.changes, units]) { ask(rule, **inputs) } : ask(rule, **inputs)
+      return ask(rule, **inputs) unless @kept
+
+      @kept.fetch([rule, inputs, house.changes, units]) { ask(rule, **inputs).settled }
     end
 
     def shares
