@@ -3,11 +3,12 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import CircularProgress from "@mui/material/CircularProgress";
 import Typography from "@mui/material/Typography";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { asProblem } from "../api/client";
-import { addPhotograph, photograph, TAKEN, tooLarge, type Shown } from "../api/photographs";
+import { addPhotograph, photograph, tooLarge, type Shown } from "../api/photographs";
 import { keys, queryClient } from "../api/queries";
 import { PhotographViewer } from "./PhotographViewer";
+import { usePictures } from "./usePictures";
 
 const TILE = 56;
 
@@ -22,7 +23,6 @@ interface Props {
 
 /** Photographs of one thing in a row: looked at, added to. */
 export function Photographs({ of, id, name, photographs }: Props) {
-  const chooser = useRef<HTMLInputElement>(null);
   const [sending, setSending] = useState(0);
   const [refused, setRefused] = useState<string | null>(null);
   const [seen, setSeen] = useState<string | null>(null);
@@ -42,6 +42,7 @@ export function Photographs({ of, id, name, photographs }: Props) {
     await queryClient.invalidateQueries({ queryKey: keys.styles });
   }
 
+  const pictures = usePictures(`Choose photographs of ${name}`, (files) => void send(files), true);
   return (
     <Box sx={{ mt: 1.5 }}>
       <Box component="ul" aria-label={`Photographs of ${name}`} sx={row}>
@@ -58,7 +59,7 @@ export function Photographs({ of, id, name, photographs }: Props) {
         ))}
         <li>
           <ButtonBase
-            onClick={() => chooser.current?.click()}
+            onClick={() => pictures.choose()}
             disabled={sending > 0}
             sx={{ ...tile, width: "auto", px: 1.5, gap: 1, borderStyle: "dashed", borderColor: "text.secondary" }}
           >
@@ -74,19 +75,7 @@ export function Photographs({ of, id, name, photographs }: Props) {
           {refused}
         </Typography>
       )}
-      <input
-        ref={chooser}
-        type="file"
-        accept={TAKEN}
-        multiple
-        hidden
-        aria-label={`Choose photographs of ${name}`}
-        onChange={(event) => {
-          const files = [...(event.target.files ?? [])];
-          event.target.value = "";
-          if (files.length > 0) void send(files);
-        }}
-      />
+      {pictures.input}
       {seen && (
         <PhotographViewer
           name={name}

@@ -4,9 +4,10 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { asProblem, type Schemas } from "../../api/client";
-import { gatherColours, TAKEN, tooLarge } from "../../api/photographs";
+import { gatherColours, tooLarge } from "../../api/photographs";
+import { usePictures } from "../../parts/usePictures";
 import { ThingField } from "../stock/ThingField";
 import { usePaints } from "./useLook";
 
@@ -14,7 +15,6 @@ type Colour = Schemas["LookColour"];
 
 /** What a look begins from: the colours of a picture, leftover paint of a room, a thing of the stock. */
 export function BeginFrom({ onColours }: { onColours: (colours: Colour[]) => void }) {
-  const chooser = useRef<HTMLInputElement>(null);
   const paints = usePaints().data?.items ?? [];
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
@@ -31,6 +31,7 @@ export function BeginFrom({ onColours }: { onColours: (colours: Colour[]) => voi
     setBusy(false);
   }
 
+  const pictures = usePictures("Choose a picture to begin from", ([file]) => file && void look(file));
   return (
     <Box component="section" aria-label="Begin from" sx={{ mt: 2 }}>
       <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
@@ -39,12 +40,7 @@ export function BeginFrom({ onColours }: { onColours: (colours: Colour[]) => voi
       <Box
         sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "auto 1fr 1fr" }, gap: 1.5, alignItems: "start" }}
       >
-        <Button
-          variant="outlined"
-          startIcon={<ImageOutlined />}
-          disabled={busy}
-          onClick={() => chooser.current?.click()}
-        >
+        <Button variant="outlined" startIcon={<ImageOutlined />} disabled={busy} onClick={() => pictures.choose()}>
           {busy ? "Looking…" : "A picture"}
         </Button>
         <TextField
@@ -77,18 +73,7 @@ export function BeginFrom({ onColours }: { onColours: (colours: Colour[]) => voi
           {refused}
         </Typography>
       )}
-      <input
-        ref={chooser}
-        type="file"
-        accept={TAKEN}
-        hidden
-        aria-label="Choose a picture to begin from"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = "";
-          if (file) void look(file);
-        }}
-      />
+      {pictures.input}
     </Box>
   );
 }

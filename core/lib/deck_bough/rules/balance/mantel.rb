@@ -22,39 +22,22 @@ module DeckBough
         end
 
         def working(outputs)
-          [between("Weight to the eye: outline × (0.5 + darkness)", given[:items].first(4).map do |item|
-            long(weight(item), 2)
-          end.join(" + "), :weight_m2, total, "m2"),
+          [between("Weight to the eye: outline × (0.5 + darkness)",
+                   given[:items].first(4).map { |item| long(beam.weight(item), 2) }.join(" + "),
+                   :weight_m2, beam.total, "m2"),
            step("Leverage about the middle, over weight × half the length",
-                "#{long(leverage, 3)} ÷ (#{long(total, 2)} × #{long(half)})", :value, outputs),
+                "#{long(beam.leverage, 3)} ÷ (#{long(beam.total, 2)} × #{long(beam.half)})", :value, outputs),
            step("Even up to #{figure(house['balance.mirrored'])}", figure(value), :side, outputs)]
-        end
-
-        # A large thing weighs, and a dark one.
-        def self.weight(item)
-          item[:area_m2] * (0.5 + 1 - (item[:lightness] / 100.0))
         end
 
         private
 
-        def half
-          given[:length_m] / 2.0
-        end
-
-        def weight(item)
-          Mantel.weight(item)
-        end
-
-        def total
-          given[:items].sum(0.0) { |item| weight(item) }
-        end
-
-        def leverage
-          given[:items].sum(0.0) { |item| weight(item) * (item[:at_m] - half) }
+        def beam
+          @beam ||= Beam.new(span_m: given[:length_m], items: given[:items])
         end
 
         def value
-          total.zero? ? 0.0 : leverage / (total * half)
+          beam.value
         end
 
         def side

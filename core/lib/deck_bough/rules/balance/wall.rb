@@ -25,9 +25,10 @@ module DeckBough
 
         def working(outputs)
           [between("Weight to the eye: outline × (0.5 + darkness)",
-                   given[:items].first(4).map { |item| long(weight(item), 2) }.join(" + "), :weight_m2, total, "m2"),
+                   given[:items].first(4).map { |item| long(beam.weight(item), 2) }.join(" + "),
+                   :weight_m2, beam.total, "m2"),
            step("Leverage about the middle, over weight × half the width",
-                "#{long(leverage, 3)} ÷ (#{long(total, 2)} × #{long(half)})", :value, outputs),
+                "#{long(beam.leverage, 3)} ÷ (#{long(beam.total, 2)} × #{long(beam.half)})", :value, outputs),
            step("Even up to #{figure(house['balance.wall_even'])}, leaning above " \
                 "#{figure(house['balance.wall_leaning'])}", figure(value.abs), :verdict, outputs),
            step("To which side", figure(value), :side, outputs)]
@@ -35,24 +36,12 @@ module DeckBough
 
         private
 
-        def half
-          given[:width_m] / 2.0
-        end
-
-        def weight(item)
-          Mantel.weight(item)
-        end
-
-        def total
-          given[:items].sum(0.0) { |item| weight(item) }
-        end
-
-        def leverage
-          given[:items].sum(0.0) { |item| weight(item) * (item[:at_m] - half) }
+        def beam
+          @beam ||= Beam.new(span_m: given[:width_m], items: given[:items])
         end
 
         def value
-          total.zero? ? 0.0 : leverage / (total * half)
+          beam.value
         end
 
         def verdict
