@@ -35,6 +35,7 @@ class LooksTest < SystemTest
     end
     assert_selector "section[aria-label='Greens it goes with'] li", minimum: 1
     assert_text "without blue: Pewter and Sage look alike"
+    assert_selector "section[aria-label='Quince yellow'] li", text: /Quince gingham ribbon.*this year’s layer/m
     open_board("Harbour dusk")
 
     assert_selector "section[aria-label='Begun from']", text: "Harbour light"

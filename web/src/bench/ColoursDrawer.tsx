@@ -13,6 +13,7 @@ import { ColourDot } from "../parts/ColourDot";
 import { Failed } from "../parts/Failed";
 import { Loading } from "../parts/Loading";
 import { SideDrawer } from "../parts/SideDrawer";
+import { reachable } from "../theme/theme";
 import { amount } from "../units/amount";
 import { counted, percent } from "../units/format";
 import { useUnits } from "../units/useUnits";
@@ -121,7 +122,7 @@ function Inside({ told, colours, onDress }: InsideProps) {
     <>
       <Typography color="textSecondary" sx={{ mb: 1.5 }}>
         against{" "}
-        <Link component={RouterLink} to={`/looks/${colours.look.id}`} color="inherit">
+        <Link component={RouterLink} to={`/looks/${colours.look.id}`} color="inherit" sx={reachable}>
           {colours.look.name}
         </Link>
         ; greens are {percent(ground)} of the surface and left out

@@ -7,6 +7,7 @@ import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useLooks } from "../../api/queries";
 import { count, counted, date, daysToGo, minutes, money } from "../../units/format";
+import { reachable } from "../../theme/theme";
 import { facts } from "./householdFacts";
 import { useCurrency } from "../../units/useUnits";
 
@@ -36,7 +37,12 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
       </Box>
       {look && (
         <Box>
-          <Link component={RouterLink} to={`/looks/${look.id}`} color="inherit" sx={{ fontWeight: 600, fontSize: 13 }}>
+          <Link
+            component={RouterLink}
+            to={`/looks/${look.id}`}
+            color="inherit"
+            sx={[{ fontWeight: 600, fontSize: 13 }, reachable]}
+          >
             {look.name}
           </Link>
           <Box

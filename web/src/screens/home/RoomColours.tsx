@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { ColourBar } from "../../parts/ColourBar";
+import { reachable } from "../../theme/theme";
 import { percent } from "../../units/format";
 
 /** What the pieces of a room show together, over what its look wants. */
@@ -17,7 +18,13 @@ export function RoomColours({ colours }: { colours: Schemas["RoomColours"] }) {
       aria-label="Colour really seen"
       sx={{ display: "flex", alignItems: "center", gap: 2, px: 2, pb: 1.5, flexWrap: { xs: "wrap", sm: "nowrap" } }}
     >
-      <Link component={RouterLink} to={`/looks/${look.id}`} color="inherit" variant="body2" sx={{ flexShrink: 0 }}>
+      <Link
+        component={RouterLink}
+        to={`/looks/${look.id}`}
+        color="inherit"
+        variant="body2"
+        sx={[{ flexShrink: 0 }, reachable]}
+      >
         {look.name}
       </Link>
       <Box sx={{ flex: 1, minWidth: 160, maxWidth: 460 }}>

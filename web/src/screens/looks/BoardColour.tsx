@@ -20,6 +20,11 @@ function Tile({ thing, place }: { thing: Schemas["StockThing"]; place: number })
         {amount(thing.on_hand, thing.kind, units)}
         {thing.apart !== undefined && ` · ΔE ${Math.round(thing.apart)}`}
       </Typography>
+      {thing.role === "change" && (
+        <Typography variant="body2" color="secondary">
+          this year’s layer
+        </Typography>
+      )}
     </Box>
   );
 }

@@ -3,6 +3,7 @@ import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
+import { reachable } from "../../theme/theme";
 
 const TOLD = { on: "on the palette", near: "near it", off: "off the palette" } as const;
 
@@ -17,7 +18,12 @@ export function InLooks({ thing }: { thing: Schemas["StockDetails"] }) {
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {thing.looks.map(({ id, name, nearest, verdict }) => (
           <Box component="li" key={id} sx={{ display: "flex", gap: 1, py: 0.5, alignItems: "baseline" }}>
-            <Link component={RouterLink} to={`/looks/${id}`} color="inherit" sx={{ fontWeight: 600, flex: 1 }}>
+            <Link
+              component={RouterLink}
+              to={`/looks/${id}`}
+              color="inherit"
+              sx={[{ fontWeight: 600, flex: 1 }, reachable]}
+            >
               {name}
             </Link>
             <Typography variant="body2" color="textSecondary" sx={{ textAlign: "right" }}>

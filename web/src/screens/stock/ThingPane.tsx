@@ -112,7 +112,17 @@ export function ThingPane({ thing, place, titled = true }: Props) {
   }
 
   return (
-    <Box sx={{ p: 2.5, overflow: "auto", flex: 1, minHeight: 0 }}>
+    <Box
+      sx={{
+        p: 2.5,
+        overflow: "auto",
+        flex: 1,
+        minHeight: 0,
+        display: "flex",
+        flexDirection: "column",
+        "& > *": { flexShrink: 0 },
+      }}
+    >
       {titled && <Typography variant="h2">{thing.name}</Typography>}
       <Typography color="textSecondary" sx={{ mb: 1.5 }}>
         {about(thing, units)}
@@ -144,7 +154,29 @@ export function ThingPane({ thing, place, titled = true }: Props) {
           And {(moves.data?.total ?? 0) - items.length} earlier ones.
         </Typography>
       )}
-      <Box sx={{ display: "flex", gap: 1, mt: 2, flexWrap: "wrap" }}>
+      <KeptBy thing={thing} />
+      {details && <InLooks thing={details} />}
+      {details && <Cost thing={details} />}
+      <Box sx={{ height: 16, flexShrink: 0 }} />
+      {/* At the foot of the pane, so that nothing that arrives later moves them from under a finger. */}
+      <Box
+        sx={{
+          position: "sticky",
+          bottom: -20,
+          zIndex: 1,
+          mt: "auto",
+          mx: -2.5,
+          mb: -2.5,
+          px: 2.5,
+          py: 1.5,
+          bgcolor: "background.paper",
+          borderTop: 1,
+          borderColor: "divider",
+          display: "flex",
+          columnGap: 1,
+          flexWrap: "wrap",
+        }}
+      >
         <Button variant="contained" onClick={() => setWriting(true)}>
           Write an entry
         </Button>
@@ -157,9 +189,6 @@ export function ThingPane({ thing, place, titled = true }: Props) {
         </Button>
         <Button onClick={() => setMerging(true)}>The same as another one</Button>
       </Box>
-      <KeptBy thing={thing} />
-      {details && <InLooks thing={details} />}
-      {details && <Cost thing={details} />}
       {merging && <MergeDialog thing={thing} onClose={() => setMerging(false)} />}
       {putting && <PutDialog things={[thing]} onClose={() => setPutting(false)} />}
       {describing && details && <ParticularsDialog thing={details} onClose={() => setDescribing(false)} />}
