@@ -12,8 +12,9 @@ module DeckBough
         post "/api/photographs/:id/restore", :restore
 
         SHOWN = { "style" => :style_id, "box" => :box_id }.freeze
-        # A photograph never changes; whoever saw it may keep it for a day.
-        KEPT = { "cache-control" => "private, max-age=86400" }.freeze
+        # A photograph never changes; whoever saw it may keep it for a day. It is as small as it gets, so nothing on the
+        # way presses it again.
+        KEPT = { "cache-control" => "private, max-age=86400, no-transform" }.freeze
 
         def add
           answer(context.sent_file { |file| keep(file) }, 201)

@@ -190,7 +190,10 @@ class PhotographsTest < ServerTest
   def test_only_its_own_studio_sees_it
     id = send_picture(SentPicture.jpeg(60, 40))["id"]
 
-    assert_match(/private/, picture(id) && last_response.headers["cache-control"])
+    get "/api/photographs/#{id}/large", {}, "HTTP_ACCEPT_ENCODING" => "gzip"
+
+    assert_match(/private/, last_response.headers["cache-control"])
+    assert_nil last_response.headers["content-encoding"]
     stranger
     foreign = DATABASE[:styles].returning(:id).insert(studio_id: stranger, name: "Theirs", kind: "decor").first[:id]
     send_picture(SentPicture.jpeg(60, 40), id: foreign, status: 404)
