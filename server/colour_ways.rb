@@ -5,25 +5,27 @@ module DeckBough
     # Ways to close the colours a piece is short of, from what is free, each tried before it is offered: what the piece
     # shows then is what its own plan says.
     #
-    #   ColourWays.new(planning, piece, palette).of(settings: settings, place_id: nil).first[:after] # => 0.41
+    #   ColourWays.new(planning, piece, palette, place_id: nil).of(plan).first[:after] # => 0.41
     class ColourWays
       # What rounding to whole per cents hides.
       EASE = 0.005
 
-      def initialize(planning, piece, palette)
+      def initialize(planning, piece, palette, place_id:)
         @planning = planning
         @piece = piece
         @palette = palette
+        @place_id = place_id
       end
 
+      # @param plan [Planned] of the piece as it is dialled
       # @return [Array<Hash>] colour, short, style (id), name, kind, srgb, quantity, pieces, enough, apart; with
       #   settings and after (the share of the colour then) where a press does it
-      def of(settings:, place_id:)
-        plan = @planning.of(@piece, settings: settings, place_id: place_id)
-        short = plan.seen(@palette).short.first(DeckBough::Looks::Closing::MOST_COLOURS)
+      def of(plan)
+        seen = plan.seen(@palette) or return []
+        short = seen.short.first(DeckBough::Looks::Closing::MOST_COLOURS)
         shelf = @planning.stock_near(@piece, short.map { |one| one[:colour] }, DeckBough::Looks::Seen::SEEN)
         taken = taken(plan)
-        plan.colour_ways(@palette, shelf).filter_map { |way| tried(way, place_id, taken) }
+        plan.colour_ways(@palette, shelf).filter_map { |way| tried(way, taken) }
       end
 
       private
@@ -35,14 +37,14 @@ module DeckBough
 
       # What is chosen among others comes in the number that the plan shares out, not in the one that was looked for;
       # what changes nothing is not offered.
-      def tried(way, place_id, taken)
+      def tried(way, taken)
         style = way[:style]
         told = way.slice(:colour, :short, :quantity, :pieces, :enough)
                   .merge(apart: way[:apart].round(1), style: style.id, name: style.name, kind: style.kind,
                          srgb: style.colour)
         return told unless way[:settings]
 
-        plan = @planning.of(@piece, settings: way[:settings], place_id: place_id)
+        plan = @planning.of(@piece, settings: way[:settings], place_id: @place_id)
         more = (taken(plan).fetch(style.id, 0) - taken.fetch(style.id, 0)).round(6)
         more.positive? ? told.merge(after(way, plan, more)) : nil
       rescue UnplannableError

@@ -57,11 +57,12 @@ module DeckBough
       # What each room shows against its look: its pieces put together, but for those that wear a look of their own.
       def colours_of(home_id, rooms)
         worn, own = @looks.of_home(home_id)
+        house = @house.current
         seen = @rows.seen(rooms.flat_map { |room| room[:pieces].map { |piece| piece[:id] } })
         rooms.to_h do |room|
           parts = seen.values_at(*(room[:pieces].map { |piece| piece[:id] } - own)).compact
           palette = worn[room[:id]]
-          [room[:id], palette && DeckBough::Looks::Together.of(parts, palette, @house.current)]
+          [room[:id], palette && DeckBough::Looks::Together.of(parts, palette, house)]
         end
       end
 

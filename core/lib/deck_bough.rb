@@ -28,7 +28,9 @@ require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }
 require_relative "deck_bough/catalogue"
 require_relative "deck_bough/reckoner"
-%w[palette seen together closing colour_vision colour_words].each { |file| require_relative "deck_bough/looks/#{file}" }
+%w[palette shares seen together closing colour_vision colour_words].each do |file|
+  require_relative "deck_bough/looks/#{file}"
+end
 require_relative "deck_bough/pieces/kind"
 %w[shared tree run wreath wall].each do |folder|
   Dir[File.join(DeckBough::ROOT, "pieces", folder, "*.rb")].each { |file| require file }

@@ -14,7 +14,7 @@ module DeckBough
         SHOWN = { "style" => :style_id, "box" => :box_id }.freeze
         # A photograph never changes; whoever saw it may keep it for a day. It is as small as it gets, so nothing on the
         # way presses it again.
-        KEPT = { "cache-control" => "private, max-age=86400, no-transform" }.freeze
+        HELD = { "cache-control" => "private, max-age=86400, no-transform" }.freeze
 
         def add
           answer(context.sent_file { |file| keep(file) }, 201)
@@ -23,7 +23,7 @@ module DeckBough
         def picture
           version = Server::Photographs::Album::KEPT.find { |name| name.to_s == part(:version) } or
             raise Problem.not_found("photograph")
-          [200, KEPT.merge("content-type" => Server::Photographs::Album::TYPE,
+          [200, HELD.merge("content-type" => Server::Photographs::Album::TYPE,
                            "content-security-policy" => "default-src 'none'"), [photographs.read(id, version)]]
         end
 

@@ -89,10 +89,12 @@ module DeckBough
 
         # What of the shelf closes the colours that are short, each tried on the piece before it is offered.
         def colours
-          seen = dialled_plan.seen(palette)
-          ways = seen ? ColourWays.new(planning, piece, palette).of(**dialled) : []
-          working = seen && WorkingSheet.of("Colour really seen", [seen.answer], planning.house)
-          answer({ colours: seen&.call, working: working, ways: ways })
+          plan = dialled_plan
+          seen = plan.seen(palette)
+          ways = ColourWays.new(planning, piece, palette, place_id: dialled[:place_id]).of(plan)
+          told = { colours: seen&.call, ways: ways }
+          told[:working] = WorkingSheet.of("Colour really seen", [seen.answer], planning.house) if seen
+          answer(told)
         end
 
         # Where the ornaments of a tree hang and what follows from it.

@@ -8,7 +8,7 @@ module DeckBough
       #   home, frees = freed.by(piece_ids) { homes.change(id, 3, "visit_on" => "2026-12-04") }
       #   frees[:items].first # => { style:, name: "Quince glass, 6 cm", kind: "ornament", quantity: 9.0, gains: [] }
       class Freed < Table
-        # So many things are told one by one; more are counted.
+        # So many things, and of one so many pieces that have it, are told one by one; more are counted.
         MOST = 5
 
         # @param piece_ids [Sequel::Dataset, Array<String>] of the pieces that something is done to
@@ -55,9 +55,10 @@ module DeckBough
         def item(row, fewer, gains, after)
           quantity = [-fewer.sum { |_, by| by }, gains.sum { |_, by| by }].max
           { style: row[:id], name: row[:name], kind: row[:kind], quantity: quantity.round(Stock::PLACES),
-            gains: gains.map do |place, by|
+            gains: gains.sort_by { |place, by| [-by, after[place][:name]] }.first(MOST).map do |place, by|
               { **after[place].slice(:piece, :name, :home), quantity: by.round(Stock::PLACES) }
-            end }
+            end,
+            gains_more: [gains.size - MOST, 0].max }
         end
       end
     end

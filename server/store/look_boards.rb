@@ -8,8 +8,6 @@ module DeckBough
       #   look_boards.of(palette)[:colours].first[:things].first[:name] # => "Quince ball, 7 cm"
       class LookBoards < Table
         SHOWN = 10
-        # So many of a colour are compared as the eye sees them.
-        COMPARED = 200
         GREENS = %w[garland stem].freeze
         MOST_GREENS = 8
 
@@ -27,7 +25,7 @@ module DeckBough
         private
 
         def house
-          HouseRules.new(database, studio_id).current
+          @house ||= HouseRules.new(database, studio_id).current
         end
 
         def stockroom
@@ -47,10 +45,11 @@ module DeckBough
         # Everything on hand that is on the palette or near it, with the colour it is nearest to.
         def by_colour(palette)
           labs = palette.colours.to_h { |colour| [colour.name, Lab.of(colour.srgb)] }
+          far = house["palette.near"]
           found = labs.values.flat_map { |lab| candidates(lab) }.uniq(&:first)
           near = found.filter_map do |id, there, kind, *lab|
             name, apart = nearest(labs, Lab.new(*lab))
-            [name, id, apart, there, kind] if apart <= Stockroom::FAR
+            [name, id, apart, there, kind] if apart <= far
           end
           near.sort_by { |_, id, apart, *| [apart.round, id] }.group_by(&:first)
               .transform_values { |all| all.map { |_, *rest| rest } }
@@ -63,7 +62,7 @@ module DeckBough
         def candidates(lab)
           square = Stockroom.straight(lab)
           there.exclude(kind: GREENS).exclude(lab_a: nil).where(square <= Stockroom::STRAIGHT**2)
-               .order(square, Sequel[:styles][:id]).limit(COMPARED)
+               .order(square, Sequel[:styles][:id]).limit(Stockroom::MOST_NEAR)
                .select_map([Sequel[:styles][:id], :on_hand, :kind, :lab_lightness, :lab_a, :lab_b])
         end
 

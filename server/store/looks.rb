@@ -13,6 +13,7 @@ module DeckBough
         MOST_WORN = 60
         # So many looks are told of one thing.
         MOST_TOLD = 12
+        MOST_MATCHED = 100
 
         # @return [Hash] a page of looks, by name
         def list(page:)
@@ -23,11 +24,11 @@ module DeckBough
           { **found, items: found[:items].map { |row| shown(row, colours, styles) } }
         end
 
-        # @return [Hash] as listed, with worn: who wears it (of, id, name, within)
+        # @return [Hash] as listed, with worn: who wears it (of, id, name, within), and worn_more: how many are not told
         def find(id)
           row = present.where(id: id).first or raise Problem.not_found("look")
           styles = rows(:look_styles).where(look_id: id).select_hash_groups(:look_id, :style_id)
-          shown(row, colours_of([id]), styles).merge(worn: worn(id))
+          shown(row, colours_of([id]), styles).merge(worn(id))
         end
 
         # @return [DeckBough::Looks::Palette, nil] what a piece wears: its own look, else its room's, else its home's
@@ -52,7 +53,7 @@ module DeckBough
                       .left_join(Sequel[:looks].as(:of_home), { id: Sequel[:homes][:look_id], deleted_at: nil })
                       .select_hash(Sequel[:rooms][:id], Sequel.function(:coalesce, Sequel[:of_room][:id],
                                                                         Sequel[:of_home][:id]).as(:look))
-          palettes = worn.values.compact.uniq.to_h { |id| [id, palette(id)] }
+          palettes = palettes(worn.values.compact.uniq)
           own = rows(:pieces).where(room_id: worn.keys).exclude(look_id: nil)
                              .where(look_id: present.select(:id)).select_map(:id)
           [worn.transform_values { |id| palettes[id] }, own]
@@ -60,20 +61,24 @@ module DeckBough
 
         # @return [DeckBough::Looks::Palette, nil] nil where it was deleted, or has no colour
         def palette(id)
-          row = (id && present.where(id: id).first) || return
-          colours = colours_of([id])[id]
-          colours && palette_of(id, row[:name], colours)
+          palettes([id].compact)[id]
         end
 
-        # Where a colour belongs in the looks that are worn, on the palette or off it: a note, never a ban.
+        # @return [Hash{String => DeckBough::Looks::Palette}] by id, likewise
+        def palettes(ids)
+          names = present.where(id: ids).select_hash(:id, :name)
+          colours_of(names.keys).to_h { |id, colours| [id, palette_of(id, names[id], colours)] }
+        end
+
+        # Where a colour belongs in the looks that are worn, the nearest first: a note, never a ban.
         #
         # @return [Array<Hash>] id, name, nearest, delta_e, verdict
         def belonging(colour, house)
           worn = WEARERS.values.map { |kind| rows(kind).where(deleted_at: nil).exclude(look_id: nil).select(:look_id) }
-          found = present.where(id: worn.reduce { |one, other| one.union(other) }).order(:name).limit(MOST_TOLD)
-                         .select_map(%i[id name])
-          colours = colours_of(found.map(&:first))
-          found.select { |id, _| colours.key?(id) }.map { |id, name| match(id, name, colours[id], colour, house) }
+          ids = present.where(id: worn.reduce { |one, other| one.union(other) }).order(:name).limit(MOST_MATCHED)
+                       .select_map(:id)
+          told = palettes(ids).values.map { |palette| match(palette, colour, house) }
+          told.sort_by { |one| [one[:delta_e], one[:name]] }.first(MOST_TOLD)
         end
 
         def create(given)
@@ -140,9 +145,10 @@ module DeckBough
         WORN = Sequel.function(:coalesce, Sequel[:own][:id], Sequel[:of_room][:id], Sequel[:of_home][:id])
         private_constant :WORN
 
-        def match(id, name, colours, colour, house)
-          told = palette_of(id, name, colours).match(colour, house)
-          { id: id, name: name, **told.outputs.slice(:nearest, :verdict), delta_e: told[:delta_e].round(1) }
+        def match(palette, colour, house)
+          told = palette.match(colour, house)
+          { id: palette.id, name: palette.name, **told.outputs.slice(:nearest, :verdict),
+            delta_e: told[:delta_e].round(1) }
         end
 
         def palette_of(id, name, colours)
@@ -223,19 +229,21 @@ module DeckBough
         end
 
         def worn(id)
-          homes = database[:homes].where(look_id: id, Sequel[:homes][:deleted_at] => nil)
-                                  .select(Sequel.as("home", :of), :id, :name, Sequel.as("", :within))
+          homes = rows(:homes).where(look_id: id, deleted_at: nil)
+                              .select(Sequel.as("home", :of), :id, :name, Sequel.as("", :within))
           rooms = database[:rooms].join(:homes, id: :home_id)
-                                  .where(Sequel[:rooms][:look_id] => id, Sequel[:rooms][:deleted_at] => nil,
-                                         Sequel[:homes][:deleted_at] => nil)
+                                  .where(Sequel[:rooms][:studio_id] => studio_id, Sequel[:rooms][:look_id] => id,
+                                         Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
                                   .select(Sequel.as("room", :of), Sequel[:rooms][:id], Sequel[:rooms][:name],
                                           Sequel[:homes][:name].as(:within))
           pieces = database[:pieces].join(:rooms, id: :room_id).join(:homes, id: Sequel[:rooms][:home_id])
-                                    .where(Sequel[:pieces][:look_id] => id, Sequel[:pieces][:deleted_at] => nil,
+                                    .where(Sequel[:pieces][:studio_id] => studio_id, Sequel[:pieces][:look_id] => id,
+                                           Sequel[:pieces][:deleted_at] => nil,
                                            Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
                                     .select(Sequel.as("piece", :of), Sequel[:pieces][:id], Sequel[:pieces][:name],
                                             Sequel.join([Sequel[:homes][:name], ", ", Sequel[:rooms][:name]]))
-          homes.union(rooms, all: true).union(pieces, all: true).order(:of, :name, :id).limit(MOST_WORN).all
+          all = homes.union(rooms, all: true).union(pieces, all: true)
+          { worn: all.order(:of, :name, :id).limit(MOST_WORN).all, worn_more: [all.count - MOST_WORN, 0].max }
         end
       end
     end

@@ -18,8 +18,7 @@ module DeckBough
         MOST_DRAWN = 3
         # What leads comes first.
         KINDS = %w[ornament ribbon pick garland stem wreath light fixing tree decor tool].freeze
-        # Colours further from each other than this are plainly others (handbook 80, Look); so many are looked at.
-        FAR = 20
+        # So many colours that may be near are looked at.
         MOST_NEAR = 1_500
         # As far as two colours that look near may lie apart when only measured straight.
         STRAIGHT = 45
@@ -218,9 +217,10 @@ module DeckBough
         # The nearest colours first; what is plainly another is not told.
         def nearest(found, asked, page)
           wanted = Lab.of(asked[:near])
+          far = HouseRules.new(database, studio_id).current["palette.near"]
           near = straight(found, wanted).filter_map do |id, *lab|
             apart = ColourDifference.between(wanted, Lab.new(*lab))
-            [id, apart] if apart <= FAR
+            [id, apart] if apart <= far
           end
           sorted = near.sort_by { |id, apart| [apart, id] }
           here = sorted.slice((page - 1) * PER_PAGE, PER_PAGE).to_a.to_h

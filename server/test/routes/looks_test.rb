@@ -173,6 +173,9 @@ class LooksTest < ServerTest
     told = ask(:post, "/api/pieces/#{id}/colours", {})
 
     assert_equal told["colours"], seen("Alcove tree")
+    notes = told["colours"]["notes"].select { |note| note["code"] == "colour_short" }
+
+    assert_equal(told["colours"]["short"], notes.map { |note| note["message"][/\A(.+) is short/, 1] })
     refute_empty told["ways"]
     assert_match(/Left of the ground/, told["working"].to_json)
     pressed = told["ways"].select { |way| way["settings"] }
@@ -225,6 +228,7 @@ class LooksTest < ServerTest
     parts = room["pieces"].filter_map { |piece| seen_areas(piece["id"]) }
     left = 1 - (parts.sum { |part| part["areas"].values.sum } / parts.sum { |part| part["surface_m2"] })
     short = told["shares"].select { |one| one["wanted"] - one["seen"] >= 0.05 }
+                          .sort_by { |one| one["seen"] - one["wanted"] }
 
     assert_equal "Orchard frost", told["look"]["name"]
     assert_operator parts.size, :>, 1
@@ -241,6 +245,43 @@ class LooksTest < ServerTest
 
   def seen_areas(id)
     DATABASE[:piece_needs].where(piece_id: id).get(:seen)&.to_h
+  end
+
+  def test_of_many_who_wear_it_the_first_are_named_and_the_others_counted
+    look = make["id"]
+    room = DATABASE[:rooms].where(studio_id: demo).get(:home_id)
+    DATABASE[:homes].multi_insert(Array.new(63) { |i| { studio_id: demo, name: "Home #{i}", look_id: look } })
+    give("home", room, look)
+    told = ask(:get, "/api/looks/#{look}")
+
+    assert_equal [60, 4], [told["worn"].size, told["worn_more"]]
+  end
+
+  def test_the_studio_says_how_far_a_colour_is_near
+    names = lambda do
+      board = ask(:get, "/api/looks/#{look_named('Harbour dusk')['id']}/board")
+      board["colours"].flat_map { |colour| colour["things"].map { |thing| thing["apart"] } }
+    end
+    found = ->(near) { ask(:get, "/api/stock?near=%236b2e4f")["items"].map { |thing| thing["apart"] }.max <= near }
+
+    assert_operator names.call.max, :>, 12
+    ask(:put, "/api/house-rules/palette.near", { value: 12, was: 20 })
+
+    assert_operator names.call.max, :<=, 12
+    assert found.call(12)
+  end
+
+  def test_a_ring_too_thin_for_colours_stops_neither_bench_nor_home
+    room = DATABASE[:rooms].where(studio_id: demo, name: "Front room").get(:id)
+    made = ask(:post, "/api/rooms/#{room}/pieces",
+               { name: "Thin", kind: "wreath", settings: { place: { width_m: 0.9 },
+                                                           size: { outer_m: 0.04, inner_m: 0.0399 } } }, status: 201)
+
+    assert_nil ask(:post, "/api/pieces/#{made['id']}/plan", {})["colours"]
+    assert_equal [nil, []], ask(:post, "/api/pieces/#{made['id']}/colours", {}).values_at("colours", "ways")
+    thin = front_room["pieces"].find { |piece| piece["name"] == "Thin" }
+
+    refute_match(/failed on our side/, thin.to_json)
   end
 
   def test_a_thing_says_where_it_belongs_in_the_looks_that_are_worn

@@ -2406,6 +2406,8 @@ export interface components {
             /** @description how many other things it frees */
             more: number;
             items: {
+                /** @description how many other pieces have some */
+                gains_more: number;
                 style: string;
                 name: string;
                 kind: components["schemas"]["Style"]["kind"];
@@ -2939,13 +2941,13 @@ export interface components {
             rooms: components["schemas"]["RoomOfHome"][];
         };
         RoomOfHome: components["schemas"]["RoomSurvey"] & {
-            colours: components["schemas"]["RoomColours"];
+            colours: components["schemas"]["SharesSeen"];
             /** @description that hang in it */
             wreaths: number;
             pieces: components["schemas"]["PieceOfRoom"][];
         };
-        /** @description what its pieces show together against its look */
-        RoomColours: {
+        /** @description what is really seen against a look; null where there is no look, or nothing to dress */
+        SharesSeen: {
             look: {
                 id: string;
                 name: string;
@@ -2961,7 +2963,7 @@ export interface components {
                 share: number;
             };
             spread_l: number;
-            /** @description names of colours */
+            /** @description names of colours, the shortest first */
             short: string[];
         } | null;
         /** @description without a summary it is still to be reckoned, without a portrait still to be measured */
@@ -3344,6 +3346,8 @@ export interface components {
             colours: components["schemas"]["LookColour"][];
         };
         LookWorn: components["schemas"]["Look"] & {
+            /** @description how many wear it beside those that are told */
+            worn_more: number;
             worn: {
                 of: components["schemas"]["LookGiven"]["of"];
                 id: string;
@@ -3435,22 +3439,7 @@ export interface components {
                 home: string;
             })[];
         };
-        ColoursSeen: {
-            look: {
-                id: string;
-                name: string;
-            };
-            shares: {
-                name: string;
-                colour: string;
-                seen: number;
-                wanted: number;
-            }[];
-            ground: {
-                colour: string | null;
-                share: number;
-            };
-            spread_l: number;
+        ColoursSeen: components["schemas"]["SharesSeen"] & ({
             things: {
                 style: string;
                 name: string;
@@ -3460,7 +3449,7 @@ export interface components {
                 verdict: "on" | "near" | "off";
             }[];
             notes: components["schemas"]["Finding"][];
-        } | null;
+        } | null);
         ColourWay: {
             /** @description which of the look */
             colour: string;
@@ -3485,7 +3474,7 @@ export interface components {
         };
         ColoursAndWays: {
             colours: components["schemas"]["ColoursSeen"];
-            working: components["schemas"]["WorkingSheet"] | null;
+            working?: components["schemas"]["WorkingSheet"];
             ways: components["schemas"]["ColourWay"][];
         };
         Hints: {

@@ -14,7 +14,7 @@ import { DeleteDialog } from "../parts/DeleteDialog";
 import { DaysToGo } from "../parts/DaysToGo";
 import { MoreMenu, type MenuEntry } from "../parts/MoreMenu";
 import { steady } from "../parts/steady";
-import { freesTold } from "../parts/frees";
+import { deletedTold } from "../parts/frees";
 import { useUndo } from "../parts/undo";
 import { useUnits } from "../units/useUnits";
 import { SkipLink } from "../shell/SkipLink";
@@ -77,7 +77,7 @@ function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kep
   async function remove() {
     const { frees } = await ask(client.DELETE("/api/pieces/{id}", path));
     await navigate(`/homes/${piece.home.id}`);
-    say(`${name} was deleted. ${freesTold(frees, units)}`, async () => {
+    say(deletedTold(name, frees, units), async () => {
       await ask(client.POST("/api/pieces/{id}/restore", path));
       await cache.invalidateQueries();
     });

@@ -3,20 +3,10 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
-import { ColourBar } from "../parts/ColourBar";
-import { percent } from "../units/format";
+import { SeenAndWanted, sharesTold, UNSEEN } from "../parts/SeenAndWanted";
+import { counted } from "../units/format";
 import { ColoursDrawer } from "./ColoursDrawer";
 import type { Dialled } from "./planner";
-
-type Seen = NonNullable<Schemas["ColoursSeen"]>;
-
-/** What is really seen and what the look wants, in words. */
-function coloursTold({ shares }: Seen): string {
-  return shares.map(({ name, seen, wanted }) => `${name} ${percent(seen)} of ${percent(wanted)}`).join(", ");
-}
-
-/** Told to who does not see the bars. */
-const UNSEEN = { position: "absolute", clipPath: "inset(50%)", width: 1, height: 1, overflow: "hidden" } as const;
 
 interface Props {
   colours: Schemas["ColoursSeen"] | undefined;
@@ -30,8 +20,6 @@ interface Props {
 export function ColoursBand({ colours, pieceId, dialled, onDress }: Props) {
   const [open, setOpen] = useState(false);
   if (!colours) return null;
-  const seen = colours.shares.map(({ name, colour, seen: share }) => ({ name, srgb: colour, share }));
-  const wanted = colours.shares.map(({ name, colour, wanted: share }) => ({ name, srgb: colour, share }));
   const notes = colours.notes.length;
   const hung = colours.things.length > 0;
   return (
@@ -59,23 +47,23 @@ export function ColoursBand({ colours, pieceId, dialled, onDress }: Props) {
             {colours.look.name}
           </Typography>
         </Box>
-        <Box component="span" sx={UNSEEN}>
-          {coloursTold(colours)}
-        </Box>
-        <Box sx={{ flex: 1, minWidth: 0 }} aria-hidden>
-          {hung ? (
-            <ColourBar parts={seen} height={18} label="" numbered />
-          ) : (
-            <Typography variant="body2" color="textSecondary" sx={{ height: 18 }}>
-              nothing hangs yet
+        {hung ? (
+          <>
+            <Box component="span" sx={UNSEEN}>
+              {sharesTold(colours.shares)}
+            </Box>
+            <Box sx={{ flex: 1, minWidth: 0 }}>
+              <SeenAndWanted shares={colours.shares} height={18} />
+            </Box>
+            <Typography variant="body2" sx={{ flexShrink: 0, color: notes > 0 ? "secondary.main" : "text.secondary" }}>
+              {notes === 0 ? "as wanted" : counted(notes, "note")}
             </Typography>
-          )}
-          <Box sx={{ height: 3 }} />
-          <ColourBar parts={wanted} height={7} label="" />
-        </Box>
-        <Typography variant="body2" sx={{ flexShrink: 0, color: notes > 0 ? "secondary.main" : "text.secondary" }}>
-          {notes === 0 ? "as wanted" : notes === 1 ? "1 note" : `${notes} notes`}
-        </Typography>
+          </>
+        ) : (
+          <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
+            Nothing hangs yet that has a colour.
+          </Typography>
+        )}
       </ButtonBase>
       {open && <ColoursDrawer pieceId={pieceId} dialled={dialled} onDress={onDress} onClose={() => setOpen(false)} />}
     </>

@@ -12,6 +12,7 @@ import { ColourBar } from "../parts/ColourBar";
 import { ColourDot } from "../parts/ColourDot";
 import { Failed } from "../parts/Failed";
 import { Loading } from "../parts/Loading";
+import { sharesTold } from "../parts/SeenAndWanted";
 import { SideDrawer } from "../parts/SideDrawer";
 import { reachable } from "../theme/theme";
 import { amount } from "../units/amount";
@@ -45,10 +46,12 @@ function ShareRow({ name, colour, seen, wanted, short }: Share & { short: boolea
 
 interface WayProps {
   way: Way;
+  /** What was told before the last dial: it is asked anew. */
+  old: boolean;
   onDress: (settings: object) => void;
 }
 
-function WayRow({ way, onDress }: WayProps) {
+function WayRow({ way, old, onDress }: WayProps) {
   const units = useUnits();
   const { settings } = way;
   const tucks = way.kind === "ribbon" && way.pieces !== null ? `${counted(way.pieces, "tuck")}, ` : "";
@@ -71,7 +74,13 @@ function WayRow({ way, onDress }: WayProps) {
         </Typography>
       </Box>
       {settings && (
-        <Button variant="outlined" size="small" onClick={() => onDress(settings)} aria-label={`Put on: ${way.name}`}>
+        <Button
+          variant="outlined"
+          size="small"
+          disabled={old}
+          onClick={() => onDress(settings)}
+          aria-label={`Put on: ${way.name}`}
+        >
           Put on
         </Button>
       )}
@@ -103,7 +112,9 @@ export function ColoursDrawer({ pieceId, dialled, onDress, onClose }: Props) {
     <SideDrawer title="Colour really seen" closes="Close the colours" onClose={onClose}>
       {told.isPending && <Loading what="the colours" />}
       {told.isError && <Failed error={told.error} retry={() => void told.refetch()} />}
-      {told.data?.colours && <Inside told={told.data} colours={told.data.colours} onDress={onDress} />}
+      {told.data?.colours && (
+        <Inside told={told.data} colours={told.data.colours} old={told.isPlaceholderData} onDress={onDress} />
+      )}
     </SideDrawer>
   );
 }
@@ -111,12 +122,12 @@ export function ColoursDrawer({ pieceId, dialled, onDress, onClose }: Props) {
 interface InsideProps {
   told: Told;
   colours: NonNullable<Told["colours"]>;
+  old: boolean;
   onDress: (settings: object) => void;
 }
 
-function Inside({ told, colours, onDress }: InsideProps) {
+function Inside({ told, colours, old, onDress }: InsideProps) {
   const [working, setWorking] = useState(false);
-  const short = colours.notes.filter(({ code }) => code === "colour_short");
   const ground = colours.ground.share;
   return (
     <>
@@ -128,18 +139,14 @@ function Inside({ told, colours, onDress }: InsideProps) {
         ; greens are {percent(ground)} of the surface and left out
       </Typography>
       <ColourBar
-        label="Seen"
+        label={sharesTold(colours.shares)}
         height={30}
         numbered
         parts={colours.shares.map(({ name, colour, seen }) => ({ name, srgb: colour, share: seen }))}
       />
       <Box component="ul" aria-label="Seen and wanted" sx={{ m: 0, p: 0, mt: 1, mb: 1, listStyle: "none" }}>
         {colours.shares.map((share) => (
-          <ShareRow
-            key={share.name}
-            {...share}
-            short={short.some(({ message }) => message.startsWith(`${share.name} `))}
-          />
+          <ShareRow key={share.name} {...share} short={colours.short.includes(share.name)} />
         ))}
       </Box>
       {told.working && (
@@ -147,7 +154,7 @@ function Inside({ told, colours, onDress }: InsideProps) {
           How it is reckoned
         </Button>
       )}
-      {short.length > 0 && (
+      {colours.short.length > 0 && (
         <>
           <Typography variant="h3">What closes it</Typography>
           {told.ways.length === 0 ? (
@@ -157,7 +164,7 @@ function Inside({ told, colours, onDress }: InsideProps) {
           ) : (
             <Box component="ul" aria-label="What closes it" sx={{ m: 0, p: 0, mb: 2, listStyle: "none" }}>
               {told.ways.map((way) => (
-                <WayRow key={`${way.colour} ${way.style}`} way={way} onDress={onDress} />
+                <WayRow key={`${way.colour} ${way.style}`} way={way} old={old} onDress={onDress} />
               ))}
             </Box>
           )}
@@ -167,7 +174,7 @@ function Inside({ told, colours, onDress }: InsideProps) {
       {colours.notes.map((note) => (
         <Caution key={note.message} finding={note} />
       ))}
-      {working && <WorkingDrawer open sheet={told.working ?? undefined} onClose={() => setWorking(false)} />}
+      {working && <WorkingDrawer open sheet={told.working} onClose={() => setWorking(false)} />}
     </>
   );
 }

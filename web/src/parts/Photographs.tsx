@@ -27,16 +27,22 @@ export function Photographs({ of, id, name, photographs }: Props) {
   const [refused, setRefused] = useState<string | null>(null);
   const [seen, setSeen] = useState<string | null>(null);
 
+  /** What the studio objects to, or nothing. */
+  async function sent(file: File): Promise<string | null> {
+    try {
+      await addPhotograph(of, id, file);
+      return null;
+    } catch (error) {
+      return asProblem(error).message;
+    }
+  }
+
   async function send(files: File[]) {
     setRefused(null);
     setSending(files.length);
     for (const file of files) {
-      try {
-        if (tooLarge(file)) throw new Error(`“${file.name}” is larger than 12 MB. Choose a smaller picture.`);
-        await addPhotograph(of, id, file);
-      } catch (error) {
-        setRefused(error instanceof Error && !("details" in error) ? error.message : asProblem(error).message);
-      }
+      const objection = tooLarge(file) ?? (await sent(file));
+      if (objection) setRefused(objection);
       setSending((left) => left - 1);
     }
     await queryClient.invalidateQueries({ queryKey: keys.styles });
@@ -76,7 +82,7 @@ export function Photographs({ of, id, name, photographs }: Props) {
         </Typography>
       )}
       {pictures.input}
-      {seen && (
+      {seen && photographs.includes(seen) && (
         <PhotographViewer
           name={name}
           photographs={photographs}

@@ -1,16 +1,18 @@
 import type { Schemas } from "../api/client";
 import { amount } from "../units/amount";
-import type { Units } from "../units/format";
+import { counted, type Units } from "../units/format";
 
 type Frees = Schemas["Frees"];
 
 /** So many are said in passing; nobody reads more. */
 const SAID = 2;
 
-function gained({ gains, kind }: Frees["items"][number], units: Units): string {
-  return gains
-    .map(({ quantity, name, home }) => `, ${amount(quantity, kind, units)} of it for ${name}, ${home}`)
-    .join("");
+function gained({ gains, gains_more, kind }: Frees["items"][number], units: Units): string {
+  const [first, ...others] = gains;
+  if (!first) return "";
+  const more = others.length + gains_more;
+  const also = more > 0 ? ` and ${counted(more, "other piece")}` : "";
+  return `, ${amount(first.quantity, kind, units)} of it for ${first.name}, ${first.home}${also}`;
 }
 
 /** What a change frees, in a sentence: "Frees 9 Quince glass, 6 cm, 4 of it for Alcove tree, Number Nine." Empty: nothing. */
@@ -26,4 +28,9 @@ export function freesTold({ items, more }: Frees, units: Units): string {
 /** Of that only what another piece has from now on: what was dialled away tells the rest itself. */
 export function gainsTold({ items }: Frees, units: Units): string {
   return freesTold({ items: items.filter(({ gains }) => gains.length > 0), more: 0 }, units);
+}
+
+/** That something was deleted, and what that frees. */
+export function deletedTold(name: string, frees: Frees, units: Units): string {
+  return [`${name} was deleted.`, freesTold(frees, units)].filter(Boolean).join(" ");
 }

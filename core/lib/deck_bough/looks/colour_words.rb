@@ -43,9 +43,8 @@ module DeckBough
       def grey(lab)
         return "black" if lab.lightness < 15
 
-        lean = lab.b + (0.5 * lab.a)
-        side = if lean.abs <= LEAN then ""
-               else lean.positive? ? "warm " : "cool "
+        side = if lab.lean.abs <= LEAN then ""
+               else lab.lean.positive? ? "warm " : "cool "
                end
         "#{side}#{grey_word(lab.lightness)}"
       end

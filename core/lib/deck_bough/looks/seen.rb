@@ -9,7 +9,9 @@ module DeckBough
     #
     # What hangs is what the ledger says, without spares: one count for the ledger, the map and this.
     class Seen
-      COMMON_MM = 60.0
+      SEEN = %w[ornament ribbon pick].freeze
+      # So many are named in a note.
+      NAMED = 3
 
       # @param lines [Array<LedgerLine>]
       # @param surface [Surface]
@@ -22,13 +24,9 @@ module DeckBough
         @units = units
       end
 
-      SEEN = %w[ornament ribbon pick].freeze
-
-      # @return [Hash] look, shares, ground, spread_l, things, notes; JSON-ready
+      # @return [Hash] as Shares tells it, with things and notes; JSON-ready
       def call
-        { look: { id: @palette.id, name: @palette.name }, shares: shares, spread_l: answer[:spread_l],
-          ground: { colour: @surface.ground, share: answer[:ground_share] }, things: things.map(&:to_h),
-          notes: notes.map(&:to_h) }
+        { **told, things: things.map(&:to_h), notes: notes.map(&:to_h) }
       end
 
       # @return [Answer] of palette.actual, for its working
@@ -38,9 +36,14 @@ module DeckBough
 
       def question
         { surface_m2: @surface.area_m2, ground: @surface.ground, seen: @surface.seen, palette: @palette.to_rule,
-          ornaments: of("ornament") { |line| { diameter_mm: line.style.diameter_mm || COMMON_MM, count: line.need } },
+          ornaments: of("ornament") { |line| { diameter_mm: self.class.size(line.style), count: line.need } },
           ribbons: of("ribbon") { |line| { width_m: self.class.width(line.style, @house), length_m: line.need } },
           picks: of("pick") { |line| { area_m2: self.class.outline(line.style, @house), count: line.need } } }
+      end
+
+      # How large an ornament is, millimetres.
+      def self.size(style)
+        style.diameter_mm || HangingPlan::COMMON_MM
       end
 
       # How wide a ribbon is, metres.
@@ -57,8 +60,8 @@ module DeckBough
       # What one piece of a style, or one metre of a ribbon, shows.
       def self.area(style, seen, house)
         case style.kind
-        when "ornament" then Math::PI * (((style.diameter_mm || COMMON_MM) / 1000.0)**2) / 4 * seen
-        when "ribbon" then width(style, house) * house["palette.ribbon_seen"]
+        when "ornament" then Rules::Palette::Actual.ornament_m2(size(style), seen)
+        when "ribbon" then Rules::Palette::Actual.ribbon_m2(width(style, house), house)
         when "pick" then outline(style, house)
         end
       end
@@ -79,19 +82,12 @@ module DeckBough
 
       # @return [Array<Hash>] name, colour, seen, wanted (shares of what is seen)
       def shares
-        @shares ||= answer[:shares].map do |one|
-          { name: one[:name], colour: @palette.colour(one[:name]).srgb, seen: one[:seen], wanted: one[:wanted] }
-        end
+        told[:shares]
       end
 
-      # Colours that fall short of their share, the shortest first.
-      #
-      # @return [Array<Hash>] as shares, with by
+      # @return [Array<Hash>] as Shares tells it
       def short
-        return [] if seen_m2.zero?
-
-        shares.map { |one| { **one, by: one[:wanted] - one[:seen] } }
-              .select { |one| one[:by] >= @house["palette.short"] }.sort_by { |one| [-one[:by], one[:name]] }
+        Shares.short(shares, @house)
       end
 
       Thing = Struct.new(:style, :name, :nearest, :delta_e, :verdict, keyword_init: true)
@@ -112,6 +108,10 @@ module DeckBough
       end
 
       private
+
+      def told
+        @told ||= Shares.of(answer, @palette, ground: @surface.ground, house: @house)
+      end
 
       def note(code, **values)
         Finding.of(code, units: @units, **values)
@@ -145,8 +145,12 @@ module DeckBough
         warm, cool = sides.values_at("warm", "cool").map(&:to_a)
         return [] if warm.empty? || cool.empty? || [warm, cool].map(&:size).min >= @house["palette.repeated"]
 
-        [note(:undertones_mixed, warm: warm.map(&:name).join(", "), cool: cool.map(&:name).join(", "),
-                                 times: @house["palette.repeated"])]
+        [note(:undertones_mixed, warm: named(warm), cool: named(cool), times: @house["palette.repeated"])]
+      end
+
+      def named(styles)
+        more = styles.size - NAMED
+        "#{styles.first(NAMED).map(&:name).join(', ')}#{" and #{more} more" if more.positive?}"
       end
     end
   end

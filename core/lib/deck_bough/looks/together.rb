@@ -15,22 +15,18 @@ module DeckBough
 
       # @param parts [Array<Hash>] areas (square metres by "#rrggbb"), surface_m2, ground
       # @param palette [Palette]
-      # @return [Hash, nil] look, shares, ground, spread_l, short (names); nil where nothing is seen
+      # @return [Hash, nil] as Shares tells it; nil where nothing is seen
       def of(parts, palette, house)
-        areas = parts.map { |part| part[:areas] }.reduce({}) do |sum, more|
-          sum.merge(more) do |_, one, other|
-            one + other
-          end
+        areas = parts.each_with_object(Hash.new(0.0)) do |part, sum|
+          part[:areas].each { |colour, area| sum[colour] += area }
         end
         surface = parts.sum { |part| part[:surface_m2] }
-        return if areas.empty? || surface.zero?
+        return if areas.empty? || surface < Rules::Palette::Actual::LEAST_M2
 
         ground = ground(parts)
         answer = Catalogue.answer("palette.actual", { surface_m2: surface, ground: ground, palette: palette.to_rule,
                                                       picks: picks(areas) }, house: house)
-        shares = shares(answer, palette)
-        { look: { id: palette.id, name: palette.name }, shares: shares, spread_l: answer[:spread_l],
-          ground: { colour: ground, share: answer[:ground_share] }, short: short(shares, house) }
+        Shares.of(answer, palette, ground: ground, house: house)
       end
 
       def picks(areas)
@@ -43,16 +39,7 @@ module DeckBough
         parts.group_by { |part| part[:ground] }.max_by { |_, those| those.sum { |part| part[:surface_m2] } }&.first
       end
 
-      def shares(answer, palette)
-        answer[:shares].map do |one|
-          { name: one[:name], colour: palette.colour(one[:name]).srgb, seen: one[:seen], wanted: one[:wanted] }
-        end
-      end
-
-      def short(shares, house)
-        shares.select { |one| one[:wanted] - one[:seen] >= house["palette.short"] }.map { |one| one[:name] }
-      end
-      private_class_method :picks, :ground, :shares, :short
+      private_class_method :picks, :ground
     end
   end
 end

@@ -10,6 +10,11 @@ module DeckBough
       Math.hypot(a, b)
     end
 
+    # To the warm side above nothing, to the cool side below (handbook 75, Undertone).
+    def lean
+      b + (0.5 * a)
+    end
+
     # As near as a screen comes to it.
     #
     # @return [String] "#rrggbb"

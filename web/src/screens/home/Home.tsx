@@ -13,7 +13,7 @@ import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
-import { freesTold } from "../../parts/frees";
+import { deletedTold } from "../../parts/frees";
 import { useUndo } from "../../parts/undo";
 import { useUnits } from "../../units/useUnits";
 import { Strip } from "../../shell/Strip";
@@ -38,7 +38,7 @@ export function Home() {
     const path = { params: { path: { id: homeId } } };
     const { frees } = await ask(client.DELETE("/api/homes/{id}", path));
     await navigate("/");
-    say(`${name} was deleted. ${freesTold(frees, units)}`, async () => {
+    say(deletedTold(name, frees, units), async () => {
       await ask(client.POST("/api/homes/{id}/restore", path));
       await queryClient.invalidateQueries();
     });

@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useLooks } from "../../api/queries";
+import { ColourBar } from "../../parts/ColourBar";
 import { count, counted, date, daysToGo, minutes, money } from "../../units/format";
 import { reachable } from "../../theme/theme";
 import { facts } from "./householdFacts";
@@ -45,14 +46,12 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
           >
             {look.name}
           </Link>
-          <Box
-            sx={{ display: "flex", width: 220, height: 18, borderRadius: "2px", overflow: "hidden" }}
-            role="img"
-            aria-label={look.colours.map((colour) => `${colour.name} ${colour.share_percent} %`).join(", ")}
-          >
-            {look.colours.map((colour) => (
-              <Box key={colour.name} title={colour.name} sx={{ flex: colour.share_percent, bgcolor: colour.srgb }} />
-            ))}
+          <Box sx={{ width: 220, mt: 0.5 }}>
+            <ColourBar
+              height={18}
+              label={look.colours.map((colour) => `${colour.name} ${colour.share_percent} %`).join(", ")}
+              parts={look.colours.map(({ name, srgb, share_percent }) => ({ name, srgb, share: share_percent }))}
+            />
           </Box>
           <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5, maxWidth: 260 }}>
             {look.colours.map((colour) => colour.name.toLowerCase()).join(", ")}

@@ -11,7 +11,7 @@ import { KINDS } from "../../kinds/registry";
 import { DeleteDialog } from "../../parts/DeleteDialog";
 import { ShortButton } from "../../parts/ShortButton";
 import { MoreMenu } from "../../parts/MoreMenu";
-import { freesTold } from "../../parts/frees";
+import { deletedTold } from "../../parts/frees";
 import { useUndo } from "../../parts/undo";
 import { counted, minutes, toBuy } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
@@ -45,7 +45,7 @@ export function PieceRow({ piece, home, scale }: Props) {
   async function remove() {
     const { frees } = await ask(client.DELETE("/api/pieces/{id}", path));
     await cache.invalidateQueries({ queryKey: keys.home(home.id) });
-    say(`${piece.name} was deleted. ${freesTold(frees, units)}`, async () => {
+    say(deletedTold(piece.name, frees, units), async () => {
       await ask(client.POST("/api/pieces/{id}/restore", path));
       await cache.invalidateQueries({ queryKey: keys.home(home.id) });
     });

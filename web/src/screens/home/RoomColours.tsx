@@ -3,15 +3,13 @@ import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
-import { ColourBar } from "../../parts/ColourBar";
+import { SeenAndWanted, sharesTold, UNSEEN } from "../../parts/SeenAndWanted";
 import { reachable } from "../../theme/theme";
-import { percent } from "../../units/format";
 
 /** What the pieces of a room show together, over what its look wants. */
-export function RoomColours({ colours }: { colours: Schemas["RoomColours"] }) {
+export function RoomColours({ colours }: { colours: Schemas["SharesSeen"] }) {
   if (!colours) return null;
   const { look, shares, short } = colours;
-  const told = shares.map(({ name, seen, wanted }) => `${name} ${percent(seen)} of ${percent(wanted)}`).join(", ");
   return (
     <Box
       component="section"
@@ -28,20 +26,10 @@ export function RoomColours({ colours }: { colours: Schemas["RoomColours"] }) {
         {look.name}
       </Link>
       <Box sx={{ flex: 1, minWidth: 160, maxWidth: 460 }}>
-        <ColourBar
-          label={`Seen: ${told}`}
-          height={16}
-          numbered
-          parts={shares.map(({ name, colour, seen }) => ({ name, srgb: colour, share: seen }))}
-        />
-        <Box sx={{ height: 2 }} />
-        <Box aria-hidden>
-          <ColourBar
-            label=""
-            height={5}
-            parts={shares.map(({ name, colour, wanted }) => ({ name, srgb: colour, share: wanted }))}
-          />
+        <Box component="span" sx={UNSEEN}>
+          {sharesTold(shares)}
         </Box>
+        <SeenAndWanted shares={shares} height={16} />
       </Box>
       <Typography variant="body2" color="textSecondary">
         {short.length === 0 ? "as wanted" : `${short.join(", ")} short`}

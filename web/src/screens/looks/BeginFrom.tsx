@@ -21,7 +21,8 @@ export function BeginFrom({ onColours }: { onColours: (colours: Colour[]) => voi
 
   async function look(file: File) {
     setRefused(null);
-    if (tooLarge(file)) return setRefused(`“${file.name}” is larger than 12 MB. Choose a smaller picture.`);
+    const objection = tooLarge(file);
+    if (objection) return setRefused(objection);
     setBusy(true);
     try {
       onColours((await gatherColours(file)).colours);

@@ -68,6 +68,11 @@ export function Worn({ board, onGive }: { board: Board; onGive: () => void }) {
           </Box>
         ))}
       </Box>
+      {board.look.worn_more > 0 && (
+        <Typography color="textSecondary" sx={{ mb: 1 }}>
+          and {board.look.worn_more} more
+        </Typography>
+      )}
       <Button size="small" variant="outlined" onClick={onGive}>
         Give it to a home, room or piece
       </Button>

@@ -6,7 +6,7 @@ import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
 import { LengthReadingsProvider } from "../../parts/lengthReadings";
 import { Loading } from "../../parts/Loading";
-import { freesTold } from "../../parts/frees";
+import { deletedTold } from "../../parts/frees";
 import { useUndo } from "../../parts/undo";
 import { useUnits } from "../../units/useUnits";
 import { SurveyDesk } from "./SurveyDesk";
@@ -25,7 +25,7 @@ export function Survey() {
     const path = { params: { path: { id: told.id } } };
     const { frees } = await ask(client.DELETE("/api/rooms/{id}", path));
     await navigate(`/homes/${told.home_id}`);
-    say(`${told.name} was deleted. ${freesTold(frees, units)}`, async () => {
+    say(deletedTold(told.name, frees, units), async () => {
       await ask(client.POST("/api/rooms/{id}/restore", path));
       await cache.invalidateQueries();
     });

@@ -12,8 +12,6 @@ module DeckBough
   class RunPlan
     include Planned
 
-    MOST_ACCENTS = 30
-
     # @param lights ["before", "after"] the studio's school of when lights go on, where the settings do not say
     # @param elsewhere [Array<String>] ids of the styles in the room's other pieces
     # @param stock [Array<Style>] garlands and stems there are, for closing thin stretches and for the automatic start
@@ -66,10 +64,7 @@ module DeckBough
 
       accents = @settings[:accents][:accents]
       there = accents.find { |accent| accent[:style] == style.id } || { style: style.id, count: 0 }
-      others = accents - [there]
-      return if others.size >= MOST_ACCENTS
-
-      @settings.to_h.merge(accents: { accents: [*others, { **there, count: there[:count] + pieces }] })
+      @settings.to_h.merge(accents: { accents: [*(accents - [there]), { **there, count: there[:count] + pieces }] })
     end
 
     # How long its way is, metres; nil before it is measured.
@@ -103,8 +98,12 @@ module DeckBough
 
     private
 
+    def kind
+      "run"
+    end
+
     def envelope(**told)
-      PlanEnvelope.of(kind: "run", settings: @settings, steps: RunLayers.steps(@settings, lights: @lights), sheets: nil,
+      PlanEnvelope.of(kind: kind, settings: @settings, steps: RunLayers.steps(@settings, lights: @lights), sheets: nil,
                       fixings: fixings, assumed: @reckoning.assumed, **told)
     end
 

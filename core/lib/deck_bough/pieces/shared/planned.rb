@@ -23,7 +23,7 @@ module DeckBough
     # @return [Looks::Seen, nil] nil without a look, and where there is nothing yet to be dressed
     def seen(palette)
       surface = palette && chosen? ? dressed_surface : nil
-      return unless surface&.area_m2&.positive?
+      return if surface.nil? || surface.area_m2 < Rules::Palette::Actual::LEAST_M2
 
       Looks::Seen.new(ledger.lines, surface, palette, @reckoning.house, units: @reckoning.units)
     end
@@ -37,11 +37,11 @@ module DeckBough
     end
 
     # @param shelf [Array<Style>] what is free for this piece, what it takes of it among that
-    # @return [Array<Hash>] as Looks::Closing tells them, each with settings (unchecked; nil where no press does it)
+    # @return [Array<Hash>] as Looks::Closing tells them, each with settings (nil where no press does it)
     def colour_ways(palette, shelf)
       told = seen(palette) or return []
       ways = Looks::Closing.new(told, dressed_surface, palette, left_of(shelf), @reckoning.house, tuck_m: tuck_m).ways
-      ways.map { |way| { **way, settings: dressed_with(way[:style], way[:pieces]) } }
+      ways.map { |way| { **way, settings: settled(dressed_with(way[:style], way[:pieces])) } }
     end
 
     # The ribbon of one tuck where nothing says how long it is.
@@ -61,6 +61,13 @@ module DeckBough
     end
 
     private
+
+    # What the settings cannot hold any more no press does.
+    def settled(settings)
+      settings && Kinds.of(kind).check(settings)
+    rescue InputError
+      nil
+    end
 
     # What the piece takes already closes nothing more.
     def left_of(shelf)

@@ -5,12 +5,10 @@ module DeckBough
   #
   # Part of a plan with settings that have layers.
   module RingSites
-    MOST_PICKS = 12
-
     # @return [Hash, nil] settings, unchecked, with a style more on the sites
     def dressed_with(style, _pieces)
       layers = @settings[:layers]
-      return if style.kind == "ribbon" || layers[:picks].include?(style.id) || layers[:picks].size >= MOST_PICKS
+      return if style.kind == "ribbon" || layers[:picks].include?(style.id)
 
       @settings.to_h.merge(layers: layers.merge(picks: [*layers[:picks], style.id]))
     end

@@ -5,7 +5,6 @@ module DeckBough
   #
   #   TreeClosing.new(reckoning).with(style, 9)
   class TreeClosing
-    MOST_MENDS = 60
     # So many empty spots are looked at for each that is wanted: what breaks hangs out of reach.
     SPARE = 3
 
@@ -51,7 +50,7 @@ module DeckBough
 
     def mended(kind, pieces, style = nil)
       mends = @settings[:step_back][:mends]
-      return if mends.size + pieces > MOST_MENDS
+      return if mends.size + pieces > TreeSettings::MOST_MENDS
 
       spots = spots(pieces, style)
       return if spots.size < pieces

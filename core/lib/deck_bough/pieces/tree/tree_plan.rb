@@ -119,8 +119,12 @@ module DeckBough
 
     private
 
+    def kind
+      "tree"
+    end
+
     def envelope(**told)
-      PlanEnvelope.of(kind: "tree", settings: @settings, steps: steps, sheets: nil, best_size: best_size, **told)
+      PlanEnvelope.of(kind: kind, settings: @settings, steps: steps, sheets: nil, best_size: best_size, **told)
     end
 
     def nothing_chosen

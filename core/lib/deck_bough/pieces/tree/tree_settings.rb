@@ -28,6 +28,7 @@ module DeckBough
       Input.whole(:number, "Number", "number", 1..2_000, default: nil), Input.number(:height_m, "Height", "m", 0..12),
       Input.number(:angle_deg, "Angle", "degrees", -180..180)
     ].freeze
+    MOST_MENDS = 60
     MISSING = [Input.style(:style, "Style"), Input.whole(:count, "Missing", "pieces", 0..2_000)].freeze
     STYLES = Input.list(:styles, "Styles", Input.style(:style, "Style"), 0..40, default: [].freeze)
 
@@ -130,7 +131,7 @@ module DeckBough
       ],
       step_back: [
         Input.list(:looked, "Looked at", Input.choice(:look, "Look", LOOKS_BACK), 0..6, default: [].freeze),
-        Input.list(:mends, "Mends", MEND, 0..60, default: [].freeze)
+        Input.list(:mends, "Mends", MEND, 0..MOST_MENDS, default: [].freeze)
       ]
     }.freeze
 

@@ -75,8 +75,12 @@ module DeckBough
 
     private
 
+    def kind
+      "wall"
+    end
+
     def envelope(**told)
-      PlanEnvelope.of(kind: "wall", settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, holds: holds,
+      PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, holds: holds,
                       **told)
     end
 

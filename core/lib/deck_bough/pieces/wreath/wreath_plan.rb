@@ -91,8 +91,12 @@ module DeckBough
 
     private
 
+    def kind
+      "wreath"
+    end
+
     def envelope(**told)
-      PlanEnvelope.of(kind: "wreath", settings: @settings, steps: steps, sheets: nil, assumed: assumed, holds: holds,
+      PlanEnvelope.of(kind: kind, settings: @settings, steps: steps, sheets: nil, assumed: assumed, holds: holds,
                       **told)
     end
 

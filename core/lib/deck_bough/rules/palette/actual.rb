@@ -22,8 +22,10 @@ module DeckBough
         PICK = [Input.colour(:colour, "Colour"), Input.number(:area_m2, "Outline", "m2", 0..10_000),
                 Input.number(:count, "Pieces", "pieces", 0..100_000)].freeze
         MOST = 200
+        # Less than this nobody dresses.
+        LEAST_M2 = 0.0001
         declare id: "palette.actual", title: "Colour really seen", handbook: "75 Colour really seen",
-                inputs: [Input.number(:surface_m2, "Surface", "m2", 0.0001..10_000, why: "Something is dressed."),
+                inputs: [Input.number(:surface_m2, "Surface", "m2", LEAST_M2..10_000, why: "Something is dressed."),
                          Input.colour(:ground, "Colour of the greens", default: nil),
                          Input.number(:seen, "Of an ornament is seen", "share", 0.05..1, default: 0.6),
                          Input.list(:palette, "Palette", COLOURS, 1..40),
@@ -33,6 +35,16 @@ module DeckBough
                 outputs: { shares: "colours", ground_share: "share", spread_l: "L*" },
                 constants: %w[palette.ribbon_seen palette.flat]
 
+        # What one ornament shows.
+        def self.ornament_m2(diameter_mm, seen)
+          Math::PI * ((diameter_mm / 1000.0)**2) / 4 * seen
+        end
+
+        # What one metre of a ribbon shows.
+        def self.ribbon_m2(width_m, house)
+          width_m * house["palette.ribbon_seen"]
+        end
+
         def call
           { shares: shares, ground_share: ground_share, spread_l: spread }
         end
@@ -40,7 +52,7 @@ module DeckBough
         def findings(outputs)
           return [] if areas.empty? || outputs[:spread_l] >= house["palette.flat"]
 
-          [finding(:colours_flat, spread: outputs[:spread_l].round)]
+          [finding(:colours_flat)]
         end
 
         def working(outputs)
@@ -68,12 +80,12 @@ module DeckBough
 
         def ornaments
           given[:ornaments].map do |one|
-            [one[:colour], Math::PI * ((one[:diameter_mm] / 1000.0)**2) / 4 * one[:count] * given[:seen]]
+            [one[:colour], self.class.ornament_m2(one[:diameter_mm], given[:seen]) * one[:count]]
           end
         end
 
         def ribbons
-          given[:ribbons].map { |one| [one[:colour], one[:width_m] * one[:length_m] * house["palette.ribbon_seen"]] }
+          given[:ribbons].map { |one| [one[:colour], self.class.ribbon_m2(one[:width_m], house) * one[:length_m]] }
         end
 
         def picks

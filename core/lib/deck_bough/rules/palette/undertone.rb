@@ -13,7 +13,7 @@ module DeckBough
                 constants: %w[palette.low_chroma palette.undertone]
 
         def call
-          { u: lean, chroma: lab.chroma, undertone: undertone }
+          { u: lab.lean, chroma: lab.chroma, undertone: undertone }
         end
 
         def working(outputs)
@@ -30,15 +30,11 @@ module DeckBough
           @lab ||= Lab.of(given[:colour])
         end
 
-        def lean
-          lab.b + (0.5 * lab.a)
-        end
-
         def undertone
           return "coloured" if lab.chroma >= house["palette.low_chroma"]
-          return "neutral" if lean.abs <= house["palette.undertone"]
+          return "neutral" if lab.lean.abs <= house["palette.undertone"]
 
-          lean.positive? ? "warm" : "cool"
+          lab.lean.positive? ? "warm" : "cool"
         end
       end
     end
