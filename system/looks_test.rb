@@ -84,7 +84,7 @@ class LooksTest < SystemTest
     assert_text "What closes it"
     before = seen("Pewter")
     way = first("[aria-label='What closes it'] li", text: "Pewter is")
-    after = way.text[/Pewter is (\d+ %) then/, 1]
+    after = way.text[/Pewter is (\d+ %) then: closes (?:all|a part) of it/, 1]
     way.click_button("Put on")
 
     assert_selector "[aria-label='Seen and wanted'] li", text: /Pewter\s+#{after}/

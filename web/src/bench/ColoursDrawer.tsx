@@ -67,10 +67,8 @@ function WayRow({ way, old, onDress }: WayProps) {
           {amount(way.quantity, way.kind, units)} {way.name}
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          {way.after === undefined
-            ? `closes ${way.enough ? "all of it" : "a part of it"}`
-            : `${way.colour} is ${percent(way.after)} then`}
-          {!way.enough && way.after !== undefined && ", all there is"}
+          {way.after === undefined ? "closes" : `${way.colour} is ${percent(way.after)} then: closes`}{" "}
+          {way.enough ? "all of it" : "a part of it"}
         </Typography>
       </Box>
       {settings && (
