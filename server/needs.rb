@@ -82,6 +82,13 @@ module DeckBough
         of(@homes.of_ids(rooms.map { |room| room[:home_id] }), rooms, listed)
       end
 
+      # The constants pieces are reckoned with.
+      #
+      # @return [HouseRules]
+      def house
+        @planning.house
+      end
+
       private
 
       def around(homes, rooms)
@@ -92,12 +99,12 @@ module DeckBough
       # @param styles [String] the versions of its styles in short
       def stamp(piece, around, styles)
         home, room = around.fetch(piece[:room_id])
-        made_of = [CODE, @studio[:version], house, home[:version], room[:version], piece[:version], styles]
+        made_of = [CODE, @studio[:version], house_stamp, home[:version], room[:version], piece[:version], styles]
         Digest::SHA256.hexdigest(made_of.join(" "))
       end
 
-      def house
-        @house ||= Digest::SHA256.hexdigest(@planning.house.changes.sort.join(" "))
+      def house_stamp
+        @house_stamp ||= Digest::SHA256.hexdigest(@planning.house.changes.sort.join(" "))
       end
 
       # What is kept and still true.

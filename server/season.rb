@@ -20,7 +20,6 @@ module DeckBough
         @needs = Needs.new(database, studio, budget: budget)
         @rows = Store::Needs.new(database, studio[:id])
         @looks = Store::Looks.new(database, studio[:id])
-        @house = Store::HouseRules.new(database, studio[:id])
       end
 
       def desk(today:, page:)
@@ -57,7 +56,9 @@ module DeckBough
       # What each room shows against its look: its pieces put together, but for those that wear a look of their own.
       def colours_of(home_id, rooms)
         worn, own = @looks.of_home(home_id)
-        house = @house.current
+        return {} if worn.empty?
+
+        house = @needs.house
         seen = @rows.seen(rooms.flat_map { |room| room[:pieces].map { |piece| piece[:id] } })
         rooms.to_h do |room|
           parts = seen.values_at(*(room[:pieces].map { |piece| piece[:id] } - own)).compact

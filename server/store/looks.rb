@@ -33,14 +33,7 @@ module DeckBough
 
         # @return [DeckBough::Looks::Palette, nil] what a piece wears: its own look, else its room's, else its home's
         def of_piece(piece_id)
-          worn = wearing.where(Sequel[:pieces][:id] => piece_id).select(WORN)
-          colours = database[:look_colours].join(:looks, id: :look_id)
-                                           .where(Sequel[:look_colours][:studio_id] => studio_id, look_id: worn)
-                                           .order(:position)
-                                           .select_map([:look_id, Sequel[:looks][:name].as(:look),
-                                                        Sequel[:look_colours][:name], :srgb, :share_percent])
-          id, name = colours.first
-          id && palette_of(id, name, colours.map { |_, _, *colour| %i[name srgb share_percent].zip(colour).to_h })
+          palettes(wearing.where(Sequel[:pieces][:id] => piece_id).select(WORN)).values.first
         end
 
         # What the rooms of a home wear: their own look, else the home's; and which pieces wear one of their own.
@@ -54,6 +47,8 @@ module DeckBough
                       .select_hash(Sequel[:rooms][:id], Sequel.function(:coalesce, Sequel[:of_room][:id],
                                                                         Sequel[:of_home][:id]).as(:look))
           palettes = palettes(worn.values.compact.uniq)
+          return [{}, []] if palettes.empty?
+
           own = rows(:pieces).where(room_id: worn.keys).exclude(look_id: nil)
                              .where(look_id: present.select(:id)).select_map(:id)
           [worn.transform_values { |id| palettes[id] }, own]
@@ -64,10 +59,18 @@ module DeckBough
           palettes([id].compact)[id]
         end
 
+        # @param ids [Array<String>, Sequel::Dataset]
         # @return [Hash{String => DeckBough::Looks::Palette}] by id, likewise
         def palettes(ids)
-          names = present.where(id: ids).select_hash(:id, :name)
-          colours_of(names.keys).to_h { |id, colours| [id, palette_of(id, names[id], colours)] }
+          return {} if ids == []
+
+          colours = database[:look_colours].join(:looks, id: :look_id)
+                                           .where(Sequel[:look_colours][:studio_id] => studio_id, look_id: ids,
+                                                  deleted_at: nil)
+                                           .order(:position)
+                                           .select(:look_id, Sequel[:looks][:name].as(:look),
+                                                   Sequel[:look_colours][:name], :srgb, :share_percent)
+          colours.to_hash_groups(:look_id).to_h { |id, all| [id, palette_of(id, all)] }
         end
 
         # Where a colour belongs in the looks that are worn, the nearest first: a note, never a ban.
@@ -151,9 +154,9 @@ module DeckBough
             delta_e: told[:delta_e].round(1) }
         end
 
-        def palette_of(id, name, colours)
-          colours = colours.map { |colour| DeckBough::Looks::Colour.new(**colour) }
-          DeckBough::Looks::Palette.new(id: id, name: name, colours: colours)
+        def palette_of(id, colours)
+          told = colours.map { |one| DeckBough::Looks::Colour.new(**one.slice(:name, :srgb, :share_percent)) }
+          DeckBough::Looks::Palette.new(id: id, name: colours.first[:look], colours: told)
         end
 
         # A look that was deleted is worn by nobody.

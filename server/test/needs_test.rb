@@ -150,6 +150,12 @@ class NeedsTest < ServerTest
     home = DATABASE[:homes].where(name: "Cottage 3").get(:id)
 
     assert_operator statements { ask(:get, "/api/homes/#{home}") }, :<=, 20
+    # What its rooms show against a look takes three more, however many rooms and looks there are.
+    dressed = home_named("Tidewaiter's House")
+    other = DATABASE[:looks].where(name: "Lamp oil").get(:id)
+    DATABASE[:rooms].where(id: dressed["rooms"].first["id"]).update(look_id: other)
+
+    assert_operator statements { ask(:get, "/api/homes/#{dressed['id']}") }, :<=, 23
   end
 
   def statements
