@@ -34,11 +34,11 @@ module DeckBough
             lock(styles)
             there = on_hand(styles)
             standing = standing(styles)
-            changed = standing.flat_map do |style, claims|
-              shares = shares(there.fetch(style, 0), claims)
-              claims.filter_map { |claim| changed(claim, shares.fetch(claim[:piece_id])) }
-            end
-            keep_shares(changed)
+            shared = standing.to_h { |style, claims| [style, shares(there.fetch(style, 0), claims)] }
+            keep_shares(standing.flat_map do |style, claims|
+              claims.filter_map { |claim| changed(claim, shared[style].fetch(claim[:piece_id])) }
+            end)
+            keep_full_days(there.to_h { |style, much| [style, full(standing[style].to_a, shared[style], much)] })
           end
         end
 
@@ -180,6 +180,28 @@ module DeckBough
             DeckBough::Stock::Reservation.of(there, those.map { |claim| value(claim) })
           end
           shared.reduce(:merge)
+        end
+
+        # The days on which pieces keep all there is of a style, so that a search for what is free adds nothing up.
+        def full(claims, shares, there)
+          held = claims.map { |claim| value({ **claim, wanted: shares.fetch(claim[:piece_id]).held }) }
+          spans = there > Lots::LEAST ? DeckBough::Stock::Busy.full(held, there) : []
+          "{#{spans.map { |days| "[#{[days.begin, days.end].map { |day| edge(day) }.join(',')}]" }.join(',')}}"
+        end
+
+        def edge(day)
+          day.to_f.finite? ? Date.jd(day).iso8601 : ""
+        end
+
+        def keep_full_days(days)
+          return if days.empty?
+
+          told = days.map { |style, full| [Sequel.cast(style, :uuid), Sequel.cast(full, :datemultirange)] }
+          kept = Sequel[:stock_quantities]
+          database.from(:stock_quantities, database.values(told).as(:told, %i[style days]))
+                  .where(kept[:style_id] => Sequel[:told][:style], kept[:studio_id] => studio_id)
+                  .exclude(kept[:full_days] => Sequel[:told][:days])
+                  .update(full_days: Sequel[:told][:days])
         end
 
         # Whoever wants more than before, or has it cut by now, keeps the place in the row; whoever took nothing comes

@@ -172,46 +172,11 @@ module DeckBough
           rows(:stock_lots).where(box_id: boxes).where { quantity > Lots::LEAST }.select(:style_id)
         end
 
-        # Some are on hand, and pieces do not keep all of them.
+        # Some are on hand, and on no day between two do pieces keep all of them (Claims keeps those days).
         def some_free(from, till)
-          there = rows(:stock_quantities).where { on_hand > Lots::LEAST }
-          Sequel.expr(id: there.select(:style_id)) & Sequel.~(id: full(from, till))
-        end
-
-        # Styles of which pieces keep all there is on one day between two. What hangs together on some day is added up
-        # at once; only what does not is added up day by day: what comes, less what goes (Stock::Busy of the core).
-        def full(from, till)
-          apart = database[:kept].join(:contested, { style_id: :style_id, together: false })
-                                 .cross_join(COMES_AND_GOES)
-                                 .select(Sequel[:kept][:style_id], :on_hand, TAKEN.as(:taken))
-                                 .from_self.where { taken >= on_hand - Lots::LEAST }.select(:style_id)
-          database[:contested].where(together: true).select(:style_id).union(apart, from_self: false)
-                              .with(:kept, keeping(from, till), materialized: true)
-                              .with(:contested, contested, materialized: true)
-        end
-
-        COMES_AND_GOES = Sequel.lit("lateral (values (begins, held), (ends + 1, -held)) as e(day, much)").freeze
-        TAKEN = Sequel.function(:sum, :much).over(partition: Sequel[:kept][:style_id], order: %i[day much])
-        private_constant :COMES_AND_GOES, :TAKEN
-
-        # Of which pieces keep as much as there is, whether on one day or one after the other.
-        def contested
-          much = Sequel.function(:sum, :held)
-          there = Sequel.function(:max, :on_hand)
-          database[:kept].join(:stock_quantities, style_id: :style_id).group(Sequel[:kept][:style_id])
-                         .having { much >= there - Lots::LEAST }
-                         .select(Sequel[:kept][:style_id], there.as(:on_hand),
-                                 (Sequel.function(:max, :begins) <= Sequel.function(:min, :ends)).as(:together))
-        end
-
-        def keeping(from, till)
-          first = Sequel.function(:coalesce, :visit_on, Sequel.cast("-infinity", Date))
-          last = Sequel.function(:coalesce, :strike_on, Sequel.cast("infinity", Date))
-          kept = claims.where { held > 0 }
-          kept = kept.where(first <= till) if till
-          kept = kept.where(last >= from) if from
-          begins = from ? Sequel.function(:greatest, first, Sequel.cast(from, Date)) : first
-          kept.unordered.select(:style_id, :held, last.as(:ends), begins.as(:begins))
+          full = Sequel.lit("full_days && daterange(?::date, ?::date, '[]')", from, till)
+          there = rows(:stock_quantities).where { on_hand > Lots::LEAST }.exclude(full)
+          { id: there.select(:style_id) }
         end
 
         # The nearest colours first; what is plainly another is not told.

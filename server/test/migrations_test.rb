@@ -54,6 +54,25 @@ class MigrationsTest < ServerTest
     assert_equal trees, @database[:pieces].where(kind: "tree").select_order_map(:name)
   end
 
+  def test_days_on_which_all_is_kept_are_known_of_what_was_shared_out_before
+    there = @database[:stock_quantities].where { on_hand > 1 }.select_hash(:style_id, :on_hand).first(9)
+    pieces = @database[:pieces].order(:name).select_map(:id).first(3)
+    wanted = pieces.each_with_index.to_h do |piece, i|
+      [piece, there.to_h { |style, all| [style, { whole: all, wanted: i.zero? ? all : all / 2 }] }]
+    end
+    Server::Store::Claims.new(@database, @database[:studios].get(:id)).keep(wanted)
+    days = full_days
+    to(21)
+    to(versions.last)
+
+    assert_operator days.size, :>, 3
+    assert_equal days, full_days
+  end
+
+  def full_days
+    @database[:stock_quantities].exclude(full_days: "{}").select_hash(:style_id, :full_days)
+  end
+
   def test_what_is_counted_outlives_the_way_back
     # Wreaths, trees, decor and tools in stock are nothing the older one knows.
     later = %w[wreath tree decor tool]

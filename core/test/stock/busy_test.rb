@@ -36,4 +36,28 @@ class BusyTest < CoreTest
       assert_equal fullest, Stock::Busy.most(claims, from: from, till: till)
     end
   end
+
+  def test_days_on_which_nothing_is_left
+    assert_equal [4..4], Stock::Busy.full([claim(4, 1, 4), claim(5, 4, 6)], 9)
+    assert_equal [1..6], Stock::Busy.full([claim(4, 1, 3), claim(5, 4, 6)], 4)
+    assert_equal [1..3, 5..6], Stock::Busy.full([claim(4, 1, 3), claim(4, 5, 6), claim(3, 4, 4)], 4)
+    assert_equal [-Float::INFINITY..Float::INFINITY], Stock::Busy.full([claim(2)], 2)
+    assert_equal [2..Float::INFINITY], Stock::Busy.full([claim(0.1 + 0.2, 2)], 0.3)
+    assert_empty Stock::Busy.full([claim(4, 1, 4)], 5)
+    assert_empty Stock::Busy.full([], 1)
+  end
+
+  def test_a_day_is_full_when_all_there_is_is_taken_on_it
+    chance = Random.new(11)
+    100.times do
+      claims = Array.new(chance.rand(1..8)) do
+        first = chance.rand(0..20)
+        claim(chance.rand(1..5), chance.rand < 0.2 ? nil : first, chance.rand < 0.2 ? nil : first + chance.rand(0..9))
+      end
+      there = chance.rand(1..12)
+      full = (-2..32).select { |day| Stock::Busy.full(claims, there).any? { |days| days.cover?(day) } }
+
+      assert_equal((-2..32).select { |day| Stock::Busy.most(claims, from: day, till: day) >= there }, full)
+    end
+  end
 end

@@ -312,6 +312,41 @@ class StockroomTest < ServerTest
     assert_includes names("plum velvet", from: "2026-12-10", to: "2026-12-20"), "Plum velvet, 8 cm"
   end
 
+  # Which days are full is kept, so it has to follow whatever moves a count, a date, or which pieces there are.
+  def test_what_is_free_between_days_follows_counts_dates_and_what_comes_back
+    pieces = DATABASE[:piece_claims].where(style_id: @velvet).where { held > 0 }.select_map(:piece_id)
+    enter("counted", DATABASE[:piece_claims].where(style_id: @velvet).sum(:held))
+    free = ->(from, to) { names("plum velvet, 8", from: from, to: to).any? }
+
+    refute free.call("2026-12-10", "2026-12-20")
+    enter("bought", 1)
+
+    assert free.call("2026-12-10", "2026-12-20")
+    enter("broken", 1)
+
+    refute free.call("2026-12-10", "2026-12-20")
+    pieces.each { |piece| ask(:delete, "/api/pieces/#{piece}") }
+
+    assert free.call("2026-12-10", "2026-12-20")
+    pieces.each { |piece| ask(:post, "/api/pieces/#{piece}/restore") }
+
+    refute free.call("2026-12-10", "2026-12-20")
+    move_homes_of(pieces, visit_on: "2027-02-01", strike_on: "2027-02-09")
+
+    assert free.call("2026-12-10", "2026-12-20")
+    refute free.call("2027-02-09", "2027-03-01")
+    refute free.call("2026-12-10", "2027-02-01")
+    assert free.call("2027-02-10", "2027-03-01")
+  end
+
+  def move_homes_of(pieces, days)
+    DATABASE[:rooms].where(id: DATABASE[:pieces].where(id: pieces).select(:room_id)).distinct.select_map(:home_id)
+                    .each do |id|
+      home = ask(:get, "/api/homes/#{id}")
+      ask(:put, "/api/homes/#{id}", { **home.slice("name", "version"), **days })
+    end
+  end
+
   # One after the other two pieces use the same things: the fullest day counts, not all days together.
   def test_days_that_do_not_meet_are_not_added_up
     rows = DATABASE[:piece_claims].where(style_id: @velvet)
