@@ -80,6 +80,15 @@ module DeckBough
         areas.values.sum
       end
 
+      # How light all of it is together, the ground where nothing hangs before it.
+      #
+      # @return [Float] L*
+      def lightness
+        bare = [@surface.area_m2 - seen_m2, 0].max
+        light = areas.sum(bare * Lightness.of(@surface.ground)) { |colour, area| area * Lightness.of(colour) }
+        light / (seen_m2 + bare)
+      end
+
       # @return [Array<Hash>] name, colour, seen, wanted (shares of what is seen)
       def shares
         told[:shares]

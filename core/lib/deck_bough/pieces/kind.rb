@@ -12,8 +12,8 @@ module DeckBough
   # its plan beside the plan itself. upgrades: schema → what makes a document of it one of the next. look: module
   # whose `onto` puts the look of one on another.
   Kind = Struct.new(:name, :noun, :declared, :plan, :measure, :liked, :wants, :chooses, :gives, :upgrades, :look,
-                    keyword_init: true) do
-    def initialize(liked: {}, wants: [], chooses: [], gives: [], upgrades: {}, **)
+                    :movable, keyword_init: true) do
+    def initialize(liked: {}, wants: [], chooses: [], gives: [], upgrades: {}, movable: true, **)
       super
       freeze
     end

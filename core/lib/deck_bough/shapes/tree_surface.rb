@@ -40,6 +40,11 @@ module DeckBough
       spread / 2
     end
 
+    # What its outline covers as one stands before it, square metres: both halves of the radius over the height.
+    def outline_m2
+      2 * radius * foliage / (p + 1)
+    end
+
     # The straight length of the side, crown to hem.
     def slant
       Math.sqrt((radius**2) + (foliage**2))

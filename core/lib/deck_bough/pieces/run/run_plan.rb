@@ -77,6 +77,15 @@ module DeckBough
       @settings
     end
 
+    # How it would ask less of the eye: without lights.
+    #
+    # @return [Array<Hash>] way, settings (unchecked)
+    def quieter
+      return [] if !chosen? || @reckoning.lights.nil?
+
+      [{ way: "unlit", settings: unlit }]
+    end
+
     # What holds it, to be kept with the home: measured from its left end.
     #
     # @return [Array<Hash>] kind, rated_kg, left_m, floor_m
@@ -101,6 +110,18 @@ module DeckBough
     def kind
       "run"
     end
+
+    def stands
+      survey = @reckoning.survey
+      long = survey[:kind] == "rail" ? survey[:going_m] : survey[:length_m]
+      middle = long ? long / 2.0 : portrait.values_at(:left_m, :right_m).sum / 2
+      { middle_m: middle, area_m2: @reckoning.greenery_area, depth_m: survey[:depth_m] || DEPTH_M, round: false,
+        lit: !@reckoning.lights.nil? }
+    end
+
+    # How far greens come out of a wall where no shelf says it.
+    DEPTH_M = 0.2
+    private_constant :DEPTH_M
 
     def envelope(**told)
       PlanEnvelope.of(kind: kind, settings: @settings, steps: RunLayers.steps(@settings, lights: @lights), sheets: nil,

@@ -4,8 +4,8 @@ module DeckBough
   # What every plan can be asked for beside itself: one working, its ledger's lines, what the season desk wants. Its
   # portrait each kind draws itself.
   #
-  # Part of a plan that has `chosen?` and, privately, `sheets`, `ledger`, `figures` and the `cautions` that follow from
-  # rules.
+  # Part of a plan that has `chosen?` and, privately, `sheets`, `ledger`, `figures`, the `cautions` that follow from
+  # rules, and `stands`: where its middle is in its portrait, area, depth, whether it is round, whether it is lit.
   module Planned
     # @return [Hash, nil] the sheet behind a figure or a line
     def working(key)
@@ -36,6 +36,19 @@ module DeckBough
       { areas: told.areas.to_h, surface_m2: dressed_surface.area_m2, ground: dressed_surface.ground }
     end
 
+    # What parts of a portrait stand out of the wall.
+    OUTLINED = %w[foliage topper].freeze
+
+    # @return [Outline, nil] nil where there is nothing yet to be seen
+    def outline
+      return unless chosen?
+
+      shapes = portrait[:shapes].select { |shape| OUTLINED.include?(shape[:part]) }
+      stands => { middle_m:, **rest }
+      polygons = shapes.map { |shape| shape[:points].map { |x, y| [(x - middle_m).round(3), y] } }
+      Outline.new(polygons: polygons, middle_m: middle_m, lightness: lightness, **rest)
+    end
+
     # @param shelf [Array<Style>] what is free for this piece, what it takes of it among that
     # @return [Array<Hash>] as Looks::Closing tells them, each with settings (nil where no press does it)
     def colour_ways(palette, shelf)
@@ -61,6 +74,16 @@ module DeckBough
     end
 
     private
+
+    def unlit
+      @settings.to_h.merge(lights: { **@settings[:lights], school: "none" })
+    end
+
+    # Of what hangs and of the greens between, each by as much of it as is seen.
+    def lightness
+      told = seen(Looks::NONE)
+      told ? told.lightness : Lightness.of(dressed_surface.ground)
+    end
 
     # What the settings cannot hold any more no press does.
     def settled(settings)

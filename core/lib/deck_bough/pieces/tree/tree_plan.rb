@@ -111,6 +111,25 @@ module DeckBough
       @settings.merge(measure: measure.merge(height_m: best[:height_m], spread_m: nil, hem_m: nil))
     end
 
+    # How it would ask less of the eye: the next size down that is sold.
+    #
+    # @return [Array<Hash>] way, settings (unchecked)
+    def quieter
+      return [] unless chosen?
+
+      measure = @settings[:measure]
+      sizes = @reckoning.best_size[:sizes].map { |size| size[:height_m] }
+      smaller = sizes.select { |size| size < measure[:height_m] - SAME_SIZE_M }.max or return []
+
+      spread = measure[:spread_m] && (measure[:spread_m] * smaller / measure[:height_m]).round(3)
+      resized = { **measure, height_m: smaller, spread_m: spread, hem_m: nil }
+      [{ way: "smaller", settings: @settings.to_h.merge(measure: resized) }]
+    end
+
+    # Sizes nearer than this are one.
+    SAME_SIZE_M = 0.05
+    private_constant :SAME_SIZE_M
+
     # The best size of its place.
     def best_size
       best = @reckoning.best_size
@@ -121,6 +140,12 @@ module DeckBough
 
     def kind
       "tree"
+    end
+
+    def stands
+      surface = @reckoning.surface
+      { middle_m: 0.0, area_m2: surface.outline_m2, depth_m: surface.spread, round: true,
+        lit: @reckoning.lights[:need].positive? }
     end
 
     def envelope(**told)

@@ -68,6 +68,15 @@ module DeckBough
       @settings[:wall][:width_m]
     end
 
+    # How it would ask less of the eye: without lights.
+    #
+    # @return [Array<Hash>] way, settings (unchecked)
+    def quieter
+      return [] if !chosen? || @reckoning.rings.none? { |ring| ring.reckoning.lights }
+
+      [{ way: "unlit", settings: unlit }]
+    end
+
     # A wall brings its measures along.
     def fitted
       @settings
@@ -78,6 +87,15 @@ module DeckBough
     def kind
       "wall"
     end
+
+    def stands
+      { middle_m: @settings[:wall][:width_m] / 2.0, area_m2: dressed_surface.area_m2, depth_m: DEPTH_M, round: false,
+        lit: @reckoning.rings.any? { |ring| ring.reckoning.lights } }
+    end
+
+    # So far wreaths stand off the wall.
+    DEPTH_M = 0.12
+    private_constant :DEPTH_M
 
     def envelope(**told)
       PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, holds: holds,

@@ -84,6 +84,20 @@ module DeckBough
       chosen? ? @reckoning.ring.middle_m : nil
     end
 
+    # How it would ask less of the eye: without lights, or a fifth smaller.
+    #
+    # @return [Array<Hash>] way, settings (unchecked)
+    def quieter
+      return [] unless chosen?
+
+      size = { **@settings[:size], style: nil, outer_m: (@reckoning.ring.outer_m * SMALLER).round(3), inner_m: nil }
+      [*(@reckoning.lights && [{ way: "unlit", settings: unlit }]),
+       { way: "smaller", settings: @settings.to_h.merge(size: size) }]
+    end
+
+    SMALLER = 0.8
+    private_constant :SMALLER
+
     # A wreath brings its measures along.
     def fitted
       @settings
@@ -93,6 +107,11 @@ module DeckBough
 
     def kind
       "wreath"
+    end
+
+    def stands
+      { middle_m: @reckoning.place[:width_m] / 2.0, area_m2: @reckoning.ring.area_m2,
+        depth_m: @settings[:size][:depth_m], round: false, lit: !@reckoning.lights.nil? }
     end
 
     def envelope(**told)

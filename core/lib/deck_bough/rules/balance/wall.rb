@@ -9,9 +9,12 @@ module DeckBough
       #     { "at_m" => 2.5, "area_m2" => 1.0, "lightness" => 40 }] }).outputs
       #   # => { value: 0.25, verdict: "one_sided", side: "right" }
       class Wall < Rule
+        # A wall holds more, and is longer, than a mantel.
+        ITEM = [Input.number(:at_m, "At", "m", 0..150), Input.number(:area_m2, "Outline", "m2", 0..400),
+                Input.number(:lightness, "Lightness", "L*", 0..100)].freeze
         declare id: "balance.wall", title: "Balance of a wall", handbook: "75 Wall balance",
-                inputs: [Input.number(:width_m, "Width of the wall", "m", 0.2..100, why: "A wall has a width."),
-                         Input.list(:items, "What stands or hangs there", Mantel::ITEM, 0..200)],
+                inputs: [Input.number(:width_m, "Width of the wall", "m", 0.1..150, why: "A wall has a width."),
+                         Input.list(:items, "What stands or hangs there", ITEM, 0..200)],
                 outputs: { value: "share", verdict: "choice", side: "side" },
                 constants: %w[balance.wall_even balance.wall_leaning]
 

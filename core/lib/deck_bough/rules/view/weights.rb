@@ -11,7 +11,7 @@ module DeckBough
       #     { "id" => "wreath", "area_m2" => 0.2, "distance_m" => 3.0, "lightness" => 30, "ground_lightness" => 90 }
       #   ] })[:verdict] # => "clear"
       class Weights < Rule
-        PIECE = [Input.text(:id, "Piece", 1..64), Input.number(:area_m2, "Outline", "m2", 0..200),
+        PIECE = [Input.text(:id, "Piece", 1..64), Input.number(:area_m2, "Outline", "m2", 0..400),
                  Input.number(:distance_m, "Away", "m", 0.1..200, why: "Nobody stands inside it."),
                  Input.number(:visible, "Of it is seen", "share", 0..1, default: 1),
                  Input.number(:lightness, "Lightness", "L*", 0..100),
