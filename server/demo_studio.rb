@@ -25,6 +25,7 @@ module DeckBough
         @database.transaction do
           @studio_id = people
           @boxes = read("boxes").flat_map { |box| box(box) }.to_h
+          @made = {}
           @styles = styles
           @looks = looks
           @homes = read("homes").to_h { |home| [home.fetch("name"), home(home)] }
@@ -136,7 +137,8 @@ module DeckBough
         home = Store::Homes.new(@database, @studio_id)
                            .create(said.except("rooms", "look").merge("look_id" => @looks.fetch(said["look"]),
                                                                       **dates(said)))
-        said.fetch("rooms").each { |room| room(home, room) }
+        made = said.fetch("rooms").map { |room| [room(home, room), room] }
+        views(made)
         home
       end
 
@@ -147,8 +149,8 @@ module DeckBough
       end
 
       def room(home, said)
-        room = Store::Rooms.new(@database, @studio_id).create(home[:id], said.except("pieces", "paints"))
-        said.fetch("paints", []).each { |paint| Store::Paints.new(@database, @studio_id).keep(room[:id], paint) }
+        survey = said.except("pieces", *Exchange::HomePlanViews::PARTS).merge("plan" => seen.shut(said["plan"]))
+        room = Store::Rooms.new(@database, @studio_id).create(home[:id], survey)
         places = room[:places].to_h { |place| [place[:name], place[:id]] }
         said.fetch("pieces", []).each do |piece|
           settings = named_styles(piece.fetch("kind", "tree"), piece["settings"])
@@ -156,7 +158,20 @@ module DeckBough
                     "place_id" => piece["place"] && places.fetch(piece["place"]) }
           made = Store::Pieces.new(@database, @studio_id).create(room[:id], given)
           piece.fetch("versions", []).each { |version| version(made, version, settings) }
+          (@made[room[:id]] ||= []) << made
         end
+        room
+      end
+
+      # Rooms lead to each other by their names.
+      def views(made)
+        document = made.map { |_, said| { "pieces" => [], **said, "key" => said["name"] } }
+        rooms = made.map(&:first)
+        seen.make(rooms, document, rooms.to_h { |room| [room[:id], @made.fetch(room[:id], [])] })
+      end
+
+      def seen
+        Exchange::HomePlanViews.new(@database, @studio_id)
       end
 
       def named_styles(kind, settings)

@@ -178,7 +178,7 @@ module DeckBough
 
       def worry(piece, summary)
         { summary: summary, measured: Kinds.of(piece[:kind]).measure.call(piece[:settings]), lines: [],
-          portrait: nil, seen: nil }
+          portrait: nil, seen: nil, outline: nil }
       end
 
       def now

@@ -24,6 +24,7 @@ module DeckBough
           @pieces = Store::Pieces.new(database, studio[:id])
           @styles = Store::Styles.new(database, studio[:id])
           @anchors = Store::Anchors.new(database, studio[:id])
+          @views = HomePlanViews.new(database, studio[:id])
         end
 
         # @return [Hash] the document, JSON-ready
@@ -33,10 +34,11 @@ module DeckBough
           pieces = @pieces.of_rooms(rooms.map { |room| room[:id] })
           keys = style_keys(pieces)
           anchors = @anchors.list(home_id).group_by { |anchor| anchor[:room_id] }
+          seen = @views.out(rooms)
           { format: FORMAT, version: VERSION, home: home.slice(*Store::Homes::FACTS, *Store::Homes::DATES),
             styles: styles(keys),
             rooms: rooms.map do |room|
-              { **room_out(room, pieces.select { |piece| piece[:room_id] == room[:id] }, keys),
+              { **seen.fetch(room[:id]), **room_out(room, pieces.select { |piece| piece[:room_id] == room[:id] }, keys),
                 anchors: anchors.fetch(room[:id], []).map { |anchor| anchor.slice(*Store::Anchors::FIELDS, :piece) } }
             end }
         end
@@ -76,13 +78,21 @@ module DeckBough
 
         def piece_out(piece, places, keys)
           settings = StyleReferences.replace(Kinds.of(piece[:kind]).groups, piece[:settings], keys)
-          { **piece.slice(:name, :kind, :settings_schema), place: places[piece[:place_id]], settings: settings }
+          position = piece.slice(*Store::Positions::FIELDS) if piece[:wall]
+          { **piece.slice(:name, :kind, :settings_schema), place: places[piece[:place_id]], position: position,
+                                                           settings: settings }
         end
 
         def make(document, reading)
           ids = document["styles"].to_h { |style| [style["key"], style_id(style)] }
           home = @homes.create(document["home"])
-          document["rooms"].each_with_index { |room, i| make_room(home, room, ids, ["rooms", i], reading) }
+          pieces = {}
+          made = document["rooms"].each_with_index.map do |room, i|
+            made = new_room(home, room, ["rooms", i], reading)
+            pieces[made[:id]] = make_pieces(home, made, room, ids, ["rooms", i], reading)
+            made
+          end
+          @views.make(made, document["rooms"], pieces)
           home
         end
 
@@ -92,9 +102,15 @@ module DeckBough
           known || @styles.create(style.except("key"), account_id: @account_id)[:id]
         end
 
-        def make_room(home, room, ids, path, reading)
+        def new_room(home, room, path, reading)
           places = room["places"].map { |place| place.except("key") }
-          made = @rooms.create(home[:id], room.except("pieces", "anchors").merge("places" => places))
+          survey = room.except("pieces", "anchors", *HomePlanViews::PARTS)
+          @rooms.create(home[:id], survey.merge("places" => places, "plan" => @views.shut(room["plan"])))
+        rescue Problem => e
+          raise reading.at(path, e)
+        end
+
+        def make_pieces(home, made, room, ids, path, reading)
           place_ids = room["places"].map { |place| place["key"] }.zip(made[:places].map { |place| place[:id] }).to_h
           pieces = room["pieces"].each_with_index.map do |piece, i|
             make_piece(made, piece, place_ids, ids)
@@ -102,6 +118,7 @@ module DeckBough
             raise reading.at([*path, "pieces", i], e)
           end
           make_anchors(home, made, room.fetch("anchors", []), pieces)
+          pieces
         end
 
         # Of the piece they name, where the room has it.

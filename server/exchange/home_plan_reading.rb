@@ -9,12 +9,13 @@ module DeckBough
       #   # => the document, or a Problem that names every fault with its line
       class HomePlanReading
         PARTS = %w[format version home styles rooms].freeze
-        PIECE = %w[name kind place settings_schema settings].freeze
+        PIECE = %w[name kind place position settings_schema settings].freeze
         TOLD = 5
 
         # As many as a plan may bring at once.
         MOST = { "styles" => 1_000, "rooms" => 60, "pieces" => 60,
-                 "anchors" => Store::Anchors::MOST_IN_ROOM }.freeze
+                 "anchors" => Store::Anchors::MOST_IN_ROOM,
+                 **HomePlanViews::LISTS.transform_values(&:last) }.freeze
         ANCHOR_OF = Input.text(:piece, "Of the piece", 0..120, default: nil)
 
         # @param units ["metric", "imperial"] in which lengths are told
@@ -147,11 +148,16 @@ module DeckBough
           list(room.fetch("anchors", []), [*path, "anchors"]).each_with_index do |anchor, i|
             Inputs.collect([*StayingAnchor::INPUTS, ANCHOR_OF], anchor, [*path, "anchors", i], @faults)
           end
+          HomePlanViews::LISTS.each do |name, (inputs, _)|
+            list(room.fetch(name, []), [*path, name]).each_with_index do |one, i|
+              Inputs.collect(inputs, one, [*path, name, i], @faults)
+            end
+          end
         end
 
         def survey(room, places, path)
           plain = places.map { |place| place.is_a?(Hash) ? place.except("key") : place }
-          Survey.room(room.except("pieces", "anchors").merge("places" => plain), path)
+          Survey.room(room.except("pieces", "anchors", *HomePlanViews::PARTS).merge("places" => plain), path)
         rescue InputError => e
           @faults.concat(e.faults)
         end
@@ -170,7 +176,12 @@ module DeckBough
             fault([*path, "place"], "unknown",
                   "place names #{piece['place'].inspect[0, 60]}, which is no place of this room.")
           end
+          position(piece["position"], [*path, "position"])
           settings(Kinds.of(piece["kind"]), piece, path, style_keys) if known
+        end
+
+        def position(said, path)
+          Inputs.collect(Store::Positions::INPUTS, said, path, @faults) unless said.nil?
         end
 
         # Settings of an earlier schema are brought up to the present one; then they are checked like any a person

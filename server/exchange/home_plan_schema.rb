@@ -30,7 +30,9 @@ module DeckBough
         def room
           place = declared(Survey::PLACE, more: { key: { type: "string", minLength: 1 } }, required: ["key"])
           anchor = declared([*StayingAnchor::INPUTS, HomePlanReading::ANCHOR_OF])
-          declared(Survey::ROOM, more: { places: list(place), pieces: list(piece), anchors: list(anchor) },
+          lists = HomePlanViews::LISTS.to_h { |name, (inputs, _)| [name.to_sym, list(declared(inputs))] }
+          declared(Survey::ROOM, more: { key: { type: "string" }, plan: declared(DeckBough::Rooms::FloorPlanSurvey::PLAN),
+                                         places: list(place), pieces: list(piece), anchors: list(anchor), **lists },
                                  required: %w[places pieces])
         end
 
@@ -41,9 +43,13 @@ module DeckBough
         def piece_of(kind)
           groups = kind.groups.transform_values { |inputs| declared(inputs) }
           object({ name: { type: "string", minLength: 1, maxLength: 120 }, kind: { const: kind.name },
-                   place: { type: %w[string null] },
+                   place: { type: %w[string null] }, position: position,
                    settings_schema: { type: "integer", minimum: 1, maximum: kind.schema },
                    settings: object(groups, []) }, %w[name kind settings])
+        end
+
+        def position
+          { **declared(Store::Positions::INPUTS), type: %w[object null] }
         end
 
         def declared(inputs, more: {}, required: [])
@@ -74,6 +80,7 @@ module DeckBough
                             items: input.items.is_a?(Array) ? declared(input.items) : value(input.items) }
           when :number, :whole then { type: TYPES.fetch(input.kind), minimum: input.range.begin,
                                       maximum: input.range.end }
+          when :colour then { type: "string", pattern: "^#[0-9A-Fa-f]{6}$" }
           when :text then { type: "string", maxLength: input.range.end }
           else { type: TYPES.fetch(input.kind) }
           end

@@ -40,14 +40,14 @@ module DeckBough
         # kept as stale.
         #
         # @param found [Hash{String => Hash}] by piece: stamp, style_ids, free and claims (by style), summary,
-        #   measured, lines, portrait, seen
+        #   measured, lines, portrait, seen, outline
         def keep(found)
           return if found.empty?
 
           transaction do
             free = Claims.new(database, studio_id).keep(found.transform_values { |row| row[:claims] })
             kept = found.sort.map { |id, row| row_of(id, row, row[:free] == free.fetch(id, {}) ? row[:stamp] : STALE) }
-            fresh = %i[stamp style_ids summary measured lines portrait seen].to_h do |name|
+            fresh = %i[stamp style_ids summary measured lines portrait seen outline].to_h do |name|
               [name, Sequel[:excluded][name]]
             end
             database[:piece_needs].insert_conflict(target: :piece_id, update: fresh).multi_insert(kept)
@@ -60,6 +60,14 @@ module DeckBough
         def seen(piece_ids)
           rows(:piece_needs).where(piece_id: piece_ids).exclude(seen: nil).select_hash(:piece_id, :seen)
                             .transform_values { |document| symbols(document).merge(areas: document["areas"].to_h) }
+        end
+
+        # What of pieces the eye meets from across the room, as it was last reckoned.
+        #
+        # @return [Hash{String => Outline}]
+        def outlines(piece_ids)
+          rows(:piece_needs).where(piece_id: piece_ids).exclude(outline: nil).select_hash(:piece_id, :outline)
+                            .transform_values { |document| Outline.read(document) }
         end
 
         # Something that no stamp tells of has changed.
@@ -97,7 +105,8 @@ module DeckBough
           { piece_id: id, studio_id: studio_id, stamp: stamp, style_ids: Sequel.pg_array(row[:style_ids], :uuid),
             summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]),
             lines: Sequel.pg_jsonb(row[:lines]), portrait: row[:portrait] && Sequel.pg_jsonb(row[:portrait]),
-            seen: row[:seen] && Sequel.pg_jsonb(row[:seen]) }
+            seen: row[:seen] && Sequel.pg_jsonb(row[:seen]),
+            outline: row[:outline] && Sequel.pg_jsonb(row[:outline]) }
         end
 
         def versions

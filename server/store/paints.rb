@@ -19,6 +19,19 @@ module DeckBough
                                    Sequel[:rooms][:name].as(:room), Sequel[:homes][:name].as(:home)).all
         end
 
+        # @return [Hash{String => Array<Hash>}] name, srgb by room
+        def of_rooms(room_ids)
+          rows(:paints).where(room_id: room_ids).order(:name, :id).select(:room_id, :name, :srgb)
+                       .to_hash_groups(:room_id)
+        end
+
+        # The paint of some rooms: of several the one whose name comes first.
+        #
+        # @return [Hash{String => String}] "#rrggbb" by room
+        def first_of(room_ids)
+          rows(:paints).where(room_id: room_ids).reverse(:name, :id).select_hash(:room_id, :srgb)
+        end
+
         def keep(room_id, given)
           transaction do
             room = rows(:rooms).where(id: room_id, deleted_at: nil).for_update.first or raise Problem.not_found("room")

@@ -10,11 +10,11 @@ module DeckBough
       class Pieces < Table
         # What a home with many rooms comes to; a list of more is asked for room by room.
         MOST_IN_ROOM = 60
-        LISTED = %i[id room_id place_id kind name version].freeze
+        LISTED = %i[id room_id place_id kind name version wall at_m out_m].freeze
 
         # Everything about the pieces of some rooms but their settings: one query.
         #
-        # @return [Array<Hash>] id, room_id, place_id, kind, name, version
+        # @return [Array<Hash>] id, room_id, place_id, kind, name, version, and where it is: wall, at_m, out_m
         def listed(room_ids)
           present.where(room_id: room_ids).order(:position, :name).select(*LISTED).all
         end
@@ -270,7 +270,7 @@ module DeckBough
         def read(row)
           kind = Kinds.of(row[:kind])
           reading = kind.read(row[:settings].to_h, schema: row[:settings_schema])
-          row.slice(:id, :room_id, :place_id, :kind, :name, :version).merge(
+          row.slice(*LISTED).merge(
             settings: reading.settings, settings_schema: kind.schema, changed_at: row[:changed_at].iso8601,
             unread: reading.faults.map { |fault| told(fault) }
           )

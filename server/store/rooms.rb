@@ -32,11 +32,12 @@ module DeckBough
 
         def create(home_id, given)
           survey = surveyed(given)
+          check_ways(home_id, survey[:plan])
           id = transaction do
             rows(:homes).where(id: home_id, deleted_at: nil).for_update.first or raise Problem.not_found("home")
             refuse_more(home_id)
             position = present.where(home_id: home_id).max(:position).to_i + 1
-            row = { studio_id: studio_id, home_id: home_id, position: position, **survey.slice(*ROOM) }
+            row = { studio_id: studio_id, home_id: home_id, position: position, **row_of(survey) }
             id = rows(:rooms).returning(:id).insert(row).first[:id]
             keep_places(id, survey[:places])
             id
@@ -44,14 +45,15 @@ module DeckBough
           find(id)
         end
 
-        # The whole survey at once: room and places stand or fall together.
+        # The whole survey at once: room, plan and places stand or fall together. Without a plan the one it has stays.
         def change(id, version, given)
-          survey = surveyed(given)
           transaction do
             row = locked(id, "room")
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
-            bump(:rooms, row, survey.slice(*ROOM))
+            survey = surveyed({ "plan" => row[:plan].to_h }.merge(given))
+            check_ways(row[:home_id], survey[:plan])
+            bump(:rooms, row, row_of(survey))
             keep_places(id, survey[:places])
           end
           find(id)
@@ -100,6 +102,18 @@ module DeckBough
           raise Problem.of_faults(e.faults)
         end
 
+        def row_of(survey)
+          { **survey.slice(*ROOM), plan: Sequel.pg_jsonb(survey[:plan]) }
+        end
+
+        # What opens leads to a room of the same home; one that went is nowhere.
+        def check_ways(home_id, plan)
+          rooms = rows(:rooms).where(home_id: home_id).select_map(:id)
+          lost = plan[:openings].index { |opening| opening[:leads_to] && !rooms.include?(opening[:leads_to]) } or return
+          raise Problem.invalid([{ pointer: "/plan/openings/#{lost}/leads_to", code: "unknown",
+                                   message: "That room is not in this home. Choose one of its rooms." }])
+        end
+
         def keep_places(room_id, places)
           kept = Ids.only(places.filter_map { |place| place[:id] })
           gone = rows(:places).where(room_id: room_id).exclude(id: kept)
@@ -126,8 +140,16 @@ module DeckBough
         end
 
         def shown(row, places)
-          row.slice(:id, :home_id, :version, *ROOM).merge(changed_at: row[:changed_at].iso8601,
-                                                          places: places.map { |place| place.slice(:id, *PLACE) })
+          row.slice(:id, :home_id, :version, *ROOM)
+             .merge(changed_at: row[:changed_at].iso8601, plan: plan_of(row),
+                    places: places.map { |place| place.slice(:id, *PLACE) })
+        end
+
+        # What was kept by another release and cannot be read any more is left out.
+        def plan_of(row)
+          DeckBough::Rooms::FloorPlanSurvey.check(row[:plan].to_h, row)
+        rescue InputError
+          DeckBough::Rooms::FloorPlanSurvey::NOTHING
         end
       end
     end

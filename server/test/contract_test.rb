@@ -72,6 +72,9 @@ class ContractTest < ServerTest
     things["looks"] = ask(:get, "/api/looks")["items"].first["id"]
     things["paints"] =
       ask(:post, "/api/rooms/#{room['id']}/paints", { name: "Grey", srgb: "#808080" }, status: 201)["id"]
+    things["viewpoints"] = ask(:post, "/api/rooms/#{room['id']}/viewpoints",
+                               { name: "Sofa", kind: "sofa", x_m: 1, y_m: 1 }, status: 201)["id"]
+    things["bare"] = ask(:post, "/api/rooms/#{room['id']}/bare", { name: "Shelf", reason: "books" }, status: 201)["id"]
     things["photographs"] = DATABASE[:photographs].returning(:id).insert(
       studio_id: demo, style_id: things["styles"], key: SecureRandom.uuid, file: Sequel.pg_jsonb({}), position: 1
     ).first[:id]

@@ -72,7 +72,12 @@ class RoomViewTest < RoomsTest
     beam = told(rooms(plan: front(things: [free, near])))[:walls].first[:balance]
 
     assert_equal(["thing-1"], beam[:items].map { |item| item[:id] })
-    assert_equal "leaning", beam[:verdict]
+    assert_equal ["leaning", []], beam.values_at(:verdict, :findings)
+  end
+
+  def test_a_wall_that_leans_is_told_where_something_was_dressed
+    beam = told(rooms(piece("greens", outline(1.0, 1.1, 1.5), wall: "front", at: 3.6)))[:walls].first[:balance]
+
     assert_equal(["wall_leaning"], beam[:findings].map { |finding| finding[:code] })
   end
 
@@ -113,6 +118,16 @@ class RoomViewTest < RoomsTest
     between = told(rooms(plan: front(things: [basket, stool])))[:ways].map { |way| way[:between] }
 
     refute_includes between, %w[Basket Stool]
+  end
+
+  def test_nobody_passes_where_there_is_nowhere_to_go
+    bench = { **SOFA, name: "Bench", kind: "bench", wall: "right", at_m: 1.6, out_m: nil, width_m: 0.8 }
+    ways = told(rooms(piece("tree", tree, wall: "front", at: 3.4), plan: front(things: [bench])))[:ways]
+
+    refute(ways.any? { |way| way[:between].sort == %w[Bench Tree] })
+    hung = told(rooms(piece("fall", outline(1.0, 0.1, 1.4), wall: "front", at: 1.0), plan: front(things: [bench])))
+
+    refute(hung[:ways].any? { |way| way[:between].include?("Fall") })
   end
 
   def test_a_door_that_cannot_swing_is_told

@@ -42,7 +42,7 @@ class SightTest < RoomsTest
 
   def test_a_tall_thing_hides_a_low_one_behind_and_not_the_other_way_round
     cabinet = { **SOFA, name: "Cabinet", kind: "cabinet", wall: "front", at_m: 2.1, out_m: 1.2, width_m: 1.2,
-                depth_m: 0.4, height_m: 2.2 }
+                        depth_m: 0.4, height_m: 2.2 }
     plan = front(things: [cabinet])
     behind = piece("tree", tree, wall: "front", at: 2.1)
     low = front(things: [{ **cabinet, height_m: 0.9 }])

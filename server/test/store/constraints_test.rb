@@ -15,9 +15,10 @@ class ConstraintsTest < ServerTest
   def test_values_that_cannot_be
     { homes: { name: " ", strike_on: Date.new(2026, 11, 1), children_ages: Sequel.pg_array([40], :integer),
                pets: Sequel.pg_array(["parrot"], :text) },
-      rooms: { width_m: 0.1, ceiling_left_m: 40, heat: "lava" },
+      rooms: { width_m: 0.1, ceiling_left_m: 40, heat: "lava", plan: Sequel.pg_jsonb([]) },
       places: { stance: "roof", free_width_m: 0, walkway_m: -1 },
-      pieces: { kind: "hedge", name: "", settings: Sequel.pg_jsonb([]) },
+      pieces: { kind: "hedge", name: "", settings: Sequel.pg_jsonb([]), out_m: -1 },
+      viewpoints: { kind: "roof", name: " ", x_m: -1, heading_deg: 400, eye_m: 9 }, bare_places: { name: " " },
       styles: { kind: "smell", colour: "mauve", pack_size: 0, price_cents: -1 },
       stock_quantities: { on_hand: -1 }, studios: { units: "cubits", name: "" }, accounts: { role: "guest", email:
         "nowhere" } }.each do |table, values|
@@ -28,7 +29,7 @@ class ConstraintsTest < ServerTest
   def test_no_row_points_into_another_studio
     other = stranger
     { rooms: :homes, places: :rooms, pieces: :rooms, piece_changes: :pieces, stock_quantities: :styles,
-      look_styles: :looks }.each_key do |table|
+      look_styles: :looks, viewpoints: :rooms, bare_places: :rooms }.each_key do |table|
       next if DATABASE[table].empty?
 
       assert_refused(Sequel::ForeignKeyConstraintViolation) { DATABASE[table].update(studio_id: other) }

@@ -2006,6 +2006,199 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rooms/{id}/view": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A room as a whole, its walls on their beams and what is seen from where */
+        get: operations["readRoomView"];
+        put?: never;
+        /** The same with a piece elsewhere; nothing is stored */
+        post: operations["dragInRoom"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms/{id}/view/working": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The sheet behind a beam or a view */
+        post: operations["readRoomWorking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms/{id}/viewpoints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a place to look from */
+        post: operations["addViewpoint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/viewpoints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a change of a viewpoint */
+        put: operations["changeViewpoint"];
+        post?: never;
+        /** Take a viewpoint out; it can be brought back */
+        delete: operations["deleteViewpoint"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/viewpoints/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a viewpoint back */
+        post: operations["restoreViewpoint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/viewpoints/{id}/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What would quiet a view in which two compete, and what each would do */
+        get: operations["listViewOffers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/position": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Say where along the walls of its room a piece is */
+        put: operations["putPiece"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms/{id}/bare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What of a room stays bare, and why */
+        get: operations["listBarePlaces"];
+        put?: never;
+        /** Leave something bare, because of a piece or for a reason in words */
+        post: operations["leaveBare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bare/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** It need not stay bare any more */
+        delete: operations["dressBarePlace"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bare/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It stays bare after all */
+        post: operations["restoreBarePlace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/paints": {
         parameters: {
             query?: never;
@@ -3067,6 +3260,7 @@ export interface components {
             id?: string | null;
             name: string;
             stance: string;
+            wall?: string | null;
             from_left_m?: number | null;
             free_width_m?: number | null;
             free_depth_m?: number | null;
@@ -3080,6 +3274,7 @@ export interface components {
             name: string;
             /** @enum {string} */
             stance: "corner" | "wall" | "bay" | "open";
+            wall: string | null;
             from_left_m: number | null;
             free_width_m: number | null;
             free_depth_m: number | null;
@@ -3099,6 +3294,320 @@ export interface components {
             limit: "height" | "floor" | "none";
             findings: components["schemas"]["Finding"][];
         };
+        WallFields: {
+            key: string;
+            name?: string;
+            colour?: string | null;
+            x_m?: number | null;
+            y_m?: number | null;
+        };
+        OpeningFields: {
+            /** @enum {string} */
+            kind: "door" | "window" | "passage";
+            name?: string;
+            wall: string;
+            left_m: number;
+            width_m: number;
+            height_m: number;
+            floor_m?: number;
+            /** @enum {string} */
+            swing?: "none" | "in_left" | "in_right" | "out_left" | "out_right";
+            stands_open?: boolean;
+            leads_to?: string | null;
+        };
+        RoomThingFields: {
+            name: string;
+            /** @enum {string} */
+            kind: "sofa" | "chair" | "table" | "bench" | "cabinet" | "shelf" | "console" | "mantel" | "stove" | "lamp" | "mirror" | "picture" | "media" | "sink" | "bed" | "other";
+            wall: string;
+            at_m: number;
+            out_m?: number | null;
+            width_m: number;
+            depth_m?: number;
+            height_m: number;
+            floor_m?: number;
+            colour?: string | null;
+        };
+        SocketFields: {
+            wall: string;
+            at_m: number;
+            floor_m?: number;
+        };
+        /** @description walls (none, or four without corners, is a rectangle), what opens in them, what stands and hangs, sockets */
+        FloorPlanFields: {
+            walls?: components["schemas"]["WallFields"][];
+            openings?: components["schemas"]["OpeningFields"][];
+            things?: components["schemas"]["RoomThingFields"][];
+            sockets?: components["schemas"]["SocketFields"][];
+        };
+        FloorPlan: {
+            walls: {
+                key: string;
+                name: string;
+                colour: string | null;
+                x_m: number | null;
+                y_m: number | null;
+            }[];
+            openings: components["schemas"]["Opening"][];
+            things: {
+                name: string;
+                kind: components["schemas"]["RoomThingFields"]["kind"];
+                wall: string;
+                at_m: number;
+                out_m: number | null;
+                width_m: number;
+                depth_m: number;
+                height_m: number;
+                floor_m: number;
+                colour: string | null;
+            }[];
+            sockets: {
+                wall: string;
+                at_m: number;
+                floor_m: number;
+            }[];
+        };
+        Opening: {
+            kind: components["schemas"]["OpeningFields"]["kind"];
+            name: string;
+            wall: string;
+            left_m: number;
+            width_m: number;
+            height_m: number;
+            floor_m: number;
+            swing: components["schemas"]["OpeningFields"]["swing"];
+            stands_open: boolean;
+            /** @description a room of the home (in a room's survey its id */
+            leads_to: string | null;
+        };
+        /** @enum {string} */
+        ViewpointKind: "door" | "sofa" | "sink" | "seat" | "photograph" | "other";
+        ViewpointFields: {
+            name: string;
+            kind: components["schemas"]["ViewpointKind"];
+            x_m: number;
+            y_m: number;
+            /** @description 0 towards the front wall, clockwise as seen from above */
+            heading_deg?: number;
+            eye_m?: number | null;
+        };
+        ViewpointChange: components["schemas"]["ViewpointFields"] & {
+            version: number;
+        };
+        Viewpoint: {
+            id: string;
+            room_id: string;
+            version: number;
+            name: string;
+            kind: components["schemas"]["ViewpointKind"];
+            x_m: number;
+            y_m: number;
+            heading_deg: number;
+            eye_m: number | null;
+        };
+        OfferedViewpoint: {
+            name: string;
+            kind: components["schemas"]["ViewpointKind"];
+            x_m: number;
+            y_m: number;
+            heading_deg: number;
+        };
+        /** @description where along the walls of its room a piece is; nothing where nobody has said */
+        Position: {
+            wall: string | null;
+            at_m: number | null;
+            out_m: number | null;
+        };
+        PositionChange: {
+            wall: string | null;
+            at_m: number | null;
+            out_m: number | null;
+            was: components["schemas"]["Position"];
+        };
+        PieceMoved: {
+            piece: string;
+            wall: string;
+            at_m: number;
+            out_m?: number | null;
+        };
+        BarePlaceFields: {
+            name: string;
+            reason?: string;
+            piece_id?: string | null;
+        };
+        BarePlace: {
+            id: string;
+            name: string;
+            reason: string;
+            piece_id: string | null;
+            /** @description because of which piece */
+            piece: string | null;
+            /** @description the piece is gone */
+            lifted: boolean;
+        };
+        BarePlaces: {
+            items: components["schemas"]["BarePlace"][];
+        };
+        ViewOffer: {
+            /** @enum {string} */
+            way: "unlit" | "smaller" | "less_contrast" | "moved";
+            piece: string;
+            name: string;
+            /** @description its weight over the first's */
+            before: number;
+            after: number;
+            verdict: components["schemas"]["ViewVerdict"];
+            settings: {
+                [key: string]: unknown;
+            } | null;
+            position: {
+                wall: string;
+                wall_name: string;
+                at_m: number;
+            } | null;
+        };
+        ViewOffers: {
+            items: components["schemas"]["ViewOffer"][];
+        };
+        /** @enum {string} */
+        ViewVerdict: "clear" | "answered" | "competing";
+        WallBalance: {
+            value: number;
+            /** @enum {string} */
+            verdict: "even" | "one_sided" | "leaning";
+            /** @enum {string} */
+            side: "left" | "right" | "even";
+            weight_m2: number;
+            items: {
+                id: string;
+                at_m: number;
+                weight_m2: number;
+            }[];
+            answered_by: string | null;
+            findings: components["schemas"]["Finding"][];
+        } | null;
+        WallSeen: {
+            key: string;
+            name: string;
+            colour: string | null;
+            length_m: number;
+            from: number[];
+            to: number[];
+            ceiling_left_m: number;
+            ceiling_right_m: number;
+            openings: components["schemas"]["Opening"][];
+            balance: components["schemas"]["WallBalance"];
+        };
+        /** @description what stands or hangs; metres, left and right from its middle along its wall, as corners in the plan its footprint */
+        Standing: {
+            id: string;
+            name: string;
+            kind: string;
+            piece: boolean;
+            wall: string;
+            at_m: number;
+            out_m: number;
+            /** @description nobody has said where it is */
+            assumed: boolean;
+            colour: string | null;
+            left_m: number;
+            right_m: number;
+            bottom_m: number;
+            top_m: number;
+            depth_m: number;
+            round: boolean;
+            /** @description where its middle is in its portrait */
+            middle_m: number;
+            lit: boolean;
+            point: number[];
+            footprint: number[][];
+            portrait: components["schemas"]["StandingPortrait"];
+            place: components["schemas"]["StandingPlace"];
+        };
+        StandingPortrait: {
+            left_m: number;
+            right_m: number;
+            top_m: number;
+            shapes: components["schemas"]["Portrait"]["shapes"];
+            dots: components["schemas"]["Portrait"]["dots"];
+        } | null;
+        /** @description where it is kept to be */
+        StandingPlace: {
+            wall: string | null;
+            at_m: number | null;
+            out_m: number | null;
+        } | null;
+        RoomWay: {
+            width_m: number;
+            from: number[];
+            to: number[];
+            between: string[];
+            narrow: boolean;
+        };
+        SeenPiece: {
+            id: string;
+            room: string;
+            name: string;
+            /** @description of its outline */
+            share: number;
+            distance_m: number;
+            weight: number;
+            /** @description of the first */
+            ratio: number;
+            /** @enum {string} */
+            word: "first" | "clear" | "answered" | "competing";
+            /** @description the room beyond it is in */
+            elsewhere: string | null;
+        };
+        ViewSeen: {
+            id: string;
+            version: number;
+            name: string;
+            kind: components["schemas"]["ViewpointKind"];
+            x_m: number;
+            y_m: number;
+            heading_deg: number;
+            eye_m: number;
+            cone_deg: number;
+            /** @description corners of what is seen of the floor */
+            reach: number[][];
+            seen: components["schemas"]["SeenPiece"][];
+            first: string | null;
+            verdict: components["schemas"]["ViewVerdict"];
+            loud: number;
+            findings: components["schemas"]["Finding"][];
+            colours: components["schemas"]["SharesSeen"];
+        };
+        RoomView: {
+            room: {
+                id: string;
+                name: string;
+                version: number;
+                width_m: number;
+                depth_m: number;
+            };
+            home: {
+                id: string;
+                name: string;
+            };
+            walls: components["schemas"]["WallSeen"][];
+            standings: components["schemas"]["Standing"][];
+            ways: components["schemas"]["RoomWay"][];
+            views: components["schemas"]["ViewSeen"][];
+            unseen: string[];
+            findings: components["schemas"]["Finding"][];
+            offered: components["schemas"]["OfferedViewpoint"][];
+            open_to: {
+                id: string;
+                name: string;
+            }[];
+            pending: number;
+            undressed: {
+                id: string;
+                name: string;
+                kind: components["schemas"]["PieceKind"];
+            }[];
+        };
         RoomFields: {
             name: string;
             width_m: number;
@@ -3110,6 +3619,7 @@ export interface components {
             heat?: string;
             notes?: string;
             places?: components["schemas"]["PlaceFields"][];
+            plan?: components["schemas"]["FloorPlanFields"];
         };
         RoomChange: components["schemas"]["RoomFields"] & {
             version: number;
@@ -3127,6 +3637,7 @@ export interface components {
             heat: "none" | "radiator" | "stove" | "fireplace" | "underfloor";
             notes: string;
             places: components["schemas"]["Place"][];
+            plan: components["schemas"]["FloorPlan"];
             version: number;
             changed_at: string;
         };
@@ -3144,6 +3655,7 @@ export interface components {
             heat: "none" | "radiator" | "stove" | "fireplace" | "underfloor";
             notes: string;
             places: components["schemas"]["PlaceWithBest"][];
+            plan: components["schemas"]["FloorPlan"];
             version: number;
             changed_at: string;
         };
@@ -8645,6 +9157,348 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LookBoard"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readRoomView: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The room */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoomView"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    dragInRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceMoved"];
+            };
+        };
+        responses: {
+            /** @description The room as it would be */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoomView"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readRoomWorking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    key: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkingSheet"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    addViewpoint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ViewpointFields"];
+            };
+        };
+        responses: {
+            /** @description The viewpoint */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Viewpoint"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeViewpoint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ViewpointChange"];
+            };
+        };
+        responses: {
+            /** @description The viewpoint */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Viewpoint"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteViewpoint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreViewpoint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The viewpoint */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Viewpoint"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listViewOffers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Offers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ViewOffers"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    putPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PositionChange"];
+            };
+        };
+        responses: {
+            /** @description Where it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Position"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listBarePlaces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bare places */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarePlaces"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    leaveBare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarePlaceFields"];
+            };
+        };
+        responses: {
+            /** @description The bare place */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarePlace"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    dressBarePlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreBarePlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bare place */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarePlace"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -129,7 +129,8 @@ module DeckBough
         first = standings.select { |one| one.piece && one.outline.round }.max_by { |one| [one.outline.area_m2, one.id] }
         wall = first&.wall or return []
         heavy = balances[wall.key].weight_m2 * @house["view.opposite"]
-        plan.walls.select { |other| wall.opposite?(other) && balances[other.key].weight_m2 >= heavy && heavy.positive? }
+        plan.walls.select { |other| wall.opposite?(other) && balances[other.key].dressed? }
+            .select { |other| balances[other.key].weight_m2 >= heavy }
             .map { |other| finding(:opposite_wall_heavy, wall: other.name, first: wall.name) }
       end
 

@@ -55,9 +55,14 @@ module DeckBough
         end
       end
 
-      # Whether feet meet it: what hangs high is passed under.
+      # Whether feet meet it: what hangs high is passed under, and what is flat hangs at its wall.
       def on_floor?
-        outline.bottom_m < Standing::FEET_M
+        outline.bottom_m < Standing::FEET_M && (outline.round || !piece)
+      end
+
+      # Whether nobody passes behind it.
+      def backed?
+        out_m - (outline.depth_m / 2) < Standing::BEHIND_M
       end
 
       private
@@ -73,6 +78,8 @@ module DeckBough
 
     # What stands nearer to a wall than this belongs to it, to the eye.
     Standing::NEAR_M = 0.45
+    # Nearer to a wall nobody passes behind.
+    Standing::BEHIND_M = 0.3
     # What begins higher is passed under.
     Standing::FEET_M = 0.5
     # A circle in the plan has so many corners.

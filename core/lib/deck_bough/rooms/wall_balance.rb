@@ -25,12 +25,17 @@ module DeckBough
         return if @here.empty?
 
         { **answer.outputs.slice(:value, :verdict, :side), weight_m2: beam.total, items: items, answered_by: answering,
-                                                           findings: answer.findings.map(&:to_h) }
+                                                           findings: dressed? ? answer.findings.map(&:to_h) : [] }
       end
 
       # @return [Float] square metres, what all of it weighs to the eye
       def weight_m2
         beam.total
+      end
+
+      # Whether anything of ours is there: furniture alone is nobody's fault.
+      def dressed?
+        @here.any?(&:piece)
       end
 
       def answer

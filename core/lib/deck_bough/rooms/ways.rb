@@ -36,7 +36,7 @@ module DeckBough
       private
 
       def pairs
-        @there.combination(2).filter_map do |one, other|
+        @there.combination(2).reject { |one, other| dead_end?(one, other) }.filter_map do |one, other|
           way(nearest(one.footprint, other.footprint), [one.name, other.name])
         end
       end
@@ -44,11 +44,16 @@ module DeckBough
       # What stands at a wall leaves no way behind it, and so none round it into the next corner.
       def to_walls
         @there.flat_map do |one|
-          closed = one.out_m - (one.outline.depth_m / 2) < TOGETHER_M ? [one.wall, *corners_with(one.wall)] : [one.wall]
+          closed = one.backed? ? [one.wall, *corners_with(one.wall)] : [one.wall]
           (@plan.walls - closed).filter_map do |wall|
             way(nearest(one.footprint, [wall.from, wall.to]), [one.name, wall.name.downcase])
           end
         end
+      end
+
+      # Between two that stand with their backs to one wall, or to one corner, there is nowhere to go.
+      def dead_end?(one, other)
+        one.backed? && other.backed? && [one.wall, *corners_with(one.wall)].include?(other.wall)
       end
 
       def corners_with(wall)

@@ -25,6 +25,7 @@ module DeckBough
 
     PLACE = [
       NAME, Input.choice(:stance, "Stance", Surroundings::STANCES),
+      Input.text(:wall, "Its wall", 1..12, default: nil, default_says: "the front wall"),
       Input.number(:from_left_m, "From the left", "m", 0..100, default: nil),
       Input.number(:free_width_m, "Free width", "m", 0.05..50, default: nil, why: "A tree needs room to stand."),
       Input.number(:free_depth_m, "Free depth", "m", 0.05..50, default: nil, why: "A tree needs room to stand."),
@@ -45,31 +46,40 @@ module DeckBough
 
     module_function
 
-    # A room with its places, every fault at once.
+    # A room with its plan and places, every fault at once.
     #
-    # @param given [Hash] the fields of ROOM and "places", a list of PLACE with an optional "id" (kept as it is)
-    # @return [Hash{Symbol => Object}] the room, with :places
+    # @param given [Hash] the fields of ROOM, "plan" (as Rooms::FloorPlanSurvey has it) and "places", a list of PLACE
+    #   with an optional "id" (kept as it is)
+    # @return [Hash{Symbol => Object}] the room, with :plan and :places; corners that are said tell its width and depth
     # @raise [InputError]
     def room(given, path = [])
       faults = []
       said = given.is_a?(Hash) ? given.transform_keys(&:to_s) : given
-      places = said.is_a?(Hash) ? said.delete("places") || [] : []
+      places, plan = said.is_a?(Hash) ? [said.delete("places") || [], said.delete("plan")] : [[], nil]
       room = Inputs.collect(ROOM, said, path, faults)
+      room, plan = planned(room, plan, path, faults)
       places = no_list(places, path, faults) unless places.is_a?(Array)
       raise InputError, [too_many(places, path)] if places.size > MOST_PLACES
 
-      checked = places.each_with_index.map { |place, i| place(place, room, [*path, "places", i], faults) }
+      checked = places.each_with_index.map { |place, i| place(place, room, plan, [*path, "places", i], faults) }
       raise InputError, faults unless faults.empty?
 
-      { **room, ceiling_right_m: room[:ceiling_right_m] || room[:ceiling_left_m], places: checked }
+      { **room, ceiling_right_m: room[:ceiling_right_m] || room[:ceiling_left_m], plan: plan, places: checked }
     end
 
-    def place(given, room, path, faults)
+    # @return [Array(Hash, Hash)] the room as its corners have it, and its plan; nil where it cannot be
+    def planned(room, given, path, faults)
+      plan = Rooms::FloorPlanSurvey.collect(given, room, [*path, "plan"], faults)
+      faults.empty? ? [room.merge(Rooms::FloorPlanSurvey.extent(plan)), plan] : [room, nil]
+    end
+
+    def place(given, room, plan, path, faults)
       said = given.is_a?(Hash) ? given.transform_keys(&:to_s) : given
       id = said.delete("id") if said.is_a?(Hash)
       before = faults.size
       checked = Inputs.collect(PLACE, said, path, faults)
-      beyond_room(checked, room, path, faults) if faults.size == before
+      wall_faults(checked, plan, path, faults) if plan && faults.size == before
+      beyond_room(checked, room, plan, path, faults) if faults.size == before
       checked.merge(id: id)
     end
 
@@ -84,10 +94,10 @@ module DeckBough
     end
 
     # A place stands inside its room.
-    def beyond_room(place, room, path, faults)
+    def beyond_room(place, room, plan, path, faults)
       longest = [room[:width_m], room[:depth_m]].compact.max
-      { from_left_m: room[:width_m], free_width_m: room[:width_m], free_depth_m: room[:depth_m], walkway_m: longest,
-        wall_m: longest }.each do |name, limit|
+      { from_left_m: along(place, room, plan), free_width_m: room[:width_m], free_depth_m: room[:depth_m],
+        walkway_m: longest, wall_m: longest }.each do |name, limit|
         next unless place[name] && limit && place[name] > limit
 
         faults << Inputs.fault(:beyond_room, [*path, name.to_s], shown: Measure.new(place[name], "m"),
@@ -96,9 +106,21 @@ module DeckBough
       end
     end
 
+    # How long the wall of a place is; nil where the room was not measured.
+    def along(place, room, plan)
+      measured = room.values_at(:width_m, :depth_m, :ceiling_left_m).all?
+      measured ? Rooms::FloorPlan.of({ **room, plan: plan }).wall_or_first(place[:wall]).length : room[:width_m]
+    end
+
+    # A place is at a wall its room has.
+    def wall_faults(place, plan, path, faults)
+      keys = plan[:walls].empty? ? Rooms::FloorPlanSurvey::RECTANGLE.map(&:first) : plan[:walls].map { |one| one[:key] }
+      faults << Inputs.fault(:wall_unknown, [*path, "wall"]) unless [nil, *keys].include?(place[:wall])
+    end
+
     def title_of(name)
       PLACE.find { |input| input.name == name }.title
     end
-    private_class_method :place, :no_list, :too_many, :beyond_room, :title_of
+    private_class_method :planned, :place, :wall_faults, :no_list, :too_many, :beyond_room, :along, :title_of
   end
 end

@@ -1,0 +1,163 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # A room as a whole, from what is kept of its home: plans, where pieces are, outlines as last reckoned, places to
+    # look from, paint. Stores nothing.
+    #
+    #   RoomViews.new(database, studio).of(room_id)[:walls].first[:balance]
+    #   RoomViews.new(database, studio, moved: { piece: id, wall: "left", at_m: 1.2, out_m: nil }).of(room_id)
+    class RoomViews
+      # @param moved [Hash, nil] a piece as it is being dragged: piece, wall, at_m, out_m
+      def initialize(database, studio, moved: nil)
+        @studio = studio
+        @moved = moved
+        @homes = Store::Homes.new(database, studio[:id])
+        @survey = Store::Rooms.new(database, studio[:id])
+        @pieces = Store::Pieces.new(database, studio[:id])
+        @rows = Store::Needs.new(database, studio[:id])
+        @needs = Needs.new(database, studio)
+        @viewpoints = Store::Viewpoints.new(database, studio[:id])
+        @paints = Store::Paints.new(database, studio[:id])
+        @looks = Store::Looks.new(database, studio[:id])
+      end
+
+      # @return [Hash] as Rooms::RoomView tells it, with the room and home around it, portraits of its pieces, the
+      #   colours each view and the room show, places it could be looked at from, and how many are still to be reckoned
+      def of(room_id)
+        room = gather(room_id)
+        view = view(room_id)
+        told = view.call
+        { room: room.slice(:id, :name, :version, :width_m, :depth_m), home: @home.slice(:id, :name),
+          **told, standings: told[:standings].map { |one| { **one, **kept_of(one[:id]) } },
+          views: told[:views].zip(view.views).map { |one, seen| view_told(room_id, one, seen) },
+          offered: offered(room_id, view.plan), open_to: view.open_to.map do |id|
+                                                  { id: id, name: @by_id.fetch(id)[:name] }
+                                                end,
+          pending: @listed.count { |piece| piece[:room_id] == room_id && @reckoned[piece[:id]].nil? },
+          undressed: undressed(room_id) }
+      end
+
+      # @return [Hash, nil]
+      def working(room_id, key)
+        gather(room_id)
+        view(room_id).working(key)
+      end
+
+      # What would quiet a view in which two compete.
+      #
+      # @param planning [Planning] plans each way before it is offered
+      # @return [Array<Hash>] as Rooms::Offers tells them
+      def offers(viewpoint_id, planning)
+        viewpoint = @viewpoints.find(viewpoint_id)
+        gather(viewpoint[:room_id])
+        offers = DeckBough::Rooms::Offers.new(viewpoint[:room_id], rooms, viewpoint, @needs.house,
+                                              units: @studio[:units])
+        loud = offers.quieted or return []
+
+        piece = @pieces.find(loud[:id])
+        offers.call(tried(piece, planning), movable: Kinds.of(piece[:kind]).movable)
+      end
+
+      # The core's view of a room that was gathered.
+      #
+      # @return [Rooms::RoomView]
+      def view(room_id)
+        DeckBough::Rooms::RoomView.new(room_id, rooms, @seen_from.fetch(room_id, []), @needs.house,
+                                       units: @studio[:units])
+      end
+
+      private
+
+      def gather(room_id)
+        room = @survey.find(room_id)
+        @home = @homes.find(room[:home_id])
+        @needs.complete
+        all = @survey.of_home(@home[:id])
+        @by_id = all.to_h { |one| [one[:id], one] }
+        @listed = @pieces.listed(@by_id.keys)
+        @reckoned = @needs.of([@home], all, @listed)
+        @seen_from = @viewpoints.of_rooms(@by_id.keys)
+        room
+      end
+
+      # @return [Hash] as Rooms::RoomView takes them
+      def rooms
+        @rooms ||= gathered
+      end
+
+      def gathered
+        outlines = @rows.outlines(@listed.map { |piece| piece[:id] })
+        paints = @paints.first_of(@by_id.keys)
+        pieces = @listed.map { |piece| { **where(piece), outline: outlines[piece[:id]] } }
+        by_room = pieces.group_by { |piece| piece[:room_id] }
+        @by_id.to_h do |id, room|
+          plan = DeckBough::Rooms::FloorPlan.of(room)
+          standings = DeckBough::Rooms::Layout.of(plan, room[:places], by_room.fetch(id, []))
+          [id, { name: room[:name], plan: plan, standings: standings, paint: paints[id] }]
+        end
+      end
+
+      def where(piece)
+        return piece unless @moved && @moved[:piece] == piece[:id]
+
+        { **piece, **@moved.slice(:wall, :at_m, :out_m) }
+      end
+
+      # How a piece is drawn, and where it is kept to be: what whoever moves it has to know.
+      def kept_of(id)
+        piece = @listed.find { |one| one[:id] == id }
+        { portrait: @reckoned.dig(id, :portrait), place: piece&.slice(:wall, :at_m, :out_m) }
+      end
+
+      def view_told(room_id, told, view)
+        kept = @seen_from.fetch(room_id).find { |viewpoint| viewpoint[:id] == told[:id] }
+        { **told, version: kept[:version], colours: colours(room_id, view) }
+      end
+
+      # Colour really seen from a place: of each piece as much as is seen of it.
+      def colours(room_id, view)
+        @worn, @own = @looks.of_home(@home[:id]) unless @worn
+        palette = @worn[room_id] or return
+        @areas ||= @rows.seen(@listed.map { |piece| piece[:id] } - @own)
+        parts = view.told.filter_map { |one| part(@areas[one[:id]], one[:share]) }
+        DeckBough::Looks::Together.of(parts, palette, @needs.house)
+      end
+
+      def part(seen, share)
+        seen && { areas: seen[:areas].transform_values { |area| area * share }, ground: seen[:ground],
+                  surface_m2: seen[:surface_m2] * share }
+      end
+
+      # Places to look from where nobody looks from yet.
+      def offered(room_id, plan)
+        known = @seen_from.fetch(room_id, [])
+        DeckBough::Rooms::Viewpoint.offered(plan).reject do |one|
+          known.any? { |there| Math.hypot(there[:x_m] - one[:x_m], there[:y_m] - one[:y_m]) < SAME_PLACE_M }
+        end
+      end
+
+      # Whoever looks from nearer sees the same.
+      SAME_PLACE_M = 1.0
+      private_constant :SAME_PLACE_M
+
+      # Pieces of the room of which there is nothing yet to be seen.
+      def undressed(room_id)
+        outlined = rooms.fetch(room_id)[:standings].map(&:id)
+        @listed.select { |piece| piece[:room_id] == room_id && !outlined.include?(piece[:id]) }
+               .map { |piece| piece.slice(:id, :name, :kind) }
+      end
+
+      # Each way is planned, so that what it is said to do is what it does; what cannot be planned is no way.
+      def tried(piece, planning)
+        planning.of(piece).quieter.filter_map do |way|
+          plan = planning.of(piece, settings: way[:settings])
+          outline = plan.outline
+          outline && { **way, outline: outline, settings: Kinds.of(piece[:kind]).check(way[:settings]) }
+        rescue Problem, UnplannableError
+          nil
+        end
+      end
+    end
+  end
+end
