@@ -31,9 +31,7 @@ module DeckBough
         { room: room.slice(:id, :name, :version, :width_m, :depth_m), home: @home.slice(:id, :name),
           **told, standings: told[:standings].map { |one| { **one, **kept_of(one[:id]) } },
           views: told[:views].zip(view.views).map { |one, seen| view_told(room_id, one, seen) },
-          offered: offered(room_id, view.plan), open_to: view.open_to.map do |id|
-                                                  { id: id, name: @by_id.fetch(id)[:name] }
-                                                end,
+          offered: offered(room_id, view.plan), open_to: named(view.open_to),
           pending: @listed.count { |piece| piece[:room_id] == room_id && @reckoned[piece[:id]].nil? },
           undressed: undressed(room_id) }
       end
@@ -104,6 +102,10 @@ module DeckBough
         { **piece, **@moved.slice(:wall, :at_m, :out_m) }
       end
 
+      def named(ids)
+        ids.map { |id| { id: id, name: @by_id.fetch(id)[:name] } }
+      end
+
       # How a piece is drawn, and where it is kept to be: what whoever moves it has to know.
       def kept_of(id)
         piece = @listed.find { |one| one[:id] == id }
@@ -112,7 +114,18 @@ module DeckBough
 
       def view_told(room_id, told, view)
         kept = @seen_from.fetch(room_id).find { |viewpoint| viewpoint[:id] == told[:id] }
-        { **told, version: kept[:version], colours: colours(room_id, view) }
+        seen = told[:seen].map { |one| { **one, **(one[:room] == room_id ? HERE : beyond(one)) } }
+        { **told, seen: seen, version: kept[:version], colours: colours(room_id, view) }
+      end
+
+      # What is in the room itself is drawn as its standing is.
+      HERE = { portrait: nil, middle_m: nil }.freeze
+      private_constant :HERE
+
+      # How a piece of a room beyond is drawn.
+      def beyond(one)
+        standing = rooms.fetch(one[:room])[:standings].find { |there| there.id == one[:id] }
+        { portrait: @reckoned.dig(one[:id], :portrait), middle_m: standing.outline.middle_m }
       end
 
       # Colour really seen from a place: of each piece as much as is seen of it.

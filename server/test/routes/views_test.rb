@@ -182,6 +182,7 @@ class ViewsTest < ServerTest
   end
 
   def test_what_stays_bare_says_why_and_lifts_when_the_piece_goes
+    DATABASE[:bare_places].delete
     made = ask(:post, "/api/rooms/#{@room}/bare", { name: "Window sill", piece_id: @tree[:id] }, status: 201)
 
     assert_equal ["Quay window tree", false], made.values_at("piece", "lifted")

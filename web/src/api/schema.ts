@@ -3294,6 +3294,12 @@ export interface components {
             limit: "height" | "floor" | "none";
             findings: components["schemas"]["Finding"][];
         };
+        /** @enum {string} */
+        OpeningKind: "door" | "window" | "passage";
+        /** @enum {string} */
+        OpeningSwing: "none" | "in_left" | "in_right" | "out_left" | "out_right";
+        /** @enum {string} */
+        RoomThingKind: "sofa" | "chair" | "table" | "bench" | "cabinet" | "shelf" | "console" | "mantel" | "stove" | "lamp" | "mirror" | "picture" | "media" | "sink" | "bed" | "other";
         WallFields: {
             key: string;
             name?: string;
@@ -3302,23 +3308,20 @@ export interface components {
             y_m?: number | null;
         };
         OpeningFields: {
-            /** @enum {string} */
-            kind: "door" | "window" | "passage";
+            kind: components["schemas"]["OpeningKind"];
             name?: string;
             wall: string;
             left_m: number;
             width_m: number;
             height_m: number;
             floor_m?: number;
-            /** @enum {string} */
-            swing?: "none" | "in_left" | "in_right" | "out_left" | "out_right";
+            swing?: components["schemas"]["OpeningSwing"];
             stands_open?: boolean;
             leads_to?: string | null;
         };
         RoomThingFields: {
             name: string;
-            /** @enum {string} */
-            kind: "sofa" | "chair" | "table" | "bench" | "cabinet" | "shelf" | "console" | "mantel" | "stove" | "lamp" | "mirror" | "picture" | "media" | "sink" | "bed" | "other";
+            kind: components["schemas"]["RoomThingKind"];
             wall: string;
             at_m: number;
             out_m?: number | null;
@@ -3351,7 +3354,7 @@ export interface components {
             openings: components["schemas"]["Opening"][];
             things: {
                 name: string;
-                kind: components["schemas"]["RoomThingFields"]["kind"];
+                kind: components["schemas"]["RoomThingKind"];
                 wall: string;
                 at_m: number;
                 out_m: number | null;
@@ -3368,14 +3371,14 @@ export interface components {
             }[];
         };
         Opening: {
-            kind: components["schemas"]["OpeningFields"]["kind"];
+            kind: components["schemas"]["OpeningKind"];
             name: string;
             wall: string;
             left_m: number;
             width_m: number;
             height_m: number;
             floor_m: number;
-            swing: components["schemas"]["OpeningFields"]["swing"];
+            swing: components["schemas"]["OpeningSwing"];
             stands_open: boolean;
             /** @description a room of the home (in a room's survey its id */
             leads_to: string | null;
@@ -3558,6 +3561,12 @@ export interface components {
             word: "first" | "clear" | "answered" | "competing";
             /** @description the room beyond it is in */
             elsewhere: string | null;
+            /** @description its middle in the plan of the room that is looked from */
+            point: number[];
+            /** @description one metre across it */
+            along: number[];
+            portrait: components["schemas"]["StandingPortrait"];
+            middle_m: number | null;
         };
         ViewSeen: {
             id: string;
@@ -3579,6 +3588,14 @@ export interface components {
             colours: components["schemas"]["SharesSeen"];
         };
         RoomView: {
+            /** @description what the house rules draw verdicts at */
+            bounds: {
+                even: number;
+                leaning: number;
+                clear: number;
+                competing: number;
+                walkway_m: number;
+            };
             room: {
                 id: string;
                 name: string;

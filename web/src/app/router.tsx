@@ -34,6 +34,10 @@ export const router = createBrowserRouter([
       },
       { path: "rooms/:roomId", lazy: async () => ({ Component: (await import("../screens/survey/Survey")).Survey }) },
       {
+        path: "rooms/:roomId/view",
+        lazy: async () => ({ Component: (await import("../screens/room-view/RoomView")).RoomView }),
+      },
+      {
         path: "pieces/:pieceId",
         lazy: async () => ({ Component: (await import("../screens/piece-bench/PieceBench")).PieceBench }),
       },

@@ -4,6 +4,7 @@ import GridViewOutlined from "@mui/icons-material/GridViewOutlined";
 import SpaOutlined from "@mui/icons-material/SpaOutlined";
 import { lazy, type ComponentType, type ElementType, type LazyExoticComponent } from "react";
 import type { Schemas } from "../api/client";
+import type { DrawnInRoom } from "../drawing/room/pieceFrame";
 import type { Turn } from "../drawing/tree/turn";
 import { length, type Units } from "../units/format";
 import type { Kind, PieceOf, PlanOf } from "./kind";
@@ -33,6 +34,8 @@ interface ShownKind<K extends Kind> {
   Bench: LazyExoticComponent<ComponentType<{ piece: PieceOf<K> }>>;
   /** As it looks beside another version of itself. */
   Drawing: LazyExoticComponent<ComponentType<DrawnPlan<K>>>;
+  /** As it looks before a wall of its room. */
+  InRoom: LazyExoticComponent<ComponentType<DrawnInRoom<K>>>;
 }
 
 const place = (piece: Schemas["PieceOfRoom"]) => piece.place?.toLowerCase() ?? "no place yet";
@@ -48,6 +51,7 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     told: (piece, units) => `${piece.height_m ? length(piece.height_m, units) : "no tree chosen yet"}, ${place(piece)}`,
     Bench: lazy(async () => ({ default: (await import("../screens/tree-bench/BenchScreen")).BenchScreen })),
     Drawing: lazy(async () => ({ default: (await import("../screens/tree-bench/TreeVersion")).TreeVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/TreeInRoom")).TreeInRoom })),
   },
   run: {
     noun: "run",
@@ -58,6 +62,7 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     told: (piece, units) => (piece.length_m ? `greens, ${length(piece.length_m, units)}` : "greens, not measured yet"),
     Bench: lazy(async () => ({ default: (await import("../screens/run-bench/RunScreen")).RunScreen })),
     Drawing: lazy(async () => ({ default: (await import("../screens/run-bench/RunVersion")).RunVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/RunInRoom")).RunInRoom })),
   },
   wreath: {
     noun: "wreath",
@@ -69,6 +74,7 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
       piece.length_m ? `wreath, on ${length(piece.length_m, units)} of width` : "wreath, not measured yet",
     Bench: lazy(async () => ({ default: (await import("../screens/wreath-bench/WreathScreen")).WreathScreen })),
     Drawing: lazy(async () => ({ default: (await import("../screens/wreath-bench/WreathVersion")).WreathVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/WreathInRoom")).WreathInRoom })),
   },
   wall: {
     noun: "wall of wreaths",
@@ -80,6 +86,7 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
       piece.length_m ? `wreaths, on ${length(piece.length_m, units)} of wall` : "wreaths, not measured yet",
     Bench: lazy(async () => ({ default: (await import("../screens/wall-bench/WallScreen")).WallScreen })),
     Drawing: lazy(async () => ({ default: (await import("../screens/wall-bench/WallVersion")).WallVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/WallInRoom")).WallInRoom })),
   },
 };
 

@@ -77,9 +77,13 @@ export function ColourBar({ parts, height, label, numbered = false }: Props) {
               aria-hidden
               sx={{
                 position: "absolute",
-                left: `${(left + wide / 2) * 100}%`,
+                left: `${left * 100}%`,
+                width: `${wide * 100}%`,
                 top: "50%",
-                transform: "translate(-50%, -50%)",
+                transform: "translateY(-50%)",
+                textAlign: "center",
+                overflow: "hidden",
+                textOverflow: "ellipsis",
                 fontSize: 12,
                 fontWeight: 600,
                 whiteSpace: "nowrap",

@@ -18,12 +18,12 @@ module DeckBough
         @units = units
       end
 
-      # @return [Hash] walls, standings, ways, views, unseen (ids), findings
+      # @return [Hash] walls, standings, ways, views, unseen (ids), findings, bounds (what verdicts are drawn at)
       def call
         { walls: walls, standings: standings.map { |one| told(one) }, ways: ways.call, views: views.map do |view|
           view_told(view)
         end,
-          unseen: unseen, findings: [*opposite, *narrow, *stuck].map(&:to_h) }
+          unseen: unseen, findings: [*opposite, *narrow, *stuck].map(&:to_h), bounds: bounds }
       end
 
       # The sheet behind the balance of a wall or the weights of a view.
@@ -60,6 +60,15 @@ module DeckBough
       end
 
       private
+
+      # What the house rules draw the lines at, for beams, weights and ways.
+      BOUNDS = { even: "balance.wall_even", leaning: "balance.wall_leaning", clear: "view.clear",
+                 competing: "view.competing", walkway_m: "tree.walkway" }.freeze
+      private_constant :BOUNDS
+
+      def bounds
+        BOUNDS.transform_values { |name| @house[name] }
+      end
 
       def room
         @rooms.fetch(@id)

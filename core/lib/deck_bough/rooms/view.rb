@@ -52,7 +52,8 @@ module DeckBough
 
       # Heaviest first, of two as heavy the one whose name comes first.
       #
-      # @return [Array<Hash>] id, room, name, share, distance_m, weight, ratio (of the first), word
+      # @return [Array<Hash>] id, room, name, share, distance_m, weight, ratio (of the first), word, and where it is in
+      #   the plan of the room that is looked from: point, along (one metre across it)
       def told
         @told ||= begin
           weighed = seen.map { |one| [one, answer.outputs[:weights].fetch(label(one[:placed]))] }
@@ -62,7 +63,7 @@ module DeckBough
             ratio = heaviest.zero? ? 0.0 : weight / heaviest
             placed = one[:placed]
             { id: placed.id, room: placed.room, name: placed.standing.name, weight: weight, ratio: ratio,
-              word: word(ratio, i), **one.slice(:share, :distance_m) }
+              word: word(ratio, i), point: placed.point, along: placed.across(@eye), **one.slice(:share, :distance_m) }
           end
         end
       end

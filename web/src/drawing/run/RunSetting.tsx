@@ -216,6 +216,15 @@ export function RunSetting({ drawing, projection, dusk }: Props) {
       {ceiling > 0 && !drawing.stair && (
         <line x1={0} x2={width} y1={ceiling} y2={ceiling} stroke={shades.line} strokeWidth={2.5} />
       )}
+      <RunSupport {...part} />
+    </g>
+  );
+}
+
+/** What a run is on, and what stands there with it, without the room. */
+export function RunSupport(part: Part) {
+  return (
+    <g>
       <Window {...part} />
       <Mantel {...part} />
       <Mirror {...part} />

@@ -14,23 +14,11 @@ import { day, evening } from "../../theme/tokens";
 import type { Turn } from "./turn";
 import { TreeDimensions } from "./TreeDimensions";
 import { TreeRoom } from "./TreeRoom";
+import { whole } from "./wholeTree";
 import { closerBy, Pinch } from "../shared/closer";
 import { useSize } from "../shared/useSize";
 
 type Drawing = Schemas["TreeDrawing"];
-
-function whole(drawing: Drawing): drawing is Required<Drawing> {
-  return Boolean(
-    drawing.tree &&
-    drawing.ornaments &&
-    drawing.ribbon &&
-    drawing.garland &&
-    drawing.picks &&
-    drawing.bulbs &&
-    drawing.crown &&
-    drawing.foot,
-  );
-}
 
 interface Props {
   drawing: Drawing;

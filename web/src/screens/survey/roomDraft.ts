@@ -7,6 +7,8 @@ export interface PlaceDraft {
   id: string | null;
   name: string;
   stance: Schemas["Place"]["stance"];
+  /** The key of its wall; the front wall where nothing is said. */
+  wall: string | null;
   from_left_m: number | null;
   free_width_m: number | null;
   free_depth_m: number | null;
@@ -27,6 +29,7 @@ export interface RoomDraft {
   heat: Schemas["Room"]["heat"];
   notes: string;
   places: PlaceDraft[];
+  plan: Schemas["FloorPlan"];
 }
 
 export function newPlace(): PlaceDraft {
@@ -35,6 +38,7 @@ export function newPlace(): PlaceDraft {
     id: null,
     name: "",
     stance: "corner",
+    wall: null,
     from_left_m: null,
     free_width_m: null,
     free_depth_m: null,
@@ -54,6 +58,7 @@ function placeBodyOf(place: PlaceDraft): Omit<PlaceDraft, "key"> {
     id: place.id,
     name: place.name,
     stance: place.stance,
+    wall: place.wall,
     from_left_m: place.from_left_m,
     free_width_m: place.free_width_m,
     free_depth_m: place.free_depth_m,
@@ -77,16 +82,27 @@ export function draftOf(room?: Schemas["Room"]): RoomDraft {
     heat: room?.heat ?? "none",
     notes: room?.notes ?? "",
     places: room?.places.map(placeDraftOf) ?? [newPlace()],
+    plan: room?.plan ?? { walls: [], openings: [], things: [], sockets: [] },
   };
 }
 
 /** What was typed, as the server takes it. What is not known yet is left out, so that the server names it. */
 export function bodyOf(draft: RoomDraft): Schemas["RoomFields"] {
-  const { sloping, places, ...room } = draft;
-  const told = {
-    ...room,
-    ceiling_right_m: sloping ? room.ceiling_right_m : room.ceiling_left_m,
-    places: places.map(placeBodyOf),
+  const { name, no_nails, heat, notes, plan, sloping, width_m, depth_m, ceiling_left_m } = draft;
+  const measures = {
+    width_m,
+    depth_m,
+    ceiling_left_m,
+    ceiling_right_m: sloping ? draft.ceiling_right_m : ceiling_left_m,
   };
-  return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== null)) as Schemas["RoomFields"];
+  const known = Object.fromEntries(Object.entries(measures).filter(([, value]) => value !== null));
+  return {
+    name,
+    no_nails,
+    heat,
+    notes,
+    plan,
+    places: draft.places.map(placeBodyOf),
+    ...known,
+  } as Schemas["RoomFields"];
 }

@@ -21,7 +21,7 @@ export function useSurveyForm(
 ) {
   const place = `survey ${room?.id ?? `of ${homeId}`}`;
   const [laidBy] = useState(() => laidByIn(sessionStorage.getItem(place)));
-  const [draft, setDraft] = useState(() => laidBy?.draft ?? draftOf(room));
+  const [draft, setDraft] = useState(() => ({ ...draftOf(room), ...laidBy?.draft }));
   const [base, setBase] = useState({
     version: laidBy?.version ?? room?.version ?? 0,
     said: JSON.stringify(bodyOf(draftOf(room))),
