@@ -20,7 +20,11 @@ export function useToolLook() {
 
 /** One tool over a drawing. */
 export function StageTool(props: ButtonProps & { to?: string; component?: React.ElementType }) {
-  return <Button size="small" variant="outlined" color="inherit" sx={useToolLook()} {...props} />;
+  const look = useToolLook();
+  const { sx, ...rest } = props;
+  return (
+    <Button size="small" variant="outlined" color="inherit" sx={[look, ...(Array.isArray(sx) ? sx : [sx])]} {...rest} />
+  );
 }
 
 /** Changes between day and dusk. */

@@ -18,8 +18,8 @@ export interface DrawnInRoom<K extends Kind> {
   top: number;
 }
 
-/** Free round a piece, so that what reaches over its outline is not cut off, metres. */
-const ROUND = 0.25;
+/** Free round a piece, so that neither what reaches over its outline nor its glow at dusk is cut off, metres. */
+export const ROUND = 0.7;
 
 /** The box a piece is drawn in: pixels, with metres of the piece itself mapped onto it. */
 export function frameOf({

@@ -45,6 +45,9 @@ export function RoomCard({ room, home, scale }: Props) {
             : `, ${room.places.map((place) => place.name.toLowerCase()).join(", ")}`}
           {room.wreaths > 0 && ` · ${counted(room.wreaths, "wreath")}`}
         </Typography>
+        <Button size="small" component={RouterLink} to={`/rooms/${room.id}/view`}>
+          Room view
+        </Button>
         <Button size="small" component={RouterLink} to={`/rooms/${room.id}`}>
           Survey
         </Button>

@@ -58,7 +58,9 @@ export function Beam({ wall, standings, bounds, scale, heaviest, units, open }: 
   const told = balance ? balanceTold(balance) : "nothing stands here";
   return (
     <Box sx={{ width: wide, flexShrink: 0 }}>
-      <Box sx={{ display: "flex", alignItems: "baseline", gap: 0.75, px: 0.5, minHeight: 24, overflow: "hidden" }}>
+      <Box
+        sx={{ display: "flex", alignItems: "baseline", gap: 0.75, pl: 0.5, pr: 1.5, minHeight: 24, overflow: "hidden" }}
+      >
         <Typography variant="h3" component="h3" noWrap sx={{ fontSize: "0.98rem", flexShrink: 0 }}>
           {wall.name}
         </Typography>

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { Suspense, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Schemas } from "../../api/client";
-import { frameOf } from "../../drawing/room/pieceFrame";
+import { frameOf, ROUND } from "../../drawing/room/pieceFrame";
 import { PortraitRow } from "../../drawing/shared/PortraitRow";
 import { drawing as shadesOf } from "../../theme/tokens";
 import { isPlan, type AnyPlan, type Kind } from "../../kinds/kind";
@@ -23,6 +23,8 @@ interface PieceProps extends Omit<StripProps, "at" | "standings" | "chosen"> {
   chosen: boolean;
 }
 
+/** Beside a piece so far it can be taken hold of, metres. */
+const BESIDE = 0.03;
 /** Along a wall one step of a key goes so far, metres. */
 const STEP = 0.05;
 const STRIDE = 0.5;
@@ -81,19 +83,6 @@ export function PieceAtWall(props: PieceProps) {
   const where = `${length(now, units)} from the left of ${wall.name}`;
   return (
     <Box
-      role="slider"
-      tabIndex={0}
-      aria-label={piece.name}
-      aria-valuemin={0}
-      aria-valuemax={Number(wall.length_m.toFixed(2))}
-      aria-valuenow={Number(now.toFixed(2))}
-      aria-valuetext={where}
-      onPointerDown={down}
-      onPointerMove={over}
-      onPointerUp={up}
-      onPointerCancel={up}
-      onFocus={() => choose(piece.id)}
-      onKeyDown={key}
       sx={{
         position: "absolute",
         left: left + frame.offset,
@@ -101,35 +90,45 @@ export function PieceAtWall(props: PieceProps) {
         width: frame.width,
         height: frame.height,
         transform: `translateX(${now * scale}px)`,
-        cursor: "grab",
-        touchAction: "pan-y",
-        "&:active": { cursor: "grabbing" },
-        "&:focus-visible": { outline: "none" },
+        pointerEvents: "none",
       }}
     >
-      <Box sx={{ position: "absolute", inset: 0, pointerEvents: "none" }}>
-        <PieceDrawn piece={piece} styles={styles} dusk={dusk} units={units} scale={scale} top={top} />
-      </Box>
-      {(chosen || piece.assumed) && (
-        <Box
-          sx={{
-            position: "absolute",
-            left: 0.2 * scale,
-            right: 0.2 * scale,
-            top: head - 4,
-            bottom: -3,
-            borderRadius: "4px",
-            border: chosen ? `2px solid ${tokens.plum}` : `1.5px dashed ${tokens.edge}`,
-            pointerEvents: "none",
-          }}
-        />
-      )}
+      <PieceDrawn piece={piece} styles={styles} dusk={dusk} units={units} scale={scale} top={top} />
+      <Box
+        role="slider"
+        tabIndex={0}
+        aria-label={piece.name}
+        aria-valuemin={0}
+        aria-valuemax={Number(wall.length_m.toFixed(2))}
+        aria-valuenow={Number(now.toFixed(2))}
+        aria-valuetext={where}
+        onPointerDown={down}
+        onPointerMove={over}
+        onPointerUp={up}
+        onPointerCancel={up}
+        onFocus={() => choose(piece.id)}
+        onKeyDown={key}
+        sx={{
+          position: "absolute",
+          left: (ROUND - BESIDE) * scale,
+          right: (ROUND - BESIDE) * scale,
+          top: head - 5,
+          bottom: Math.max(piece.bottom_m * scale - 6, -3),
+          pointerEvents: "auto",
+          cursor: "grab",
+          touchAction: "pan-y",
+          borderRadius: "4px",
+          border: chosen ? `2px solid ${tokens.plum}` : piece.assumed ? `1.5px dashed ${tokens.edge}` : "none",
+          "&:active": { cursor: "grabbing" },
+          "&:focus-visible": { outline: `2px solid ${tokens.plum}`, outlineOffset: 2 },
+        }}
+      />
       {measures && (
         <Box
           sx={{
             position: "absolute",
             left: "50%",
-            top: head - 22,
+            top: head - 26,
             transform: "translateX(-50%)",
             whiteSpace: "nowrap",
             fontSize: 12,
@@ -138,7 +137,6 @@ export function PieceAtWall(props: PieceProps) {
             borderRadius: "3px",
             color: shades.strong,
             bgcolor: dusk ? "rgb(20 26 30 / .75)" : "rgb(255 255 255 / .8)",
-            pointerEvents: "none",
           }}
         >
           {length(piece.top_m, units)} high
@@ -164,7 +162,7 @@ function PieceDrawn(props: DrawnProps) {
   const { piece, scale } = props;
   const { portrait } = piece;
   const rough = portrait && (
-    <Box sx={{ position: "absolute", bottom: 0, left: 0.25 * scale }}>
+    <Box sx={{ position: "absolute", bottom: 0, left: ROUND * scale }}>
       <PortraitRow
         portraits={[portrait]}
         width={(piece.right_m - piece.left_m + 0.4) * scale}

@@ -9,6 +9,8 @@ import { ChoiceDial } from "../../parts/ChoiceDial";
 import { LengthField } from "../../parts/LengthField";
 import { Tick } from "../../parts/Tick";
 import { newPlace, type PlaceDraft } from "./roomDraft";
+import { wallsOf } from "./plan/planDraft";
+import { WallSelect } from "./plan/WallSelect";
 import type { SurveyForm } from "./useSurvey";
 import { STANCES } from "./words";
 
@@ -35,6 +37,12 @@ function PlaceCard({ place, at, form }: { place: PlaceDraft; at: number; form: S
           value={place.stance}
           choices={STANCES}
           onChange={(stance) => change({ stance })}
+        />
+        <WallSelect
+          plan={form.draft.plan}
+          value={place.wall ?? wallsOf(form.draft.plan)[0]?.key ?? ""}
+          onChange={(wall) => change({ wall })}
+          error={wrong("wall")}
         />
         <LengthField
           label="Free width"

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import type { Theme } from "@mui/material/styles";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import type { Schemas } from "../../api/client";
 import { RoomDrawing } from "../../drawing/tree/RoomDrawing";
 import { Caution } from "../../parts/Caution";
@@ -16,10 +16,12 @@ interface Props {
   draft: RoomDraft;
   room?: Schemas["Room"] | undefined;
   saved: boolean;
+  /** The room from above, once it is measured. */
+  children: ReactNode;
 }
 
 /** The room drawn from its measures, and under it the best size for each place. */
-export function RoomSheet({ draft, room, saved }: Props) {
+export function RoomSheet({ draft, room, saved, children }: Props) {
   const units = useUnits();
   const phone = useMediaQuery((theme: Theme) => theme.breakpoints.down("md"));
   const [adding, setAdding] = useState<string | null>(null);
@@ -69,6 +71,7 @@ export function RoomSheet({ draft, room, saved }: Props) {
           </Typography>
         )}
       </Box>
+      {measured && children}
       {room && saved && room.places.length > 0 && (
         <Box component="section" aria-label="Best sizes" sx={{ mt: { md: 3 }, px: { xs: 2, sm: 3, md: 0 }, pb: 3 }}>
           <Typography variant="h3" component="h2" sx={{ mb: 1 }}>

@@ -6,7 +6,7 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogTitle from "@mui/material/DialogTitle";
 import Typography from "@mui/material/Typography";
 import { useEffect, useRef } from "react";
-import { useBlocker, useNavigate } from "react-router";
+import { Link as RouterLink, useBlocker, useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useMe } from "../../api/queries";
 import { ConflictDialog } from "../../parts/ConflictDialog";
@@ -17,6 +17,10 @@ import { Strip } from "../../shell/Strip";
 import { HouseholdFields } from "./HouseholdFields";
 import { Paints } from "./Paints";
 import { PlacesFields } from "./PlacesFields";
+import { OpeningsFields } from "./plan/OpeningsFields";
+import { PlanSketch } from "./plan/PlanSketch";
+import { ThingsFields } from "./plan/ThingsFields";
+import { WallsFields } from "./plan/WallsFields";
 import { RoomFields } from "./RoomFields";
 import { RoomSheet } from "./RoomSheet";
 import { useSurveyForm } from "./useSurvey";
@@ -68,6 +72,15 @@ export function SurveyDesk({ home, room, remove }: Props) {
         <Button variant="contained" onClick={() => void keep()} disabled={form.busy}>
           Keep the survey
         </Button>
+        {room && (
+          <Button
+            component={RouterLink}
+            to={`/rooms/${room.id}/view`}
+            sx={{ display: { xs: "none", sm: "inline-flex" } }}
+          >
+            Room view
+          </Button>
+        )}
         {remove && <MoreMenu label="More for this room" entries={[{ label: "Delete this room", run: remove }]} />}
       </Strip>
       <Box
@@ -88,11 +101,16 @@ export function SurveyDesk({ home, room, remove }: Props) {
             </Alert>
           )}
           <RoomFields form={form} />
+          <WallsFields form={form} />
+          <OpeningsFields form={form} homeId={home.id} roomId={room?.id} />
+          <ThingsFields form={form} />
           <PlacesFields form={form} />
           {room && <Paints roomId={room.id} />}
           <HouseholdFields homeId={home.id} />
         </Box>
-        <RoomSheet draft={form.draft} room={room} saved={!form.changed} />
+        <RoomSheet draft={form.draft} room={room} saved={!form.changed}>
+          <PlanSketch form={form} />
+        </RoomSheet>
       </Box>
       {form.conflict && (
         <ConflictDialog rows={form.conflict} keepMine={() => void form.keepMine()} takeTheirs={form.takeTheirs} />

@@ -20,6 +20,15 @@ function placeSays(place: PlaceDraft, units: Units): string {
     .join(", ");
 }
 
+/** Entries of a plan with their measures. */
+function told(entries: { name: string }[], units: Units): string {
+  const measures = (entry: object) =>
+    Object.values(entry)
+      .filter((value) => typeof value === "number")
+      .map((metres) => length(metres, units));
+  return entries.map((entry) => [entry.name || "no name", ...measures(entry)].join(" ")).join("; ");
+}
+
 /** What two drafts of one room say differently, in the person's words and units. */
 export function differences(mine: RoomDraft, theirs: RoomDraft, units: Units): ConflictRow[] {
   const measure = (value: number | null) => (value === null ? "" : length(value, units));
@@ -32,6 +41,16 @@ export function differences(mine: RoomDraft, theirs: RoomDraft, units: Units): C
     ["Nails or glue", draft.no_nails ? "not allowed" : "allowed"],
     ["Heating", HEAT[draft.heat]],
     ["Notes", draft.notes],
+    ["Walls", told(draft.plan.walls, units)],
+    ["Openings", told(draft.plan.openings, units)],
+    ["Furniture", told(draft.plan.things, units)],
+    [
+      "Sockets",
+      told(
+        draft.plan.sockets.map((socket) => ({ ...socket, name: "socket" })),
+        units,
+      ),
+    ],
     ["Places", draft.places.map((place) => placeSays(place, units)).join("; ")],
   ];
   const other = said(theirs);
