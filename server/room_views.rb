@@ -20,6 +20,7 @@ module DeckBough
         @viewpoints = Store::Viewpoints.new(database, studio[:id])
         @paints = Store::Paints.new(database, studio[:id])
         @looks = Store::Looks.new(database, studio[:id])
+        @styles = Store::Styles.new(database, studio[:id])
       end
 
       # @return [Hash] as Rooms::RoomView tells it, with the room and home around it, portraits of its pieces, the
@@ -55,6 +56,30 @@ module DeckBough
 
         piece = @pieces.find(loud[:id])
         offers.call(tried(piece, planning), movable: Kinds.of(piece[:kind]).movable)
+      end
+
+      # The questions of stepping back from a viewpoint.
+      #
+      # @param looked [#call] ids of pieces that are seen → what the figures of each say
+      # @return [Array<Hash>] as Rooms::Round tells them
+      def round(viewpoint, looked)
+        room = viewpoint[:room_id]
+        gather(room)
+        seen = view(room).views.find { |one| one.viewpoint[:id] == viewpoint[:id] }
+        DeckBough::Rooms::Round.new(room, rooms, viewpoint, looked.call(seen.told.map { |one| one[:id] }),
+                                    colours(room, seen), @needs.house, units: @studio[:units]).call
+      end
+
+      # What ties a room to those it sees.
+      #
+      # @return [Array<Hash>] as Rooms::Links tells it, with the other room
+      def links(room_id)
+        gather(room_id)
+        here = things(room_id)
+        view(room_id).open_to.map do |id|
+          told = DeckBough::Rooms::Links.between(here, things(id), @needs.house, units: @studio[:units])
+          { room: { id: id, name: @by_id.fetch(id)[:name] }, **told }
+        end
       end
 
       # The core's view of a room that was gathered.
@@ -153,6 +178,13 @@ module DeckBough
       # Whoever looks from nearer sees the same.
       SAME_PLACE_M = 1.0
       private_constant :SAME_PLACE_M
+
+      # What the pieces of a room take, and how strong its lights are.
+      def things(room_id)
+        ids = @listed.select { |piece| piece[:room_id] == room_id }.map { |piece| piece[:id] }
+        lines = @rows.lines(ids).values.flatten
+        { name: @by_id.fetch(room_id)[:name], lights: @rows.lights(ids), things: @styles.linked(lines) }
+      end
 
       # Pieces of the room of which there is nothing yet to be seen.
       def undressed(room_id)

@@ -29,7 +29,7 @@ Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file
 require_relative "deck_bough/catalogue"
 require_relative "deck_bough/reckoner"
 %w[crossing room_wall floor_plan_survey floor_plan frame placed sight scene viewpoint wall_balance
-   ways view standing layout room_view offers].each { |file| require_relative "deck_bough/rooms/#{file}" }
+   ways view standing layout room_view offers links round].each { |file| require_relative "deck_bough/rooms/#{file}" }
 %w[palette shares seen together closing colour_vision colour_words].each do |file|
   require_relative "deck_bough/looks/#{file}"
 end

@@ -14,6 +14,10 @@ module DeckBough
         post "/api/viewpoints/:id/restore", :restore
         get "/api/viewpoints/:id/offers", :offers
         put "/api/pieces/:id/position", :put
+        get "/api/viewpoints/:id/round", :round
+        put "/api/viewpoints/:id/round", :answer_round
+        get "/api/rooms/:id/links", :links
+        get "/api/rooms/:id/view.pdf", :sheet
         get "/api/rooms/:id/bare", :bare
         post "/api/rooms/:id/bare", :leave_bare
         delete "/api/bare/:id", :dress
@@ -56,6 +60,27 @@ module DeckBough
 
         def put
           answer(store(Store::Positions).put(id, said))
+        end
+
+        def round
+          answer(Rounds.new(context.database, studio).of(id, planning))
+        end
+
+        def answer_round
+          store(Store::RoundAnswers).say(id, said, account_id: account[:id])
+          round
+        end
+
+        def links
+          answer({ items: views.links(id) })
+        end
+
+        # For the client's folder.
+        def sheet
+          told = views.of(id)
+          pdf = Exchange::RoomSheetPdf.new(told, units: studio[:units], title: told[:room][:name], day: today,
+                                                 under: told[:home][:name], paper: query.fetch("paper", "a4"))
+          file(pdf.render, "application/pdf", "#{told[:home][:name]}-#{told[:room][:name]}.pdf")
         end
 
         def bare

@@ -70,6 +70,26 @@ module DeckBough
                             .transform_values { |document| Outline.read(document) }
         end
 
+        LIT = Sequel.lit("outline ->> 'lit' = 'true'")
+        SCHOOL = Sequel.lit("settings #>> '{lights,school}'").as(:school)
+        # A tree's lights where nobody has said how strong they are.
+        USUAL_SCHOOL = "classic"
+        private_constant :LIT, :SCHOOL, :USUAL_SCHOOL
+
+        # @return [Hash{String => Array<Hash>}] ledger lines by piece, as they were last reckoned
+        def lines(piece_ids)
+          rows(:piece_needs).where(piece_id: piece_ids).select_hash(:piece_id, :lines)
+                            .transform_values { |lines| lines.map { |line| symbols(line) } }
+        end
+
+        # How strong the lights of pieces are, where they are lit.
+        #
+        # @return [Array<String>] schools, each once
+        def lights(piece_ids)
+          lit = rows(:piece_needs).where(piece_id: piece_ids).where(LIT).select(:piece_id)
+          rows(:pieces).where(id: lit).select_map(SCHOOL).map { |one| one || USUAL_SCHOOL }.uniq.sort
+        end
+
         # Something that no stamp tells of has changed.
         def forget(piece_ids)
           rows(:piece_needs).where(piece_id: piece_ids).exclude(stamp: STALE).update(stamp: STALE) if piece_ids.any?
@@ -94,9 +114,7 @@ module DeckBough
         #
         # @return [Hash{String => Array<Hash>}] ledger lines by piece
         def short_lines(piece_ids)
-          rows(:piece_needs).where(piece_id: piece_ids).select_hash(:piece_id, :lines).transform_values do |lines|
-            lines.map { |line| symbols(line) }.select { |line| line[:short].positive? }
-          end
+          lines(piece_ids).transform_values { |lines| lines.select { |line| line[:short].positive? } }
         end
 
         private

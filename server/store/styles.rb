@@ -40,6 +40,33 @@ module DeckBough
           found.map { |row| Style.new(**row.slice(:id, *COLUMNS), rolls: rolls[row[:id]], **available.fetch(row[:id])) }
         end
 
+        # What lines of ledgers take, as rooms are linked by it.
+        #
+        # @param lines [Array<Hash>] as LedgerLine tells them
+        # @return [Array<Hash>] style, kind, name, metal (its tone, nil of what is none), spare (how many more)
+        def linked(lines)
+          taken = lines.select { |line| line[:style] && line[:need].to_f.positive? }
+          known = rows(:styles).where(id: taken.map { |line| line[:style] }.uniq).to_hash(:id)
+          taken.filter_map do |line|
+            style = known[line[:style]] or next
+            spare = line[:have].to_f - line[:need] - line[:spares]
+            { style: style[:id], kind: style[:kind], name: style[:name], metal: metal(style),
+              spare: ([spare, 0].max + line[:left_over].to_f).floor }
+          end
+        end
+
+        # Warm as brass or cool as pewter.
+        def metal(style)
+          return unless style[:material] == "metal" && style[:colour]
+
+          Lab.of(style[:colour]).b > WARM_B ? "warm metal" : "cool metal"
+        end
+
+        # More yellow than this a metal is warm.
+        WARM_B = 8
+        private_constant :WARM_B
+        private :metal
+
         # @return [Hash{String => Integer}] the version of each style there is; it moves with every count and change
         def versions(ids)
           rows(:styles).where(id: Ids.only(ids)).select_hash(:id, :version)

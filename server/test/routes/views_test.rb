@@ -181,6 +181,79 @@ class ViewsTest < ServerTest
     assert_empty ask(:get, "/api/viewpoints/#{made['id']}/offers")["items"]
   end
 
+  QUESTIONS = %w[outline bare_spots evenness main_colour competing mechanics hidden night take_away].freeze
+
+  def round(viewpoint) = ask(:get, "/api/viewpoints/#{viewpoint['id']}/round")
+
+  def say(viewpoint, status: 200, **given)
+    ask(:put, "/api/viewpoints/#{viewpoint['id']}/round", given, status: status)
+  end
+
+  def item(round, question, piece = @tree[:id])
+    round["questions"].find { |one| one["question"] == question }["items"].find { |one| one["piece"] == piece }
+  end
+
+  def test_stepping_back_asks_in_order_with_what_the_figures_say
+    told = round(look_from)
+
+    assert_equal(QUESTIONS, told["questions"].map { |one| one["question"] })
+    assert_match(/2\.40 m high, 77 % of what is above/, item(told, "outline")["message"])
+    assert_match(/of 2\.15 at best/, item(told, "evenness")["message"])
+    assert_match(/collar hides its foot/, item(told, "mechanics")["message"])
+    assert_equal "Quay window tree is alone in the view.", item(told, "competing", nil)["message"]
+    assert_operator told["open"], :>, 4
+  end
+
+  def test_what_was_said_is_remembered_and_what_is_pinned_stays_out_of_the_score
+    made = look_from
+    before = round(made)["open"]
+    said = say(made, question: "outline", piece: @tree[:id], says: "pinned", note: "Idony loves it so")
+
+    assert_equal [before - 1, 1], said.values_at("open", "pinned")
+    assert_equal ["pinned", "Idony loves it so", "Ottoline Marsh"],
+                 item(said, "outline")["answer"].values_at("says", "note", "by")
+    assert_equal 1, say(made, question: "outline", piece: @tree[:id], says: "mend")["mend"]
+    assert_equal before, say(made, question: "outline", piece: @tree[:id])["open"]
+  end
+
+  def test_an_answer_is_about_a_question_and_a_piece_that_are_there
+    made = look_from
+    say(made, status: 422, question: "weather", says: "good")
+    told = say(made, status: 422, question: "outline", piece: SecureRandom.uuid, says: "good")
+
+    assert_equal ["/piece"], pointers(told)
+    say(made, status: 422, question: "outline", says: "lovely")
+  end
+
+  def test_rooms_that_see_each_other_say_what_ties_them
+    links = ask(:get, "/api/rooms/#{@room}/links")["items"]
+    hall = links.find { |one| one["room"]["name"] == "Stair hall" }
+
+    assert_includes hall["shared"]["ribbon"], "Plum velvet ribbon"
+    assert hall["enough"]
+    assert_empty ask(:get, "/api/rooms/#{DATABASE[:rooms].where(name: 'Loft').get(:id)}/links")["items"]
+  end
+
+  def test_a_room_goes_on_paper
+    look_from
+    { "a4" => "595.28 841.89", "letter" => "612 792" }.each do |paper, size|
+      get "/api/rooms/#{@room}/view.pdf?paper=#{paper}"
+
+      assert_equal [200, "application/pdf"], [last_response.status, last_response.media_type]
+      assert_equal size, last_response.body[/MediaBox \[0 0 ([\d. ]+)\]/n, 1].gsub(/\.0+\b/, "")
+      assert last_response.body.start_with?("%PDF")
+    end
+    told = Server::RoomViews.new(DATABASE, Server::Store::Studios.new(DATABASE).find(demo)).of(@room)
+    words = written { Server::Exchange::RoomSheetPdf.new(told, units: "imperial", title: "Long room", under: "A house") }
+
+    ["Long room", "Quay wall 21 ft: #{told[:walls].first[:balance][:told]}", "What each place sees"].each do |said|
+      assert_includes words.join("\n"), said
+    end
+    get "/api/rooms/#{@room}/view.pdf?paper=napkin"
+
+    assert_equal 422, last_response.status
+  end
+
   def test_what_stays_bare_says_why_and_lifts_when_the_piece_goes
     DATABASE[:bare_places].delete
     made = ask(:post, "/api/rooms/#{@room}/bare", { name: "Window sill", piece_id: @tree[:id] }, status: 201)
@@ -217,6 +290,18 @@ class ViewsTest < ServerTest
   end
 
   private
+
+  # Everything that a sheet writes, in the order it is written.
+  def written
+    words = []
+    sheet = yield
+    page = sheet.instance_variable_get(:@page)
+    %i[text text_box draw_text].each do |name|
+      page.define_singleton_method(name) { |text, **how| (words << text) && super(text, **how) }
+    end
+    sheet.render
+    words
+  end
 
   # Two wreaths of one size beside each other: neither leads.
   def compete_in(room)

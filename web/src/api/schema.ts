@@ -2141,6 +2141,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/viewpoints/{id}/round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Stepping back from a viewpoint, question by question */
+        get: operations["readRound"];
+        /** Say how it looks; nothing said takes an answer back */
+        put: operations["answerRound"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms/{id}/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What ties a room to those it sees */
+        get: operations["listRoomLinks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms/{id}/view.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The room as a sheet for the client's folder */
+        get: operations["printRoomView"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rooms/{id}/bare": {
         parameters: {
             query?: never;
@@ -3480,13 +3538,14 @@ export interface components {
             verdict: "even" | "one_sided" | "leaning";
             /** @enum {string} */
             side: "left" | "right" | "even";
+            /** @description the same in words */
+            told: string;
             weight_m2: number;
             items: {
                 id: string;
                 at_m: number;
                 weight_m2: number;
             }[];
-            answered_by: string | null;
             findings: components["schemas"]["Finding"][];
         } | null;
         WallSeen: {
@@ -3624,6 +3683,69 @@ export interface components {
                 name: string;
                 kind: components["schemas"]["PieceKind"];
             }[];
+        };
+        /** @enum {string} */
+        RoundQuestion: "outline" | "bare_spots" | "evenness" | "main_colour" | "competing" | "mechanics" | "hidden" | "night" | "take_away";
+        /** @enum {string} */
+        RoundSays: "good" | "mend" | "pinned";
+        RoundAnswerFields: {
+            question: components["schemas"]["RoundQuestion"];
+            piece?: string | null;
+            /** @enum {string|null} */
+            says?: "good" | "mend" | "pinned" | null;
+            note?: string;
+        };
+        RoundItem: {
+            piece: string | null;
+            name: string | null;
+            /** @enum {string} */
+            severity: "info" | "caution" | "stop";
+            message: string;
+            answer: {
+                says: components["schemas"]["RoundSays"];
+                note: string;
+                by: string | null;
+                at: string;
+            } | null;
+        };
+        Round: {
+            viewpoint: components["schemas"]["Viewpoint"];
+            questions: {
+                question: components["schemas"]["RoundQuestion"];
+                items: components["schemas"]["RoundItem"][];
+            }[];
+            open: number;
+            mend: number;
+            pinned: number;
+        };
+        RoomLink: {
+            room: {
+                id: string;
+                name: string;
+            };
+            shared: {
+                style: string[];
+                ribbon: string[];
+                green: string[];
+                metal: string[];
+            };
+            kinds: number;
+            enough: boolean;
+            lights: {
+                here: string[];
+                there: string[];
+                alike: boolean;
+            };
+            could: {
+                name: string;
+                kind: string;
+                spare: number;
+                into: string;
+            }[];
+            findings: components["schemas"]["Finding"][];
+        };
+        RoomLinks: {
+            items: components["schemas"]["RoomLink"][];
         };
         RoomFields: {
             name: string;
@@ -9421,6 +9543,109 @@ export interface operations {
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    readRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The round */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    answerRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoundAnswerFields"];
+            };
+        };
+        responses: {
+            /** @description The round */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listRoomLinks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Links */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoomLinks"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    printRoomView: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     listBarePlaces: {

@@ -19,12 +19,12 @@ module DeckBough
         @units = units
       end
 
-      # @return [Hash, nil] value, verdict, side, weight_m2, items (id, at_m, weight_m2), answered_by (a name or nil),
+      # @return [Hash, nil] value, verdict, side, told (the same in words), weight_m2, items (id, at_m, weight_m2),
       #   findings; nil where nothing stands
       def call
         return if @here.empty?
 
-        { **answer.outputs.slice(:value, :verdict, :side), weight_m2: beam.total, items: items, answered_by: answering,
+        { **answer.outputs.slice(:value, :verdict, :side), told: told, weight_m2: beam.total, items: items,
                                                            findings: dressed? ? answer.findings.map(&:to_h) : [] }
       end
 
@@ -57,6 +57,21 @@ module DeckBough
 
       def items
         @here.zip(question).map { |one, item| { id: one.id, at_m: one.at_m, weight_m2: beam.weight(item) } }
+      end
+
+      # As one would say it.
+      def told
+        value, verdict, side = answer.outputs.values_at(:value, :verdict, :side)
+        much = format("%.2f", value.abs)
+        case verdict
+        when "even" then much == "0.00" ? "even" : "even, #{much} to the #{towards(value)}"
+        when "leaning" then "leans #{side} #{much}"
+        else answering ? "one-sided #{side} #{much}: answered by #{answering}" : "one-sided #{side} #{much}"
+        end
+      end
+
+      def towards(value)
+        value.negative? ? "left" : "right"
       end
 
       # Of a wall that is one-sided on purpose, what weighs most on its light side.

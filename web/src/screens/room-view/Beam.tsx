@@ -5,7 +5,6 @@ import { useTheme } from "@mui/material/styles";
 import type { Schemas } from "../../api/client";
 import { length, type Units } from "../../units/format";
 import { UNSEEN } from "../../parts/SeenAndWanted";
-import { balanceTold } from "./words";
 
 interface Props {
   wall: Schemas["WallSeen"];
@@ -55,7 +54,7 @@ export function Beam({ wall, standings, bounds, scale, heaviest, units, open }: 
   const labels = rowsOf(
     (balance?.items ?? []).map(({ id, at_m }) => ({ x: at_m * scale, name: names.get(id)?.name ?? "" })),
   );
-  const told = balance ? balanceTold(balance) : "nothing stands here";
+  const told = balance?.told ?? "nothing stands here";
   return (
     <Box sx={{ width: wide, flexShrink: 0 }}>
       <Box

@@ -1,16 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { ratio } from "../../units/format";
 
-type Balance = NonNullable<Schemas["WallSeen"]["balance"]>;
-
-/** How a wall hangs on its beam, as one would say it. */
-export function balanceTold({ value, verdict, side, answered_by }: Balance): string {
-  const much = ratio(Math.abs(value));
-  if (verdict === "even") return Number(much) === 0 ? "even" : `even, ${much} to the ${value < 0 ? "left" : "right"}`;
-  if (verdict === "leaning") return `leans ${side} ${much}`;
-  return answered_by ? `one-sided ${side} ${much}: answered by ${answered_by}` : `one-sided ${side} ${much}`;
-}
-
 type View = Schemas["ViewSeen"];
 
 /** What leads from a place, in two short lines. */

@@ -111,6 +111,12 @@ module DeckBough
       "run"
     end
 
+    def looking
+      held = @reckoning.held? ? @reckoning.anchors.size : 0
+      { outline: thin(@reckoning.profile[:short]),
+        mechanics: held.zero? ? [] : [looks(:looks_fixings, fixings: counted(held, "fixing"))] }
+    end
+
     def stands
       survey = @reckoning.survey
       long = survey[:kind] == "rail" ? survey[:going_m] : survey[:length_m]

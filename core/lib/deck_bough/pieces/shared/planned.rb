@@ -5,7 +5,8 @@ module DeckBough
   # portrait each kind draws itself.
   #
   # Part of a plan that has `chosen?` and, privately, `sheets`, `ledger`, `figures`, the `cautions` that follow from
-  # rules, and `stands`: where its middle is in its portrait, area, depth, whether it is round, whether it is lit.
+  # rules, `stands` (where its middle is in its portrait, area, depth, whether it is round, whether it is lit) and
+  # `looking` (what its figures say when one steps back).
   module Planned
     # @return [Hash, nil] the sheet behind a figure or a line
     def working(key)
@@ -49,6 +50,13 @@ module DeckBough
       Outline.new(polygons: polygons, middle_m: middle_m, lightness: lightness, **rest)
     end
 
+    # What its figures say to the questions of stepping back (Rooms::Round::OF_PIECES).
+    #
+    # @return [Hash{Symbol => Array<Finding>}] outline, bare_spots, evenness, mechanics
+    def looked
+      chosen? ? looking : {}
+    end
+
     # @param shelf [Array<Style>] what is free for this piece, what it takes of it among that
     # @return [Array<Hash>] as Looks::Closing tells them, each with settings (nil where no press does it)
     def colour_ways(palette, shelf)
@@ -77,6 +85,22 @@ module DeckBough
 
     def unlit
       @settings.to_h.merge(lights: { **@settings[:lights], school: "none" })
+    end
+
+    def counted(number, one, many = "#{one}s")
+      "#{number} #{number == 1 ? one : many}"
+    end
+
+    def looks(code, **values)
+      Finding.of(code, units: @reckoning.units, **values)
+    end
+
+    # Stretches of greens that fall short of the outline wanted.
+    def thin(short)
+      return [looks(:looks_full)] if short.empty?
+
+      worst = short.map { |part| part[:by_m] }.max
+      [looks(:looks_thin, stretches: counted(short.size, "stretch", "stretches"), by_m: worst)]
     end
 
     # Of what hangs and of the greens between, each by as much of it as is seen.

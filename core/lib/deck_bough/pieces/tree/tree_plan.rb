@@ -142,6 +142,31 @@ module DeckBough
       "tree"
     end
 
+    def looking
+      ceiling = @reckoning.surroundings.ceiling.height_at(@reckoning.surroundings.from_left_m)
+      tall = @settings[:measure][:height_m] + @settings[:measure][:riser_m]
+      { outline: [looks(:looks_tall, height_m: tall, percent: (tall / ceiling * 100).round)],
+        bare_spots: bare_spots, evenness: evenness, mechanics: [foot] }
+    end
+
+    def bare_spots
+      holes = step_back[:findings].select { |finding| finding[:code] == "hole" }
+      return [looks(:looks_no_holes)] if holes.empty?
+
+      widest = holes.flat_map { |hole| hole[:spots] }.map { |spot| spot[:radius_m] }.max
+      [looks(:looks_holes, spots: counted(holes.size, "spot"), wide_m: 2 * widest)]
+    end
+
+    def evenness
+      whole = @reckoning.hanging.evenness[:whole]
+      whole ? [looks(:looks_evenness, value: format("%.2f", whole))] : []
+    end
+
+    def foot
+      kind = @settings[:foot][:kind]
+      kind == "none" ? looks(:looks_foot_bare) : looks(:looks_foot, kind: kind)
+    end
+
     def stands
       surface = @reckoning.surface
       { middle_m: 0.0, area_m2: surface.outline_m2, depth_m: surface.spread, round: true,

@@ -88,6 +88,14 @@ module DeckBough
       "wall"
     end
 
+    def looking
+      { outline: @reckoning.rings.flat_map { |ring| thin(ring.reckoning.profile[:short]) }.uniq, mechanics: [wires] }
+    end
+
+    def wires
+      looks(@settings[:step_back][:looked].include?("wires") ? :looks_wires_done : :looks_wires)
+    end
+
     def stands
       { middle_m: @settings[:wall][:width_m] / 2.0, area_m2: dressed_surface.area_m2, depth_m: DEPTH_M, round: false,
         lit: @reckoning.rings.any? { |ring| ring.reckoning.lights } }

@@ -109,6 +109,14 @@ module DeckBough
       "wreath"
     end
 
+    def looking
+      { outline: thin(@reckoning.profile[:short]), mechanics: [wires] }
+    end
+
+    def wires
+      looks(@settings[:step_back][:looked].include?("wires") ? :looks_wires_done : :looks_wires)
+    end
+
     def stands
       { middle_m: @reckoning.place[:width_m] / 2.0, area_m2: @reckoning.ring.area_m2,
         depth_m: @settings[:size][:depth_m], round: false, lit: !@reckoning.lights.nil? }
