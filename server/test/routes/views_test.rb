@@ -297,7 +297,7 @@ class ViewsTest < ServerTest
     sheet = yield
     page = sheet.instance_variable_get(:@page)
     %i[text text_box draw_text].each do |name|
-      page.define_singleton_method(name) { |text, **how| (words << text) && super(text, **how) }
+      page.define_singleton_method(name) { |text, *rest, **how| (words << text) && super(text, *rest, **how) }
     end
     sheet.render
     words

@@ -11,6 +11,7 @@ import { Caution } from "../../parts/Caution";
 import { length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 import { FromAbove } from "./FromAbove";
+import { Links } from "./Links";
 import { Places } from "./Places";
 
 type View = Schemas["ViewSeen"];
@@ -76,6 +77,7 @@ export function RoomBelow({ room, view, choose, put, add, change, begin }: Props
         </Box>
         <Places room={room} chosen={view?.id} choose={choose} dusk={dusk} add={add} change={change} />
         <Box sx={{ display: "grid", gap: 1, mt: 1 }}>
+          <Links room={room} />
           {assumed.length > 0 && (
             <Caution
               finding={{

@@ -23,13 +23,15 @@ import { Beam } from "./Beam";
 import { ChosenPiece } from "./ChosenPiece";
 import { RoomBelow } from "./RoomBelow";
 import { layStrip } from "./layStrip";
+import { Offers } from "./Offers";
 import { PositionDialog } from "./PositionDialog";
 import { RoomWorking } from "./RoomWorking";
 import { useActs } from "./useActs";
 import { useMoving } from "./useRoomView";
+import { RoundDrawer } from "./RoundDrawer";
 import { ViewChoice } from "./ViewChoice";
 import { ViewPane } from "./ViewPane";
-import { ViewpointDialog, type ViewpointDraft } from "./ViewpointDialog";
+import { draftOf, ViewpointDialog, type ViewpointDraft } from "./ViewpointDialog";
 import { WallStrip } from "./WallStrip";
 
 type Room = Schemas["RoomView"];
@@ -37,12 +39,9 @@ type View = Schemas["ViewSeen"];
 type Shown =
   | { open: "bare" }
   | { open: "position" }
+  | { open: "round" }
   | { open: "working"; key: string }
   | { open: "viewpoint"; view: View | null; draft: ViewpointDraft };
-
-function draftOf({ name, kind, x_m, y_m, heading_deg }: View): ViewpointDraft {
-  return { name, kind, x_m, y_m, heading_deg };
-}
 
 /** The room on one desk: walls above, the plan and what each place sees below, the chosen view at the right. */
 export function RoomDesk({ view: saved }: { view: Room }) {
@@ -91,6 +90,11 @@ export function RoomDesk({ view: saved }: { view: Room }) {
           { label: room.room.name },
         ]}
       >
+        {view && (
+          <Button size="small" variant="contained" onClick={() => setShown({ open: "round" })}>
+            Step back
+          </Button>
+        )}
         <Button component={RouterLink} to={`/rooms/${room.room.id}`} size="small">
           Survey
         </Button>
@@ -212,6 +216,18 @@ export function RoomDesk({ view: saved }: { view: Room }) {
         <BareDrawer
           roomId={room.room.id}
           pieces={room.standings.filter((one) => one.piece)}
+          onClose={() => setShown(null)}
+        />
+      )}
+      {shown?.open === "round" && view && (
+        <RoundDrawer
+          key={view.id}
+          view={view}
+          next={room.views[room.views.indexOf(view) + 1]}
+          goOn={setFrom}
+          offers={
+            view.verdict === "competing" && <Offers view={view} apply={acts.apply} busy={acts.busy} units={units} />
+          }
           onClose={() => setShown(null)}
         />
       )}

@@ -16,6 +16,10 @@ import { VIEWPOINTS } from "./words";
 
 export type ViewpointDraft = Schemas["ViewpointFields"];
 
+export function draftOf({ name, kind, x_m, y_m, heading_deg }: Schemas["ViewSeen"]): ViewpointDraft {
+  return { name, kind, x_m, y_m, heading_deg };
+}
+
 interface Props {
   roomId: string;
   /** One that is there already. */
