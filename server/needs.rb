@@ -89,6 +89,13 @@ module DeckBough
         @planning.house
       end
 
+      # What the constants are, in short.
+      #
+      # @return [String]
+      def house_stamp
+        @house_stamp ||= Digest::SHA256.hexdigest(@planning.house.changes.sort.join(" "))
+      end
+
       private
 
       def around(homes, rooms)
@@ -101,10 +108,6 @@ module DeckBough
         home, room = around.fetch(piece[:room_id])
         made_of = [CODE, @studio[:version], house_stamp, home[:version], room[:version], piece[:version], styles]
         Digest::SHA256.hexdigest(made_of.join(" "))
-      end
-
-      def house_stamp
-        @house_stamp ||= Digest::SHA256.hexdigest(@planning.house.changes.sort.join(" "))
       end
 
       # What is kept and still true.

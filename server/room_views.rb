@@ -82,6 +82,23 @@ module DeckBough
         end
       end
 
+      # How a home reads, in short.
+      #
+      # @return [Hash] leads (room, room_id, from, says, verdict), notes (sentences), walls (room, name, length_m,
+      #   ceilings, colour, pieces with at_m, middle_m and portrait); JSON-ready
+      def reading(home_id)
+        gather_home(home_id)
+        told = @by_id.keys.filter_map { |id| [id, view(id)] if @seen_from.key?(id) }.to_h
+        { leads: told.flat_map { |id, view| leads(id, view) }.first(MOST_LEADS), walls: walls(told.keys),
+          notes: told.values.flat_map { |view| notes(view) }.uniq.first(MOST_NOTES) }
+      end
+
+      # So much of a home is told in short.
+      MOST_LEADS = 6
+      MOST_NOTES = 3
+      MOST_WALLS = 3
+      private_constant :MOST_LEADS, :MOST_NOTES, :MOST_WALLS
+
       # The core's view of a room that was gathered.
       #
       # @return [Rooms::RoomView]
@@ -93,15 +110,51 @@ module DeckBough
       private
 
       def gather(room_id)
-        room = @survey.find(room_id)
-        @home = @homes.find(room[:home_id])
+        @survey.find(room_id).tap { |room| gather_home(room[:home_id]) }
+      end
+
+      def gather_home(home_id)
+        @home = @homes.find(home_id)
         @needs.complete
         all = @survey.of_home(@home[:id])
         @by_id = all.to_h { |one| [one[:id], one] }
         @listed = @pieces.listed(@by_id.keys)
         @reckoned = @needs.of([@home], all, @listed)
         @seen_from = @viewpoints.of_rooms(@by_id.keys)
-        room
+      end
+
+      def leads(id, view)
+        view.views.map do |one|
+          { room: @by_id[id][:name], room_id: id, from: one.viewpoint[:name], says: one.says,
+            verdict: one.answer.outputs[:verdict] }
+        end
+      end
+
+      def notes(view)
+        told = view.call
+        found = told[:findings] + told[:views].flat_map { |one| one[:findings] }
+        found.reject { |finding| finding[:severity] == "info" }.map { |finding| finding[:message] }
+      end
+
+      # Those with most of ours on them.
+      def walls(room_ids)
+        found = room_ids.flat_map { |id| rooms[id][:plan].walls.map { |wall| [id, wall, pieces_at(id, wall)] } }
+        most = found.max_by(MOST_WALLS) { |_, _, there| there.sum { |one| one.outline.area_m2 } }
+        most.reject { |_, _, there| there.empty? }.map { |id, wall, there| wall_told(id, wall, there) }
+      end
+
+      def pieces_at(id, wall)
+        rooms[id][:standings].select { |one| one.piece && one.wall.key == wall.key }
+      end
+
+      def wall_told(id, wall, there)
+        plan = rooms[id][:plan]
+        drawn = there.map do |one|
+          { at_m: one.at_m, middle_m: one.outline.middle_m,
+            portrait: JSON.parse(JSON.generate(@reckoned.dig(one.id, :portrait))) }
+        end
+        { room: @by_id[id][:name], name: wall.name, length_m: wall.length, colour: wall.colour || rooms[id][:paint],
+          ceiling_left_m: plan.ceiling_at(wall.from), ceiling_right_m: plan.ceiling_at(wall.to), pieces: drawn }
       end
 
       # @return [Hash] as Rooms::RoomView takes them

@@ -20,12 +20,18 @@ module DeckBough
         @needs = Needs.new(database, studio, budget: budget)
         @rows = Store::Needs.new(database, studio[:id])
         @looks = Store::Looks.new(database, studio[:id])
+        @readings = Readings.new(database, studio)
       end
 
       def desk(today:, page:)
         listed = @homes.list(page: page)
         rooms = rooms_of(listed[:items]).group_by { |room| room[:home_id] }
-        listed.merge(items: listed[:items].map { |home| card(home, rooms.fetch(home[:id], []), today) })
+        read = @readings.of(listed[:items].map { |home| home[:id] }, @needs.house_stamp)
+        worn = @looks.names(listed[:items].filter_map { |home| home[:look_id] })
+        listed.merge(items: listed[:items].map do |home|
+          { **card(home, rooms.fetch(home[:id], []), today), reading: read[home[:id]], look: worn[home[:look_id]],
+                                                             unread: read.key?(home[:id]) && read[home[:id]].nil? }
+        end)
       end
 
       # A home with its rooms and pieces, each piece with its summary.
@@ -34,6 +40,7 @@ module DeckBough
         rooms = completed([home])
         colours = colours_of(home[:id], rooms)
         { **home, days_to_go: days(home, today), totals: totals(rooms),
+                  reading: @readings.of([home[:id]], @needs.house_stamp)[home[:id]],
                   rooms: rooms.map do |room|
                     { **room, wreaths: totals([room])[:wreaths], colours: colours[room[:id]] }
                   end }

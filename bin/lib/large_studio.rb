@@ -156,7 +156,7 @@ class LargeStudio
     database.loggers << Logger.new(log)
     DeckBough::Server::Season.new(database, studio).desk(today: Date.new(2026, 11, 19), page: 1)
     database.loggers.clear
-    log.string.scan(/(?:SELECT|INSERT|UPDATE|DELETE) /).size
+    log.string.scan(/\ds\) (?:SELECT|INSERT|UPDATE|DELETE|WITH) /).size
   end
 
   def serve

@@ -24,6 +24,11 @@ module DeckBough
           { **found, items: found[:items].map { |row| shown(row, colours, styles) } }
         end
 
+        # @return [Hash{String => String}] names of some looks that are there
+        def names(ids)
+          ids.empty? ? {} : present.where(id: ids.uniq).select_hash(:id, :name)
+        end
+
         # @return [Hash] as listed, with worn: who wears it (of, id, name, within), and worn_more: how many are not told
         def find(id)
           row = present.where(id: id).first or raise Problem.not_found("look")

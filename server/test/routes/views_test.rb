@@ -254,6 +254,45 @@ class ViewsTest < ServerTest
     assert_equal 422, last_response.status
   end
 
+  def test_a_home_reads_on_the_desk_and_follows_what_changes
+    card = -> { ask(:get, "/api/season")["items"].find { |home| home["name"] == "Tidewaiter's House" } }
+    read = card.call
+    leads = read["reading"]["leads"]
+
+    assert_equal "Harbour dusk", read["look"]
+    assert_includes leads.map { |lead| lead.values_at("room", "from", "says") },
+                    ["Long room", "Sofa", "Quay window tree alone"]
+    assert_includes(read["reading"]["walls"].map { |wall| wall["name"] }, "Quay wall")
+    assert_equal read["reading"], home_named("Tidewaiter's House")["reading"]
+    kept = DATABASE[:home_readings].select_order_map(:stamp)
+    card.call
+
+    assert_equal kept, DATABASE[:home_readings].select_order_map(:stamp)
+    was = standing["place"]
+    ask(:put, "/api/pieces/#{@tree[:id]}/position", { wall: "behind", at_m: 5.9, out_m: 0.8, was: was })
+
+    refute_includes(card.call["reading"]["leads"].map { |lead| lead["says"] }.first(1), "Quay window tree alone")
+  end
+
+  def test_a_home_nobody_looks_at_is_not_read
+    DATABASE[:viewpoints].delete
+    told = ask(:get, "/api/season")["items"]
+
+    assert_equal([[nil, false]], told.map { |home| home.values_at("reading", "unread") }.uniq)
+  end
+
+  def test_a_home_that_is_still_to_be_read_says_so_and_is_read_next
+    DATABASE[:home_readings].delete
+    studio = Server::Store::Studios.new(DATABASE).find(demo)
+    ids = DATABASE[:homes].select_map(:id)
+    once = Server::Readings.new(DATABASE, studio, budget: 0).of(ids, "stamp")
+
+    assert_equal 1, once.values.compact.size
+    3.times { Server::Readings.new(DATABASE, studio, budget: 0).of(ids, "stamp") }
+
+    assert_equal 3, Server::Readings.new(DATABASE, studio, budget: 0).of(ids, "stamp").values.compact.size
+  end
+
   def test_what_stays_bare_says_why_and_lifts_when_the_piece_goes
     DATABASE[:bare_places].delete
     made = ask(:post, "/api/rooms/#{@room}/bare", { name: "Window sill", piece_id: @tree[:id] }, status: 201)

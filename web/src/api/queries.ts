@@ -66,7 +66,7 @@ const STILL_RECKONING = 700;
 export function useSeason(page: number) {
   return useQuery({
     refetchInterval: (query) =>
-      query.state.data?.items.some((home) => home.totals.pending > 0) ? STILL_RECKONING : false,
+      query.state.data?.items.some((home) => home.totals.pending > 0 || home.unread) ? STILL_RECKONING : false,
     queryKey: keys.season(page),
     queryFn: () => ask(client.GET("/api/season", { params: { query: { page } } })),
     staleTime: 0,

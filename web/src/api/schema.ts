@@ -3179,6 +3179,35 @@ export interface components {
             rooms: number;
             totals: components["schemas"]["HomeTotals"];
             portraits: components["schemas"]["Portrait"][];
+            look: string | null;
+            reading: components["schemas"]["HomeReading"];
+            /** @description places to look from are there */
+            unread: boolean;
+        };
+        /** @description how a home reads from the places people look from */
+        HomeReading: {
+            leads: {
+                room: string;
+                room_id: string;
+                from: string;
+                says: string;
+                verdict: components["schemas"]["ViewVerdict"];
+            }[];
+            notes: string[];
+            walls: components["schemas"]["WallInShort"][];
+        } | null;
+        WallInShort: {
+            room: string;
+            name: string;
+            length_m: number;
+            ceiling_left_m: number;
+            ceiling_right_m: number;
+            colour: string | null;
+            pieces: {
+                at_m: number;
+                middle_m: number;
+                portrait: components["schemas"]["StandingPortrait"];
+            }[];
         };
         SeasonDesk: {
             items: components["schemas"]["SeasonCard"][];
@@ -3187,6 +3216,7 @@ export interface components {
             total: number;
         };
         HomeInFull: components["schemas"]["Home"] & {
+            reading: components["schemas"]["HomeReading"];
             days_to_go: number | null;
             totals: components["schemas"]["HomeTotals"];
             rooms: components["schemas"]["RoomOfHome"][];
@@ -3643,6 +3673,8 @@ export interface components {
             first: string | null;
             verdict: components["schemas"]["ViewVerdict"];
             loud: number;
+            /** @description what leads in words */
+            says: string;
             findings: components["schemas"]["Finding"][];
             colours: components["schemas"]["SharesSeen"];
         };

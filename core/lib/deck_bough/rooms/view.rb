@@ -30,10 +30,25 @@ module DeckBough
       end
 
       # @return [Hash] seen (heaviest first: id, room, distance_m, share, weight, ratio, word), first (an id), verdict,
-      #   loud, findings, reach (corners of what is seen of the floor), eye_m, cone_deg
+      #   loud, says, findings, reach (corners of what is seen of the floor), eye_m, cone_deg
       def call
         { eye_m: @eye.z, cone_deg: @eye.cone_deg, reach: reach, seen: told, first: first && first[:id],
-          verdict: answer.outputs[:verdict], loud: answer.outputs[:loud], findings: answer.findings.map(&:to_h) }
+          verdict: answer.outputs[:verdict], loud: answer.outputs[:loud], says: says,
+          findings: answer.findings.map(&:to_h) }
+      end
+
+      # What leads, as one would say it.
+      #
+      # @return [String]
+      def says
+        first, second = told
+        return "nothing is seen" unless first
+        return "#{first[:name]} alone" unless second
+
+        much = format("%.2f", second[:ratio])
+        return "#{first[:name]} and #{second[:name]} compete, #{much}" if answer.outputs[:verdict] == "competing"
+
+        "#{first[:name]} first, #{answer.outputs[:verdict]}; #{second[:name]} #{much}"
       end
 
       # @return [Array<Hash>] placed, share, distance_m of every piece of which something is seen

@@ -21,6 +21,7 @@ import { AnchorsCard } from "./AnchorsCard";
 import { HomeDialog } from "./HomeDialog";
 import { Household } from "./Household";
 import { PORTRAIT } from "./PieceRow";
+import { Reading } from "./Reading";
 import { RoomCard } from "./RoomCard";
 
 /** A home: who lives there, its rooms, and in each the pieces to be dressed. */
@@ -90,6 +91,7 @@ export function Home() {
                 Take a tape: width, depth, ceiling, and the places a tree could stand.
               </Notice>
             )}
+            {told.reading && <Reading reading={told.reading} />}
             {told.rooms.map((room) => (
               <RoomCard key={room.id} room={room} home={told} scale={scale} />
             ))}

@@ -4,7 +4,6 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
 import { Peep } from "./Peep";
-import { viewTold } from "./words";
 
 type Room = Schemas["RoomView"];
 type View = Schemas["ViewSeen"];
@@ -29,7 +28,7 @@ export function Places({ room, chosen, choose, dusk, add, change }: PlacesProps)
           <Box
             component="button"
             type="button"
-            aria-label={`Look from ${view.name}: ${viewTold(view).join(" ")}`}
+            aria-label={`Look from ${view.name}: ${view.says}`}
             aria-pressed={view.id === chosen}
             onClick={() => choose(view.id)}
             sx={(theme) => ({
@@ -65,11 +64,9 @@ export function Places({ room, chosen, choose, dusk, add, change }: PlacesProps)
               change
             </Button>
           </Box>
-          {viewTold(view).map((line) => (
-            <Typography key={line} variant="caption" color="textSecondary" component="p" sx={{ lineHeight: 1.3 }}>
-              {line}
-            </Typography>
-          ))}
+          <Typography variant="caption" color="textSecondary" component="p" sx={{ lineHeight: 1.3 }}>
+            {view.says}
+          </Typography>
         </Box>
       ))}
       {room.offered.map((one) => (

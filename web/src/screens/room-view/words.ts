@@ -1,16 +1,4 @@
 import type { Schemas } from "../../api/client";
-import { ratio } from "../../units/format";
-
-type View = Schemas["ViewSeen"];
-
-/** What leads from a place, in two short lines. */
-export function viewTold({ seen, verdict }: View): string[] {
-  const [first, second] = seen;
-  if (!first) return ["nothing is seen", "from here"];
-  if (!second) return [`${first.name}`, "alone"];
-  if (verdict === "competing") return [`${first.name} and ${second.name}`, `compete, ${ratio(second.ratio)}`];
-  return [`${first.name} first, ${verdict}`, `${second.name} ${ratio(second.ratio)}`];
-}
 
 export const WAYS: Record<Schemas["ViewOffer"]["way"], string> = {
   unlit: "Without its lights",

@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import { lazy, Suspense, useState } from "react";
 import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
+import { WallsInShort } from "../../drawing/room/WallsInShort";
 import { PortraitRow } from "../../drawing/shared/PortraitRow";
 import { ShortButton } from "../../parts/ShortButton";
 import { counted, date, daysToGo, minutes, toBuy } from "../../units/format";
@@ -20,6 +21,18 @@ function shortage(totals: Schemas["HomeTotals"]): string {
   if (totals.pending > 0) return `${counted(totals.pending, "piece")} still being reckoned`;
   if (totals.short_lines === 0) return "all on the shelf";
   return `${counted(totals.short_lines, "thing")} short`;
+}
+
+/** Its look, and what leads in it; where two compete, that. */
+function Reads({ home }: { home: Schemas["SeasonCard"] }) {
+  const leads = home.reading?.leads ?? [];
+  const lead = leads.find(({ verdict }) => verdict === "competing") ?? leads[0];
+  if (!home.look && !lead) return null;
+  return (
+    <Typography variant="body2" color="textSecondary">
+      {[home.look, lead && `${lead.from}: ${lead.says}`].filter(Boolean).join(" · ")}
+    </Typography>
+  );
 }
 
 /** One home as a row: its date leads, what is short and what wants care follow. */
@@ -77,7 +90,14 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
           {totals.unmeasured > 0 ? `, ${totals.unmeasured} not measured yet` : ""}
         </Typography>
       </Box>
-      <PortraitRow portraits={home.portraits} width={252} height={104} />
+      <Box>
+        {home.reading && home.reading.walls.length > 0 ? (
+          <WallsInShort walls={home.reading.walls} width={252} height={88} />
+        ) : (
+          <PortraitRow portraits={home.portraits} width={252} height={104} />
+        )}
+        <Reads home={home} />
+      </Box>
       <Box>
         {totals.short_lines > 0 && totals.pending === 0 ? (
           <ShortButton onClick={() => setOpen(true)}>{shortage(totals)}</ShortButton>
