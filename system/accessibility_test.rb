@@ -26,7 +26,7 @@ class AccessibilityTest < SystemTest
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
     board = DATABASE[:looks].where(name: "Harbour dusk").get(:id)
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
-      "/homes/#{home}/rooms/new" => "The room",
+      "/homes/#{home}/rooms/new" => "The room", "/rooms/#{room}/view" => "Seen from: Sofa",
       **tree_views, **run_views, "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
       "/recipes" => "Gilded cones", "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
       "/house-rules" => "On a sample tree",

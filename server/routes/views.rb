@@ -14,6 +14,7 @@ module DeckBough
         post "/api/viewpoints/:id/restore", :restore
         get "/api/viewpoints/:id/offers", :offers
         put "/api/pieces/:id/position", :put
+        get "/api/pieces/:id/hosts", :hosts
         get "/api/viewpoints/:id/round", :round
         put "/api/viewpoints/:id/round", :answer_round
         get "/api/rooms/:id/links", :links
@@ -81,6 +82,14 @@ module DeckBough
           pdf = Exchange::RoomSheetPdf.new(told, units: studio[:units], title: told[:room][:name], day: today,
                                                  under: told[:home][:name], paper: query.fetch("paper", "a4"))
           file(pdf.render, "application/pdf", "#{told[:home][:name]}-#{told[:room][:name]}.pdf")
+        end
+
+        # What of its room's survey a piece could hang or lie on.
+        def hosts
+          piece = store(Store::Pieces).find(id)
+          found = Kinds.of(piece[:kind]).hosts
+          plan = DeckBough::Rooms::FloorPlan.of(store(Store::Rooms).find(piece[:room_id]))
+          answer({ items: found ? found.of(plan).map(&:to_h) : [], place: piece.slice(*Store::Positions::FIELDS) })
         end
 
         def bare

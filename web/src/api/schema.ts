@@ -2199,6 +2199,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/hosts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What of its room's survey a piece could hang or lie on */
+        get: operations["listHosts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rooms/{id}/bare": {
         parameters: {
             query?: never;
@@ -3775,6 +3794,18 @@ export interface components {
                 into: string;
             }[];
             findings: components["schemas"]["Finding"][];
+        };
+        Hosts: {
+            items: {
+                name: string;
+                wall: string;
+                at_m: number;
+                group: string;
+                says: {
+                    [key: string]: unknown;
+                };
+            }[];
+            place: components["schemas"]["Position"];
         };
         RoomLinks: {
             items: components["schemas"]["RoomLink"][];
@@ -9674,6 +9705,30 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listHosts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Hosts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hosts"];
                 };
             };
             401: components["responses"]["Problem"];

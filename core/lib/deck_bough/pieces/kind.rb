@@ -8,12 +8,13 @@ module DeckBough
   # name: as stored and sent. noun: as told. declared: module with GROUPS, SCHEMA and check. measure: settings → the
   # lengths it is known by. plan: PlanBrief → plan. liked: group and field → the studio's school that a new piece takes.
   # wants: what of the room beyond its own styles a plan looks at (:elsewhere). chooses: kinds of style of the stock it
-  # may choose from. gives: what can be asked of
-  # its plan beside the plan itself. upgrades: schema → what makes a document of it one of the next. look: module
-  # whose `onto` puts the look of one on another.
+  # may choose from. gives: what can be asked of its plan beside the plan itself. upgrades: schema → what makes a
+  # document of it one of the next. look: module whose `onto` puts the look of one on another. movable: whether it could
+  # be elsewhere in its room. hosts: module whose `of` finds in a floor plan what it could hang or lie on (Host), nil
+  # where it stands by itself.
   Kind = Struct.new(:name, :noun, :declared, :plan, :measure, :liked, :wants, :chooses, :gives, :upgrades, :look,
-                    :movable, keyword_init: true) do
-    def initialize(liked: {}, wants: [], chooses: [], gives: [], upgrades: {}, movable: true, **)
+                    :movable, :hosts, keyword_init: true) do
+    def initialize(liked: {}, wants: [], chooses: [], gives: [], upgrades: {}, movable: true, hosts: nil, **)
       super
       freeze
     end

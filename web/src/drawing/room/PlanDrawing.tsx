@@ -76,7 +76,7 @@ export function PlanDrawing({ walls, things, width, height, describe, children, 
     <svg
       width={width}
       height={height}
-      role="img"
+      role="group"
       aria-label={describe}
       style={{ display: "block", touchAction: "pan-y" }}
     >

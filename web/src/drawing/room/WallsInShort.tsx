@@ -23,7 +23,13 @@ export function WallsInShort({ walls, width, height }: { walls: Wall[]; width: n
   };
   if (walls.length === 0) return null;
   const long = walls.reduce((sum, wall) => sum + wall.length_m, 0);
-  const high = Math.max(...walls.flatMap((wall) => [wall.ceiling_left_m, wall.ceiling_right_m]));
+  const high = Math.max(
+    ...walls.flatMap((wall) => [
+      wall.ceiling_left_m,
+      wall.ceiling_right_m,
+      ...wall.pieces.map(({ portrait }) => portrait?.top_m ?? 0),
+    ]),
+  );
   const scale = Math.min((width - GAP * (walls.length - 1)) / long, (height - 3) / high);
   const floor = height - 2;
   const told = walls.map((wall) => `${wall.room}, ${wall.name}`).join("; ");

@@ -57,7 +57,7 @@ export function FromAbove({ room, chosen, choose, put, width, height, units }: P
             <Way key={way.between.join(" ")} way={way} at={at} units={units} />
           ))}
           {room.views.map((one) => (
-            <Eye key={one.id} view={one} at={at} chosen={one.id === view?.id} choose={choose} put={put} />
+            <Eye key={one.id} width={width} view={one} at={at} chosen={one.id === view?.id} choose={choose} put={put} />
           ))}
         </>
       )}
@@ -118,7 +118,11 @@ function Way({ way, at, units }: { way: Schemas["RoomWay"]; at: PlanAt; units: U
   );
 }
 
+/** A letter of a name, pixels. */
+const LETTER = 6.6;
+
 interface EyeProps {
+  width: number;
   view: View;
   at: PlanAt;
   chosen: boolean;
@@ -127,12 +131,14 @@ interface EyeProps {
 }
 
 /** A place to look from: pressed it is looked from, dragged it is put elsewhere. */
-function Eye({ view, at, chosen, choose, put }: EyeProps) {
+function Eye({ width, view, at, chosen, choose, put }: EyeProps) {
   const { tokens } = useTheme().palette;
   const [dragged, setDragged] = useState<Spot | null>(null);
   const held = useRef<{ moved: boolean; x: number; y: number } | null>(null);
   const [x, y] = dragged ?? [view.x_m, view.y_m];
   const [cx, cy] = [at.x(x), at.y(y)];
+  // What would run out of the picture stands before its eye.
+  const late = cx + 13 + view.name.length * LETTER > width;
   return (
     <g
       role="button"
@@ -172,8 +178,9 @@ function Eye({ view, at, chosen, choose, put }: EyeProps) {
         <circle cx={cx} cy={cy} r={1.6} fill={chosen ? tokens.card : tokens.ink} />
       </g>
       <text
-        x={cx + 13}
+        x={late ? cx - 13 : cx + 13}
         y={cy + 4}
+        textAnchor={late ? "end" : "start"}
         fontSize={12}
         fontWeight={chosen ? 700 : 400}
         fill={chosen ? tokens.plum : tokens.quiet}

@@ -5,10 +5,10 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { LengthField } from "../../parts/LengthField";
 import { LengthReadingsProvider, useLengthReadings } from "../../parts/lengthReadings";
+import { useLatest } from "../../parts/useLatest";
 
 interface Props {
   piece: Schemas["Standing"];
@@ -27,14 +27,16 @@ export function PositionDialog(props: Props) {
 }
 
 function Form({ piece, walls, onPut, onClose }: Props) {
-  const [wall, setWall] = useState(piece.wall);
-  const [at, setAt] = useState<number | null>(piece.at_m);
-  const [out, setOut] = useState<number | null>(piece.place?.out_m ?? null);
+  const [said, change, latest] = useLatest<Schemas["Position"]>({
+    wall: piece.wall,
+    at_m: piece.at_m,
+    out_m: piece.place?.out_m ?? null,
+  });
   const readings = useLengthReadings();
 
   async function put() {
-    if (!(await (readings?.settled() ?? true)) || at === null) return;
-    onPut({ wall, at_m: at, out_m: out });
+    if (!(await (readings?.settled() ?? true)) || latest().at_m === null) return;
+    onPut(latest());
     onClose();
   }
 
@@ -45,8 +47,8 @@ function Form({ piece, walls, onPut, onClose }: Props) {
         <TextField
           select
           label="Wall"
-          value={wall}
-          onChange={(event) => setWall(event.target.value)}
+          value={said.wall}
+          onChange={(event) => change({ wall: event.target.value })}
           sx={{ gridColumn: "1 / -1" }}
         >
           {walls.map(({ key, name }) => (
@@ -57,22 +59,22 @@ function Form({ piece, walls, onPut, onClose }: Props) {
         </TextField>
         <LengthField
           label="Its middle from the left"
-          value={at}
-          onChange={setAt}
+          value={said.at_m}
+          onChange={(at_m) => change({ at_m })}
           help="As one faces the wall"
           required
         />
         <LengthField
           label="Its middle from the wall"
-          value={out}
-          onChange={setOut}
+          value={said.out_m}
+          onChange={(out_m) => change({ out_m })}
           placeholder="with its back to it"
           help="For what stands free"
         />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => void put()} disabled={at === null}>
+        <Button variant="contained" onClick={() => void put()} disabled={said.at_m === null}>
           Put it there
         </Button>
       </DialogActions>

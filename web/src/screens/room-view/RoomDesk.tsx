@@ -2,19 +2,15 @@ import ChevronLeft from "@mui/icons-material/ChevronLeft";
 import ChevronRight from "@mui/icons-material/ChevronRight";
 import StraightenOutlined from "@mui/icons-material/StraightenOutlined";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useRef, useState } from "react";
-import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useMe, useStyles } from "../../api/queries";
 import { useLight } from "../../app/light";
 import { DuskTool, StageTool } from "../../bench/StageTools";
 import { useSize } from "../../drawing/shared/useSize";
-import { MoreMenu } from "../../parts/MoreMenu";
 import { ProblemAlert } from "../../parts/ProblemAlert";
-import { Strip } from "../../shell/Strip";
 import { drawing as shadesOf } from "../../theme/tokens";
 import { counted } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
@@ -25,6 +21,7 @@ import { RoomBelow } from "./RoomBelow";
 import { layStrip } from "./layStrip";
 import { Offers } from "./Offers";
 import { PositionDialog } from "./PositionDialog";
+import { RoomHead } from "./RoomHead";
 import { RoomWorking } from "./RoomWorking";
 import { useActs } from "./useActs";
 import { useMoving } from "./useRoomView";
@@ -82,32 +79,13 @@ export function RoomDesk({ view: saved }: { view: Room }) {
   const change = (one: View) => setShown({ open: "viewpoint", view: one, draft: draftOf(one) });
   return (
     <>
-      <Strip
-        of={room.home.name}
-        crumbs={[
-          { label: `Season ${me?.today.slice(0, 4) ?? ""}`, to: "/" },
-          { label: room.home.name, to: `/homes/${room.home.id}` },
-          { label: room.room.name },
-        ]}
-      >
-        {view && (
-          <Button size="small" variant="contained" onClick={() => setShown({ open: "round" })}>
-            Step back
-          </Button>
-        )}
-        <Button component={RouterLink} to={`/rooms/${room.room.id}`} size="small">
-          Survey
-        </Button>
-        <MoreMenu
-          label="More for this room"
-          entries={[
-            { label: "What stays bare", run: () => setShown({ open: "bare" }) },
-            { label: "A place to look from", run: begin },
-            { label: "The room as PDF, A4", href: `/api/rooms/${room.room.id}/view.pdf?paper=a4` },
-            { label: "The room as PDF, Letter", href: `/api/rooms/${room.room.id}/view.pdf?paper=letter` },
-          ]}
-        />
-      </Strip>
+      <RoomHead
+        room={room}
+        year={me?.today.slice(0, 4) ?? ""}
+        stepBack={view ? () => setShown({ open: "round" }) : null}
+        bare={() => setShown({ open: "bare" })}
+        begin={begin}
+      />
       <Box
         sx={{
           flex: 1,
@@ -166,7 +144,16 @@ export function RoomDesk({ view: saved }: { view: Room }) {
               )}
             </Box>
           </Box>
-          <Box sx={{ display: "flex", justifyContent: "center", pt: 0.5, bgcolor: "background.default" }}>
+          <Box
+            sx={{
+              display: "flex",
+              justifyContent: "center",
+              pt: 0.5,
+              bgcolor: "background.default",
+              position: "relative",
+              overflow: "hidden",
+            }}
+          >
             {size.width > 0 &&
               walls.map((wall) => (
                 <Beam

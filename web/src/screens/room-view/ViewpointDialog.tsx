@@ -6,6 +6,7 @@ import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
+import { useLatest } from "../../parts/useLatest";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
 import { useObjections } from "../../api/useObjections";
 import { LengthField } from "../../parts/LengthField";
@@ -41,20 +42,19 @@ export function ViewpointDialog(props: Props) {
 }
 
 function Form({ roomId, id, version, draft: given, onKept, onDelete, onClose }: Props) {
-  const [draft, setDraft] = useState(given);
+  const [draft, change, latest] = useLatest(given);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<Problem | null>(null);
   const objections = useObjections(problem, draft);
   const readings = useLengthReadings();
-  const change = (part: Partial<ViewpointDraft>) => setDraft((before) => ({ ...before, ...part }));
 
   async function keep() {
     if (busy || !(await (readings?.settled() ?? true))) return;
     setBusy(true);
     try {
       const kept = id
-        ? await ask(client.PUT("/api/viewpoints/{id}", { params: { path: { id } }, body: { ...draft, version } }))
-        : await ask(client.POST("/api/rooms/{id}/viewpoints", { params: { path: { id: roomId } }, body: draft }));
+        ? await ask(client.PUT("/api/viewpoints/{id}", { params: { path: { id } }, body: { ...latest(), version } }))
+        : await ask(client.POST("/api/rooms/{id}/viewpoints", { params: { path: { id: roomId } }, body: latest() }));
       await onKept(kept.id);
       onClose();
     } catch (error) {

@@ -4,6 +4,7 @@ import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
+import { FromSurvey } from "../../../bench/FromSurvey";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthDial } from "../../../parts/LengthDial";
@@ -162,6 +163,7 @@ export function MeasureStep(props: StepProps) {
   const dial = (part: Partial<Survey>) => bench.dial("survey", part);
   return (
     <Dials>
+      <FromSurvey pieceId={props.piece.id} take={dial} />
       <TextField
         select
         label="What is dressed"

@@ -1,6 +1,7 @@
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
 import { Dials } from "../../../bench/Dials";
+import { FromSurvey } from "../../../bench/FromSurvey";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
@@ -108,6 +109,7 @@ export function WallStep(props: StepProps) {
   const error = (name: keyof Wall) => bench.problem?.field(`/settings/wall/${name}`);
   return (
     <Dials>
+      <FromSurvey pieceId={props.piece.id} take={dial} />
       <LengthField
         label="Wall, across"
         placeholder={3}

@@ -3,6 +3,7 @@ import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
+import { FromSurvey } from "../../../bench/FromSurvey";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
 import { Tick } from "../../../parts/Tick";
@@ -95,6 +96,7 @@ export function PlaceStep(props: StepProps) {
   const error = (name: keyof Place) => bench.problem?.field(`/settings/place/${name}`);
   return (
     <Dials>
+      <FromSurvey pieceId={piece.id} take={dial} />
       <TextField
         select
         label="It hangs on"
