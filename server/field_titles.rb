@@ -6,7 +6,11 @@ module DeckBough
     #
     #   FieldTitles.of("/places/0/free_width_m") # => "Free width"
     module FieldTitles
-      DECLARED = [Survey::HOME, Survey::PLACE, Survey::ROOM, Style::INPUTS].flatten
+      # What only viewpoints and positions have.
+      SEEN = [*DeckBough::Rooms::Viewpoint::DECLARED, *Store::Positions::INPUTS].select do |input|
+        %i[x_m y_m heading_deg eye_m at_m out_m].include?(input.name)
+      end.freeze
+      DECLARED = [SEEN, Survey::HOME, Survey::PLACE, Survey::ROOM, Style::INPUTS].flatten
       OWN = { "visit_on" => "Visit", "strike_on" => "Strike", "look_id" => "Look", "place_id" => "Place",
               "email" => "Email", "password" => "Password", "new_password" => "The new password",
               "studio" => "Name of the studio" }.freeze

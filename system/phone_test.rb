@@ -55,6 +55,7 @@ class PhoneTest < SystemTest
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
     tree = "/pieces/#{piece_id('Quay window tree')}"
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
+      "/rooms/#{room}/view" => "Seen from: Sofa",
       "#{tree}/map" => "It is up", "#{tree}/cuts" => "From stock", "#{tree}/versions" => "From stock",
       "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
       "/recipes" => "Gilded cones",

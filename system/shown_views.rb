@@ -18,8 +18,7 @@ class ShownViews
     "tree-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree") }],
     "hanging-map" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").map }],
     "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
-    "versions" => [DESK,
-                   ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Versions", "What each takes") }],
+    "room-view" => [DESK, ->(at) { at.whole_room("Number Nine, Ropewalk", "Front room") }],
     "hanging-map-phone" => [PHONE, ->(at) { at.tree("The Signal Loft", "Signal tree").map }],
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
     "run-bench-rail" => [DESK, ->(at) { at.run("Tidewaiter's House", "Stair rail").step("Anchors") }],
@@ -76,8 +75,14 @@ class ShownViews
 
   def room(home, name)
     home(home)
-    @browser.click_link(name, match: :first)
+    @browser.find("section[aria-label='#{name}'] h2 a").click
     @browser.assert_text("Best size for each place")
+  end
+
+  def whole_room(home, name)
+    room(home, name)
+    @browser.click_link("Room view")
+    @browser.assert_text("What would quiet it")
   end
 
   def tree(home, name)

@@ -92,7 +92,7 @@ module DeckBough
             pieces[made[:id]] = make_pieces(home, made, room, ids, ["rooms", i], reading)
             made
           end
-          @views.make(made, document["rooms"], pieces)
+          @views.make(made, document["rooms"], pieces, wrong: reading.method(:at))
           home
         end
 

@@ -47,14 +47,17 @@ module DeckBough
         # @param made [Hash{String => Hash}] the rooms that were made, by their keys
         # @param document [Array<Hash>] rooms of the document
         # @param pieces [Hash{String => Array<Hash>}] what was made in each room, by id of the room
-        def make(made, document, pieces)
-          document.zip(made).each do |said, room|
+        # @param wrong [#call] path and Problem → the Problem in the words of the document
+        def make(made, document, pieces, wrong: ->(_, problem) { problem })
+          @wrong = wrong
+          keys = made.zip(document).to_h { |room, said| [said["key"], room[:id]] }
+          document.zip(made).each_with_index do |(said, room), i|
             here = pieces.fetch(room[:id])
-            lead(room, said, made.zip(document).to_h { |one, of| [of["key"], one[:id]] })
-            put(said["pieces"], here)
-            said.fetch("viewpoints", []).each { |one| @viewpoints.create(room[:id], one) }
-            said.fetch("paints", []).each { |one| @paints.keep(room[:id], one) }
-            leave_bare(room, said.fetch("bare", []), here)
+            at(["rooms", i]) { lead(room, said, keys) }
+            put(said["pieces"], here, ["rooms", i, "pieces"])
+            each_of(said, "viewpoints", i) { |one| @viewpoints.create(room[:id], one) }
+            each_of(said, "paints", i) { |one| @paints.keep(room[:id], one) }
+            each_of(said, "bare", i) { |one| leave_bare(room, one, here) }
           end
         end
 
@@ -74,21 +77,29 @@ module DeckBough
           @rooms.change(room[:id], room[:version], kept.merge("plan" => plan, "places" => places))
         end
 
-        def put(said, made)
-          said.zip(made).each do |piece, there|
+        def put(said, made, path)
+          said.zip(made).each_with_index do |(piece, there), i|
             position = piece["position"] or next
             nowhere = POSITION.to_h { |name| [name.to_s, nil] }
-            @positions.put(there[:id], nowhere.merge(position, "was" => nowhere))
+            at([*path, i, "position"]) { @positions.put(there[:id], nowhere.merge(position, "was" => nowhere)) }
           end
         end
 
+        def each_of(said, list, room)
+          said.fetch(list, []).each_with_index { |one, i| at(["rooms", room, list, i]) { yield one } }
+        end
+
+        def at(path)
+          yield
+        rescue Problem => e
+          raise @wrong.call(path, e)
+        end
+
         # Because of a piece that came along, else in words.
-        def leave_bare(room, said, pieces)
-          ids = pieces.to_h { |piece| [piece[:name], piece[:id]] }
-          said.each do |one|
-            reason = one["reason"].to_s.strip.empty? && ids[one["piece"]].nil? ? one["piece"].to_s : one["reason"]
-            @bare.create(room[:id], { "name" => one["name"], "reason" => reason, "piece_id" => ids[one["piece"]] })
-          end
+        def leave_bare(room, one, pieces)
+          id = pieces.find { |piece| piece[:name] == one["piece"] }&.fetch(:id)
+          reason = one["reason"].to_s.strip.empty? && id.nil? ? one["piece"].to_s : one["reason"]
+          @bare.create(room[:id], { "name" => one["name"], "reason" => reason, "piece_id" => id })
         end
       end
     end

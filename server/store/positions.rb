@@ -44,12 +44,17 @@ module DeckBough
           wall, at = values.values_at(:wall, :at_m)
           return if wall.nil? && at.nil?
 
-          found = DeckBough::Rooms::FloorPlan.of(Rooms.new(database, studio_id).find(room_id)).wall(wall)
+          plan = DeckBough::Rooms::FloorPlan.of(Rooms.new(database, studio_id).find(room_id))
+          found = plan.wall(wall)
           refuse("/wall", "unknown", "That wall is not in this room. Choose one of its walls.") unless found
           refuse("/at_m", "missing", "Say how far from the left corner of the wall it is.") unless at
-          return if at <= found.length + SLACK_M
+          refuse("/at_m", "beyond_wall", "That is beyond the end of #{found.name}. Enter less.") if beyond?(found, at)
+          outside = values[:out_m] && !plan.inside?(found.at(at.clamp(SLACK_M, found.length - SLACK_M), values[:out_m]))
+          refuse("/out_m", "outside", "That far from its wall it would be outside the room. Enter less.") if outside
+        end
 
-          refuse("/at_m", "beyond_wall", "That is beyond the end of #{found.name}. Enter less.")
+        def beyond?(wall, at)
+          at > wall.length + SLACK_M
         end
 
         def refuse(pointer, code, message)

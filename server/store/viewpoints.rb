@@ -25,6 +25,7 @@ module DeckBough
           id = transaction do
             rows(:rooms).where(id: room_id, deleted_at: nil).for_update.first or raise Problem.not_found("room")
             refuse_more(room_id)
+            within(room_id, values)
             position = present.where(room_id: room_id).max(:position).to_i + 1
             row = { studio_id: studio_id, room_id: room_id, position: position, **values }
             rows(:viewpoints).returning(:id).insert(row).first[:id]
@@ -38,6 +39,7 @@ module DeckBough
             row = locked(id, "viewpoint")
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
+            within(row[:room_id], values)
             bump(:viewpoints, row, values)
           end
           find(id)
@@ -63,6 +65,15 @@ module DeckBough
           homes = rows(:homes).where(deleted_at: nil).select(:id)
           rooms = rows(:rooms).where(deleted_at: nil, home_id: homes).select(:id)
           rows(:viewpoints).where(deleted_at: nil, room_id: rooms)
+        end
+
+        # Whoever looks stands in the room.
+        def within(room_id, values)
+          plan = DeckBough::Rooms::FloorPlan.of(Rooms.new(database, studio_id).find(room_id))
+          return if plan.inside?(values.values_at(:x_m, :y_m))
+
+          raise Problem.invalid([{ pointer: "/x_m", code: "outside",
+                                   message: "That is outside the room. Choose a place within its walls." }])
         end
 
         def refuse_more(room_id)

@@ -49,6 +49,8 @@ class FloorPlanSurveyTest < RoomsTest
     assert_equal [["walls_few", "/walls"]], faults(walls: corners([0, 0], [4, 0]))
     assert_equal [["walls_cross", "/walls"]], faults(walls: corners([0, 0], [4, 3], [4, 0], [0, 2.5])).first(1)
     assert_equal [["walls_backwards", "/walls"]], faults(walls: corners([0, 0], [0, 3], [4, 3], [4, 0]))
+    assert_equal [["walls_flat", "/walls"]], faults(walls: corners([0, 0], [4, 0], [4, 0.2])).first(1)
+    assert_equal [["walls_flat", "/walls"]], faults(walls: corners([-90, 0], [90, 0], [90, 3])).first(1)
     assert_equal [["wall_short", "/walls/1/x_m"]], faults(walls: corners([0, 0], [4, 0], [4, 0.05], [0, 3]))
     assert_equal [["corners_missing", "/walls"]], faults(walls: [*corners([0, 0], [4, 0], [4, 3]), { "key" => "x" }])
     assert_equal [["walls_named_twice", "/walls"]], faults(walls: corners([0, 0], [4, 0], [4, 3]).each { |wall|

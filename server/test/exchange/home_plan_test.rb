@@ -41,6 +41,31 @@ class HomePlanTest < ServerTest
     assert_equal before, ask(:get, "/api/styles")["total"]
   end
 
+  def test_walls_places_to_look_from_and_positions_come_along
+    made = read_in(taken_out)
+    rooms = ask(:get, "/api/homes/#{made['id']}")["rooms"].to_h { |room| [room["name"], room] }
+    hall, long = rooms.values_at("Stair hall", "Long room")
+    view = ask(:get, "/api/rooms/#{long['id']}/view")
+
+    assert_equal(["Sofa", "From the stair hall", "Photograph corner"], view["views"].map { |one| one["name"] })
+    assert_equal([{ "id" => hall["id"], "name" => "Stair hall" }], view["open_to"])
+    assert_equal "Quay wall", view["walls"].first["name"]
+    wreath = ask(:get, "/api/rooms/#{hall['id']}/view")["standings"].find { |one| one["name"] == "Door wreath" }
+
+    assert_equal({ "wall" => "front", "at_m" => 1.6, "out_m" => nil }, wreath["place"])
+    assert_equal(["Low table", "Window board of the bay"],
+                 ask(:get, "/api/rooms/#{long['id']}/bare")["items"].map { |one| one["name"] }.sort)
+  end
+
+  def test_a_position_that_cannot_be_is_told_with_its_line
+    document = JSON.parse(taken_out)
+    document["rooms"][1]["pieces"][0]["position"] = { "wall" => "nowhere", "at_m" => 1 }
+    told = read_in(JSON.pretty_generate(document), status: 422)["errors"].first
+
+    assert_equal "/rooms/1/pieces/0/position/wall", told["pointer"]
+    assert_match(/\ALine \d+: That wall is not in this room/, told["message"])
+  end
+
   def test_read_into_another_studio_it_brings_its_styles_with_nothing_on_hand
     text = taken_out
     original = ask(:post, "/api/pieces/#{quay_tree['id']}/plan", {})

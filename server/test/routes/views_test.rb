@@ -148,6 +148,18 @@ class ViewsTest < ServerTest
     assert_equal(["too_many"], told["errors"].map { |error| error["code"] })
   end
 
+  def test_whoever_looks_and_whatever_stands_is_within_the_room
+    assert_equal ["/x_m"], pointers(look_from("Garden", x_m: 9.0, status: 422))
+    made = look_from
+    told = ask(:put, "/api/viewpoints/#{made['id']}", { **made.except("id", "room_id"), "y_m" => 50 }, status: 422)
+
+    assert_equal ["/x_m"], pointers(told)
+    told = ask(:put, "/api/pieces/#{@tree[:id]}/position",
+               { wall: "front", at_m: 1.0, out_m: 50, was: standing["place"] }, status: 422)
+
+    assert_equal ["/out_m"], pointers(told)
+  end
+
   def test_doors_offer_places_to_look_from_until_they_are_set_up
     DATABASE[:viewpoints].delete
     keep({ openings: [{ kind: "door", name: "Hall door", wall: "behind", left_m: 1, width_m: 0.9, height_m: 2.0 }] })

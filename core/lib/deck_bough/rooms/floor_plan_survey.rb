@@ -49,6 +49,8 @@ module DeckBough
       # Off a tape nobody reads less.
       SLACK = 0.005
       LEAST_WALL_M = 0.1
+      # How wide and deep a room may be.
+      ROOM_M = 0.5..100
 
       module_function
 
@@ -117,8 +119,18 @@ module DeckBough
 
         plan = FloorPlan.new(walls: sides.map { |from, to| RoomWall.new(from: from, to: to) }, openings: [], things: [],
                              sockets: [], ceiling: nil)
+        extent_fault(corners, path, faults)
         faults << Inputs.fault(:walls_cross, path) if crossing?(sides)
         faults << Inputs.fault(:walls_backwards, path) if plan.area.negative?
+      end
+
+      # As wide and deep as a room may be.
+      def extent_fault(corners, path, faults)
+        width, depth = corners.transpose.map { |values| values.max - values.min }
+        return if [width, depth].all? { |metres| ROOM_M.cover?(metres) }
+
+        said = { width: width, depth: depth, least: ROOM_M.begin, most: ROOM_M.end }
+        faults << Inputs.fault(:walls_flat, path, **said.transform_values { |metres| Measure.new(metres, "m") })
       end
 
       def short_fault(path, index)
@@ -164,7 +176,8 @@ module DeckBough
 
         faults << Inputs.fault(:outside_room, [*path, "out_m"], name: thing[:name])
       end
-      private_class_method :settled, :wall_faults, :corner_faults, :short_fault, :crossing?, :within, :beyond, :outside
+      private_class_method :settled, :wall_faults, :corner_faults, :extent_fault, :short_fault, :crossing?, :within,
+                           :beyond, :outside
     end
   end
 end

@@ -32,7 +32,17 @@ export function RoomCard({ room, home, scale }: Props) {
   const [adding, setAdding] = useState(false);
   return (
     <Paper variant="outlined" sx={{ mb: 2 }} component="section" aria-label={room.name}>
-      <Box sx={{ display: "flex", alignItems: "baseline", gap: 2, px: 2, pt: 1.5, pb: 1, flexWrap: "wrap" }}>
+      <Box
+        sx={{
+          display: "flex",
+          alignItems: "baseline",
+          gap: 2,
+          px: 2,
+          pt: 1.5,
+          pb: { xs: 2.5, sm: 1 },
+          flexWrap: "wrap",
+        }}
+      >
         <Typography variant="h3" component="h2">
           <Link component={RouterLink} to={`/rooms/${room.id}`} color="inherit" sx={reachable}>
             {room.name}
@@ -45,15 +55,17 @@ export function RoomCard({ room, home, scale }: Props) {
             : `, ${room.places.map((place) => place.name.toLowerCase()).join(", ")}`}
           {room.wreaths > 0 && ` · ${counted(room.wreaths, "wreath")}`}
         </Typography>
-        <Button size="small" component={RouterLink} to={`/rooms/${room.id}/view`}>
-          Room view
-        </Button>
-        <Button size="small" component={RouterLink} to={`/rooms/${room.id}`}>
-          Survey
-        </Button>
-        <Button size="small" startIcon={<Add />} onClick={() => setAdding(true)}>
-          Add a piece
-        </Button>
+        <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+          <Button size="small" component={RouterLink} to={`/rooms/${room.id}/view`}>
+            Room view
+          </Button>
+          <Button size="small" component={RouterLink} to={`/rooms/${room.id}`}>
+            Survey
+          </Button>
+          <Button size="small" startIcon={<Add />} onClick={() => setAdding(true)}>
+            Add a piece
+          </Button>
+        </Box>
       </Box>
       <RoomColours colours={room.colours} />
       {room.pieces.map((piece) => (

@@ -60,7 +60,7 @@ export function Beam({ wall, standings, bounds, scale, heaviest, units, open }: 
       <Box
         sx={{ display: "flex", alignItems: "baseline", gap: 0.75, pl: 0.5, pr: 1.5, minHeight: 24, overflow: "hidden" }}
       >
-        <Typography variant="h3" component="h3" noWrap sx={{ fontSize: "0.98rem", flexShrink: 0 }}>
+        <Typography variant="h3" component="h2" noWrap sx={{ fontSize: "0.98rem", flexShrink: 0 }}>
           {wall.name}
         </Typography>
         <Typography variant="body2" color="textSecondary" noWrap sx={{ flexShrink: 0 }}>

@@ -140,44 +140,47 @@ function Eye({ width, view, at, chosen, choose, put }: EyeProps) {
   // What would run out of the picture stands before its eye.
   const late = cx + 13 + view.name.length * LETTER > width;
   return (
-    <g
-      role="button"
-      tabIndex={0}
-      aria-label={`Look from ${view.name}`}
-      aria-pressed={chosen}
-      style={{ cursor: "grab", touchAction: "none" }}
-      onKeyDown={(event) => (event.key === "Enter" || event.key === " ") && choose(view.id)}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        held.current = { moved: false, x: event.clientX, y: event.clientY };
-        choose(view.id);
-      }}
-      onPointerMove={(event) => {
-        if (!held.current) return;
-        const far = Math.hypot(event.clientX - held.current.x, event.clientY - held.current.y);
-        if (!held.current.moved && far < 4) return;
-        held.current.moved = true;
-        setDragged(at.back(event));
-      }}
-      onPointerUp={() => {
-        if (held.current?.moved && dragged) put(view, dragged);
-        held.current = null;
-        setDragged(null);
-      }}
-    >
-      <circle cx={cx} cy={cy} r={22} fill="transparent" />
-      <circle
-        cx={cx}
-        cy={cy}
-        r={9.5}
-        fill={chosen ? tokens.plum : tokens.card}
-        stroke={chosen ? tokens.plum : tokens.quiet}
-      />
-      <g fill="none" stroke={chosen ? tokens.card : tokens.ink} strokeWidth={1.2}>
-        <path d={`M${cx - 5.5},${cy} q5.5,-6 11,0 q-5.5,6 -11,0 Z`} />
-        <circle cx={cx} cy={cy} r={1.6} fill={chosen ? tokens.card : tokens.ink} />
+    <g>
+      <g
+        role="button"
+        tabIndex={0}
+        aria-label={`Look from ${view.name}`}
+        aria-pressed={chosen}
+        style={{ cursor: "grab", touchAction: "none" }}
+        onKeyDown={(event) => (event.key === "Enter" || event.key === " ") && choose(view.id)}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          held.current = { moved: false, x: event.clientX, y: event.clientY };
+          choose(view.id);
+        }}
+        onPointerMove={(event) => {
+          if (!held.current) return;
+          const far = Math.hypot(event.clientX - held.current.x, event.clientY - held.current.y);
+          if (!held.current.moved && far < 4) return;
+          held.current.moved = true;
+          setDragged(at.back(event));
+        }}
+        onPointerUp={() => {
+          if (held.current?.moved && dragged) put(view, dragged);
+          held.current = null;
+          setDragged(null);
+        }}
+      >
+        <circle cx={cx} cy={cy} r={22} fill="transparent" />
+        <circle
+          cx={cx}
+          cy={cy}
+          r={9.5}
+          fill={chosen ? tokens.plum : tokens.card}
+          stroke={chosen ? tokens.plum : tokens.quiet}
+        />
+        <g fill="none" stroke={chosen ? tokens.card : tokens.ink} strokeWidth={1.2}>
+          <path d={`M${cx - 5.5},${cy} q5.5,-6 11,0 q-5.5,6 -11,0 Z`} />
+          <circle cx={cx} cy={cy} r={1.6} fill={chosen ? tokens.card : tokens.ink} />
+        </g>
       </g>
       <text
+        pointerEvents="none"
         x={late ? cx - 13 : cx + 13}
         y={cy + 4}
         textAnchor={late ? "end" : "start"}

@@ -44,7 +44,7 @@ export function RoomBelow({ room, view, choose, put, add, change, begin }: Props
       })}
     >
       <Box component="section" aria-label="From above" sx={{ display: "flex", flexDirection: "column", minWidth: 0 }}>
-        <Typography variant="h3" sx={{ px: 2, pt: 1 }}>
+        <Typography variant="h3" component="h2" sx={{ px: 2, pt: 1 }}>
           From above{" "}
           <Typography component="span" variant="body2" color="textSecondary">
             {length(room.bounds.walkway_m, units)} wanted where people pass
@@ -68,7 +68,7 @@ export function RoomBelow({ room, view, choose, put, add, change, begin }: Props
       </Box>
       <Box component="section" aria-label="What each place sees" sx={{ overflow: "auto", minWidth: 0, px: 2, pb: 1 }}>
         <Box sx={{ display: "flex", alignItems: "center", pt: 0.5 }}>
-          <Typography variant="h3" sx={{ flex: 1 }}>
+          <Typography variant="h3" component="h2" sx={{ flex: 1 }}>
             What each place sees
           </Typography>
           <Button size="small" startIcon={<Add />} onClick={begin}>

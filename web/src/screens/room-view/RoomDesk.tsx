@@ -130,7 +130,10 @@ export function RoomDesk({ view: saved }: { view: Room }) {
                 </Typography>
               )}
             </Box>
-            <Box ref={stage} sx={{ position: "absolute", inset: "52px 0 0 0", overflow: "hidden" }}>
+            <Box
+              ref={stage}
+              sx={{ position: "absolute", inset: { xs: "64px 0 0 0", sm: "52px 0 0 0" }, overflow: "hidden" }}
+            >
               {size.width > 0 && (
                 <WallStrip
                   at={at}
