@@ -83,6 +83,8 @@ class ShownViews
     room(home, name)
     @browser.click_link("Room view")
     @browser.assert_text("What would quiet it")
+    # Each piece by its own bench's drawing.
+    @browser.assert_selector("canvas", count: 2)
   end
 
   def tree(home, name)

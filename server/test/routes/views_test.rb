@@ -187,6 +187,16 @@ class ViewsTest < ServerTest
     assert_equal offers["smaller"]["verdict"], after["verdict"]
   end
 
+  def test_a_wreath_finds_what_it_could_hang_on_in_the_survey
+    hall = DATABASE[:pieces].where(name: "Door wreath").first
+    told = ask(:get, "/api/pieces/#{hall[:id]}/hosts")
+
+    assert_equal(["Front doors", "Snug door", "Hall cabinets"], told["items"].map { |host| host["name"] })
+    assert_equal({ "host" => "pair", "width_m" => 1.2, "height_m" => 2.1, "floor_m" => 0 }, told["items"].first["says"])
+    assert_equal hall[:at_m], told["place"]["at_m"]
+    assert_empty ask(:get, "/api/pieces/#{@tree[:id]}/hosts")["items"]
+  end
+
   def test_where_nothing_competes_nothing_is_offered
     made = look_from
 

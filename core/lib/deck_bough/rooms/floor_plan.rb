@@ -4,9 +4,8 @@ module DeckBough
   module Rooms
     # A room from above: its walls, and what is in them and before them.
     #
-    #   plan = Rooms::FloorPlan.of(width_m: 4.2, depth_m: 3.1, ceiling_left_m: 2.55, ceiling_right_m: 2.55, plan: nil)
-    #   plan.walls.map(&:name) # => ["Front wall", "Right wall", "Wall behind", "Left wall"]
-    #   plan.ceiling_at([1.0, 2.0]) # => 2.55
+    #   Rooms::FloorPlan.of(width_m: 4.2, depth_m: 3.1, ceiling_left_m: 2.55, plan: nil).walls.map(&:name)
+    #   # => ["Front wall", "Right wall", "Wall behind", "Left wall"]
     #
     # Until corners are said it is a rectangle of the width and depth that were measured.
     # openings: kind, name, wall, left_m, width_m, height_m, floor_m, swing, stands_open, leads_to

@@ -4,7 +4,7 @@ module DeckBough
   module Rooms
     # What ties two rooms that see each other: things that recur, and light of one strength (handbook 75, Links).
     #
-    #   Rooms::Links.between(front, dining, HouseRules.default)[:kinds] # => 2
+    #   Rooms::Links.between(front, dining, HouseRules.default)[:kinds]
     #
     # A room is what its pieces take: things (kind, style, name, metal, spare: how many more of it there are) and lights
     # (schools).

@@ -6,7 +6,6 @@ module DeckBough
     # fewer lights, less contrast, smaller, or elsewhere. Only what helps is offered.
     #
     #   Rooms::Offers.new("long", rooms, viewpoint, house).call(tried, movable: true).first
-    #   # => { way: "unlit", piece: "greens", before: 0.88, after: 0.59, verdict: "answered", … }
     class Offers
       # Between places that are tried along a wall.
       STEP_M = 0.25

@@ -4,8 +4,8 @@ module DeckBough
   module Rooms
     # A wall as one stands before it: from its left corner to its right one, in the plan of its room.
     #
-    #   wall = Rooms::RoomWall.new(key: "front", name: "Front wall", from: [0.0, 0.0], to: [4.2, 0.0])
-    #   wall.at(1.0, 0.5) # => [1.0, 0.5]
+    #   Rooms::RoomWall.new(key: "front", name: "Front wall", from: [0.0, 0.0], to: [4.2, 0.0]).at(1.0, 0.5)
+    #   # => [1.0, 0.5]
     #
     # Metres; in the plan x runs to the right and y from the front wall towards the one behind, so that corners go round
     # clockwise as seen from above.

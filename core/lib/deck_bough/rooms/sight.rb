@@ -5,7 +5,7 @@ module DeckBough
     # What an eye sees from where it is: how far each thing is, and what share of its outline no wall, nothing that
     # stands before it and no edge of the view hides (handbook 75).
     #
-    #   Rooms::Sight.new(eye, screens, standings).share(tree) # => 0.86
+    #   Rooms::Sight.new(eye, screens, standings).share(tree)
     #
     # A grid of points over the outline, each looked at along a straight line: through a wall only where it opens, past
     # things that are boxes, past trees that are as wide at each height as their outline is. What is flat hangs at its

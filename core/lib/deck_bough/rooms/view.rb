@@ -5,7 +5,7 @@ module DeckBough
     # What is seen from one viewpoint: which pieces, how far, what share of each, what each weighs to the eye and
     # whether one leads (handbook 75, rule view.weights).
     #
-    #   Rooms::View.new(viewpoint, scene, grounds, house).call[:verdict] # => "competing"
+    #   Rooms::View.new(viewpoint, scene, grounds, house).call[:verdict]
     class View
       # Less of something nobody notices.
       LEAST_SEEN = 0.02

@@ -5,7 +5,7 @@ module DeckBough
     # One wall of a room on its beam: everything that stands or hangs there, what it weighs to the eye, and what answers
     # on the other side (handbook 75, rule balance.wall).
     #
-    #   Rooms::WallBalance.new(wall, standings, house).call[:value] # => 0.27
+    #   Rooms::WallBalance.new(wall, standings, house).call[:value]
     class WallBalance
       # Something answers from where it weighs on the light side; so far from the middle at least.
       ANSWERS_FROM = 0.2

@@ -4,7 +4,7 @@ module DeckBough
   module Rooms
     # The ways left between what stands on the floor, and doors that cannot open (handbook 10, Fit: the walkway left).
     #
-    #   Rooms::Ways.new(plan, standings, house).call.first # => { width_m: 0.75, from: [x, y], to: [x, y], narrow: true, … }
+    #   Rooms::Ways.new(plan, standings, house).call.first
     #
     # Nearer than a person is wide two things stand together, and nobody means to pass.
     class Ways

@@ -27,8 +27,7 @@ module DeckBough
 
       # The days on which nothing is left.
       #
-      #   claim = Stock::Claim.new(wanted: 4, first_day: 1, last_day: 3)
-      #   Stock::Busy.full([claim], 4) # => [1..3]
+      #   Stock::Busy.full([Stock::Claim.new(wanted: 4, first_day: 1, last_day: 3)], 4) # => [1..3]
       #
       # @param claims [Array<Claim>] as above
       # @param there [Numeric] how many there are

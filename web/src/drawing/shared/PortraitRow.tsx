@@ -5,7 +5,7 @@ import { drawing } from "../../theme/tokens";
 type Portrait = Schemas["Portrait"];
 
 /** Between two pieces, metres. */
-const APART = 0.35;
+export const APART = 0.35;
 /** Pixels a metre that a small piece is not drawn larger than. */
 const LARGEST = 60;
 

@@ -3,7 +3,7 @@ import { useTheme } from "@mui/material/styles";
 import { Suspense, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Schemas } from "../../api/client";
 import { frameOf, ROUND } from "../../drawing/room/pieceFrame";
-import { PortraitRow } from "../../drawing/shared/PortraitRow";
+import { APART, PortraitRow } from "../../drawing/shared/PortraitRow";
 import { drawing as shadesOf } from "../../theme/tokens";
 import { isPlan, type AnyPlan, type Kind } from "../../kinds/kind";
 import { KINDS } from "../../kinds/registry";
@@ -161,12 +161,13 @@ function PieceDrawn(props: DrawnProps) {
   const plan = useDrawnPlan(props.piece.id).data;
   const { piece, scale } = props;
   const { portrait } = piece;
+  const frame = frameOf({ ...props, middle: piece.middle_m, left: piece.left_m, right: piece.right_m });
   const rough = portrait && (
-    <Box sx={{ position: "absolute", bottom: 0, left: ROUND * scale }}>
+    <Box sx={{ position: "absolute", bottom: 0, left: frame.x(portrait.left_m) - (APART / 2) * scale }}>
       <PortraitRow
         portraits={[portrait]}
-        width={(piece.right_m - piece.left_m + 0.4) * scale}
-        height={(piece.top_m + 0.1) * scale}
+        width={(portrait.right_m - portrait.left_m + APART) * scale}
+        height={(portrait.top_m + 0.1) * scale}
         scale={scale}
       />
     </Box>

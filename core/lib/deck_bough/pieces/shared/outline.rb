@@ -3,10 +3,9 @@
 module DeckBough
   # What of a piece the eye meets from across the room: its outline, how light it is, whether it is lit.
   #
-  #   box = Outline.new(polygons: [[[-0.5, 0.0], [0.5, 0.0], [0.5, 1.0], [-0.5, 1.0]]], area_m2: 1.0, lightness: 40.0,
-  #                     lit: false, depth_m: 0.2, round: false, middle_m: 0.0)
-  #   box.spans_at(0.5) # => [[-0.5, 0.5]]
-  #   box.half_at(0.5) # => 0.5
+  #   Outline.new(polygons: [[[-0.5, 0.0], [0.5, 0.0], [0.5, 1.0], [-0.5, 1.0]]], area_m2: 1.0, lightness: 40.0,
+  #     lit: false, depth_m: 0.2, round: false, middle_m: 0.0).spans_at(0.5)
+  #   # => [[-0.5, 0.5]]
   #
   # polygons: in metres, across from the piece's middle and up from the floor; area_m2: of the outline, as its rule has
   # it; lightness: L* of all that is seen of it, greens among it; depth_m: how far it comes into the room; round: the
