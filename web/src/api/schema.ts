@@ -3752,6 +3752,13 @@ export interface components {
             /** @enum {string} */
             severity: "info" | "caution" | "stop";
             message: string;
+            mends: {
+                label: string;
+                piece: string;
+                settings: {
+                    [key: string]: unknown;
+                };
+            }[];
             answer: {
                 says: components["schemas"]["RoundSays"];
                 note: string;

@@ -12,6 +12,7 @@ import { Caution } from "../../parts/Caution";
 import { Failed } from "../../parts/Failed";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { SideDrawer } from "../../parts/SideDrawer";
+import { useUndo } from "../../parts/undo";
 import { clock, date } from "../../units/format";
 
 type Round = Schemas["Round"];
@@ -57,8 +58,9 @@ export function RoundDrawer({ view, next, goOn, offers, onClose }: Props) {
   const [at, setAt] = useState(0);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
+  const { say } = useUndo();
 
-  async function say(question: Question, item: Item, says: Says | null, note: string) {
+  async function answer(question: Question, item: Item, says: Says | null, note: string) {
     if (busy) return;
     setBusy(true);
     try {
@@ -68,6 +70,28 @@ export function RoundDrawer({ view, next, goOn, offers, onClose }: Props) {
     } catch (error) {
       setProblem(asProblem(error));
     }
+    setBusy(false);
+  }
+
+  // Changes the piece as its bench would; taken back like any dial.
+  async function press(mend: Item["mends"][number]) {
+    if (busy) return;
+    setBusy(true);
+    const of = { params: { path: { id: mend.piece } } };
+    try {
+      const { name, place_id, version } = await ask(client.GET("/api/pieces/{id}", of));
+      const body = { name, place_id, version, settings: { ...mend.settings } };
+      const kept = await ask(client.PUT("/api/pieces/{id}", { ...of, body }));
+      say(`${name}: ${mend.label.toLowerCase()}.`, async () => {
+        await ask(client.POST("/api/pieces/{id}/undo", { ...of, body: { version: kept.version } }));
+        await cache.invalidateQueries();
+      });
+      setProblem(null);
+    } catch (error) {
+      setProblem(asProblem(error));
+    }
+    await cache.invalidateQueries({ queryKey: ["room"] });
+    await cache.invalidateQueries({ queryKey: ["piece", mend.piece] });
     setBusy(false);
   }
 
@@ -85,7 +109,8 @@ export function RoundDrawer({ view, next, goOn, offers, onClose }: Props) {
           key={at}
           round={round.data}
           at={at}
-          say={(question, item, says, note) => void say(question, item, says, note)}
+          say={(question, item, says, note) => void answer(question, item, says, note)}
+          mend={(one) => void press(one)}
           busy={busy}
           offers={offers}
         />
@@ -126,11 +151,12 @@ interface AskedProps {
   round: Round;
   at: number;
   say: (question: Question, item: Item, says: Says | null, note: string) => void;
+  mend: (mend: Item["mends"][number]) => void;
   busy: boolean;
   offers: ReactNode;
 }
 
-function Asked({ round, at, say, busy, offers }: AskedProps) {
+function Asked({ round, at, say, mend, busy, offers }: AskedProps) {
   const asked = round.questions[at];
   if (!asked) return null;
   const { question, items } = asked;
@@ -153,6 +179,7 @@ function Asked({ round, at, say, busy, offers }: AskedProps) {
           item={item}
           busy={busy}
           say={(says, note) => say(question, item, says, note)}
+          mend={mend}
         />
       ))}
       {question === "competing" && offers}
@@ -160,7 +187,14 @@ function Asked({ round, at, say, busy, offers }: AskedProps) {
   );
 }
 
-function Answer({ item, say, busy }: { item: Item; say: (says: Says | null, note: string) => void; busy: boolean }) {
+interface AnswerProps {
+  item: Item;
+  say: (says: Says | null, note: string) => void;
+  mend: (mend: Item["mends"][number]) => void;
+  busy: boolean;
+}
+
+function Answer({ item, say, mend, busy }: AnswerProps) {
   const { answer } = item;
   const [note, setNote] = useState(answer?.note ?? "");
   const name = item.name ?? "the view";
@@ -175,6 +209,15 @@ function Answer({ item, say, busy }: { item: Item; say: (says: Says | null, note
         </Box>
       )}
       <Caution finding={item} />
+      {item.mends.length > 0 && (
+        <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 1 }}>
+          {item.mends.map((one, i) => (
+            <Button key={`${one.label} ${i}`} size="small" variant="outlined" disabled={busy} onClick={() => mend(one)}>
+              {one.label}
+            </Button>
+          ))}
+        </Box>
+      )}
       <ToggleButtonGroup
         exclusive
         size="small"

@@ -57,6 +57,13 @@ module DeckBough
       chosen? ? looking : {}
     end
 
+    # What a press would do about what was found there.
+    #
+    # @return [Hash{Symbol => Array<Hash>}] by question: label, settings (unchecked)
+    def mends
+      chosen? ? mending : {}
+    end
+
     # @param shelf [Array<Style>] what is free for this piece, what it takes of it among that
     # @return [Array<Hash>] as Looks::Closing tells them, each with settings (nil where no press does it)
     def colour_ways(palette, shelf)
@@ -85,6 +92,20 @@ module DeckBough
 
     def unlit
       @settings.to_h.merge(lights: { **@settings[:lights], school: "none" })
+    end
+
+    # What a kind can do about nothing by itself is done on its bench.
+    def mending
+      {}
+    end
+
+    # Of wreaths: somebody has looked for wires.
+    def wires_looked_for
+      step_back = @settings[:step_back]
+      return [] if step_back[:looked].include?("wires")
+
+      [{ label: "They were looked for",
+         settings: @settings.to_h.merge(step_back: { **step_back, looked: [*step_back[:looked], "wires"] }) }]
     end
 
     def counted(number, one, many = "#{one}s")

@@ -162,6 +162,32 @@ module DeckBough
       whole ? [looks(:looks_evenness, value: format("%.2f", whole))] : []
     end
 
+    def mending
+      { bare_spots: fills, mechanics: covers }
+    end
+
+    # How the widest bare spots are filled.
+    def fills
+      step_back = @settings[:step_back]
+      holes = self.step_back[:findings].select { |finding| finding[:code] == "hole" }.first(MOST_HOLES)
+      holes.flat_map { |hole| hole[:mends].first(MOST_FILLS) }.map do |offered|
+        mended = { **step_back, mends: [*step_back[:mends], *offered[:mends]] }
+        { label: offered[:label], settings: @settings.to_h.merge(step_back: mended) }
+      end
+    end
+
+    # So many bare spots are mended from across the room, each in so many ways.
+    MOST_HOLES = 2
+    MOST_FILLS = 2
+    private_constant :MOST_HOLES, :MOST_FILLS
+
+    def covers
+      return [] unless @settings[:foot][:kind] == "none"
+
+      [{ label: "Put a skirt round its foot",
+         settings: @settings.to_h.merge(foot: { **@settings[:foot], kind: "skirt" }) }]
+    end
+
     def foot
       kind = @settings[:foot][:kind]
       kind == "none" ? looks(:looks_foot_bare) : looks(:looks_foot, kind: kind)

@@ -92,6 +92,10 @@ module DeckBough
       { outline: @reckoning.rings.flat_map { |ring| thin(ring.reckoning.profile[:short]) }.uniq, mechanics: [wires] }
     end
 
+    def mending
+      { mechanics: wires_looked_for }
+    end
+
     def wires
       looks(@settings[:step_back][:looked].include?("wires") ? :looks_wires_done : :looks_wires)
     end

@@ -113,6 +113,10 @@ module DeckBough
       { outline: thin(@reckoning.profile[:short]), mechanics: [wires] }
     end
 
+    def mending
+      { mechanics: wires_looked_for }
+    end
+
     def wires
       looks(@settings[:step_back][:looked].include?("wires") ? :looks_wires_done : :looks_wires)
     end
