@@ -43,7 +43,7 @@ module DeckBough
 
       # How far it reaches from its middle.
       def reach_m
-        Math.hypot(outline.width_m, outline.depth_m) / 2
+        @reach_m ||= Math.hypot(outline.width_m, outline.depth_m) / 2
       end
 
       # Whether something flat lies or hangs on it.
@@ -69,12 +69,16 @@ module DeckBough
         long = (dx * dx) + (dy * dy)
         along = long.zero? ? 0.0 : ((((x - eye.x) * dx) + ((y - eye.y) * dy)) / long).clamp(0.0, 1.0)
         off = Math.hypot(eye.x + (dx * along) - x, eye.y + (dy * along) - y)
-        off < outline.width_m / 2 && off < outline.half_at(eye.z + ((target[2] - eye.z) * along))
+        off < widest && off < outline.half_at(eye.z + ((target[2] - eye.z) * along))
+      end
+
+      def widest
+        @widest ||= outline.width_m / 2
       end
 
       def hides_box?(eye, target)
         from = box_at(eye.at, eye.z)
-        to = box_at(target.first(2), target[2])
+        to = box_at(target, target[2])
         enters = 0.0
         leaves = 1.0
         bounds.each_with_index do |(low, high), i|
@@ -95,10 +99,14 @@ module DeckBough
       # In lengths along its wall, away from it and up.
       def box_at(spot, up)
         x, y = point
-        (ax, ay), (ix, iy) = frame.turned(standing.wall.along), frame.turned(standing.wall.inward)
+        ax, ay, ix, iy = axes
         dx = spot[0] - x
         dy = spot[1] - y
         [(dx * ax) + (dy * ay), (dx * ix) + (dy * iy), up]
+      end
+
+      def axes
+        @axes ||= [*frame.turned(standing.wall.along), *frame.turned(standing.wall.inward)]
       end
 
       def bounds

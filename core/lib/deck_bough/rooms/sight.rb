@@ -92,14 +92,26 @@ module DeckBough
           before.none? { |other| other.hides?(@eye, point) }
       end
 
-      # What could stand before it: nearer than its far edge, and not what it lies or hangs on.
+      # What could stand before it: between the eye and it, and not what it lies or hangs on.
       def before(standing)
-        reach = distance_m(standing) + (standing.outline.width_m / 2)
-        @standings.reject do |other|
-          other.equal?(standing) || !other.solid? || distance_m(other) - other.reach_m > reach || other.under?(
-            standing, ON_IT_M
-          )
+        solid.select do |other|
+          !other.equal?(standing) && near_sight?(other, standing) && !other.under?(standing, ON_IT_M)
         end
+      end
+
+      def solid
+        @solid ||= @standings.select(&:solid?)
+      end
+
+      # Whether it reaches into what lies between the eye and something as wide as it is.
+      def near_sight?(other, standing)
+        (x, y), (tx, ty) = other.point, standing.point
+        dx = tx - @eye.x
+        dy = ty - @eye.y
+        long = (dx * dx) + (dy * dy)
+        along = long.zero? ? 0.0 : ((((x - @eye.x) * dx) + ((y - @eye.y) * dy)) / long).clamp(0.0, 1.0)
+        off = Math.hypot(@eye.x + (dx * along) - x, @eye.y + (dy * along) - y)
+        off <= other.reach_m + standing.reach_m
       end
 
       # Whether a wall reaches into what lies between the eye and its edges.
