@@ -23,6 +23,10 @@ const LARGEST = 11;
 /** Letters of a name under its dot, pixels each. */
 const LETTER = 6.2;
 
+/** So much of a name stands under a dot. */
+const MOST = 26;
+const short = (name: string) => (name.length > MOST ? `${name.slice(0, MOST - 1)}…` : name);
+
 interface Named {
   x: number;
   name: string;
@@ -52,7 +56,7 @@ export function Beam({ wall, standings, bounds, scale, heaviest, units, open }: 
   const radius = (weight: number) => Math.max(Math.sqrt(weight / heaviest) * LARGEST, 2.5);
   const pointer = half + (balance?.value ?? 0) * half;
   const labels = rowsOf(
-    (balance?.items ?? []).map(({ id, at_m }) => ({ x: at_m * scale, name: names.get(id)?.name ?? "" })),
+    (balance?.items ?? []).map(({ id, at_m }) => ({ x: at_m * scale, name: short(names.get(id)?.name ?? "") })),
   );
   const told = balance?.told ?? "nothing stands here";
   return (

@@ -64,7 +64,12 @@ export function Places({ room, chosen, choose, dusk, add, change }: PlacesProps)
               change
             </Button>
           </Box>
-          <Typography variant="caption" color="textSecondary" component="p" sx={{ lineHeight: 1.3 }}>
+          <Typography
+            variant="caption"
+            color="textSecondary"
+            component="p"
+            sx={{ lineHeight: 1.3, overflowWrap: "anywhere" }}
+          >
             {view.says}
           </Typography>
         </Box>

@@ -1,7 +1,9 @@
 import Add from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
+import { Link as RouterLink } from "react-router";
 import { useRef } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
@@ -78,6 +80,15 @@ export function RoomBelow({ room, view, choose, put, add, change, begin }: Props
         <Places room={room} chosen={view?.id} choose={choose} dusk={dusk} add={add} change={change} />
         <Box sx={{ display: "grid", gap: 1, mt: 1 }}>
           <Links room={room} />
+          {!room.standings.some(({ piece }) => piece) && room.undressed.length === 0 && room.pending === 0 && (
+            <Typography variant="body2" color="textSecondary">
+              No piece in this room yet.{" "}
+              <Link component={RouterLink} to={`/homes/${room.home.id}`}>
+                Add one on its home
+              </Link>
+              .
+            </Typography>
+          )}
           {assumed.length > 0 && (
             <Caution
               finding={{

@@ -28,7 +28,7 @@ export function ViewPane({ room, view, units, open, apply, busy }: Props) {
   const unseen = room.unseen.map((id) => names.get(id) ?? "").filter(Boolean);
   const least = room.ways[0];
   return (
-    <Box sx={{ p: 2, display: "flex", flexDirection: "column", gap: 1.5, flex: 1 }}>
+    <Box sx={{ p: 2, display: "flex", flexDirection: "column", gap: 1.5, flex: 1, overflowWrap: "anywhere" }}>
       {view && <Weights view={view} bounds={room.bounds} units={units} open={open} />}
       {view?.colours && (
         <Box component="section" aria-label="Colour really seen">
@@ -120,7 +120,10 @@ function Weights({
           {view.seen.map((one) => (
             <Box key={one.id} sx={{ position: "relative", mb: 0.75 }}>
               <Box sx={{ display: "flex", gap: 1, alignItems: "baseline", fontSize: "0.8125rem" }}>
-                <Box component="span" sx={{ fontWeight: one.word === "clear" ? 400 : 600, minWidth: 0 }}>
+                <Box
+                  component="span"
+                  sx={{ fontWeight: one.word === "clear" ? 400 : 600, minWidth: 0, overflowWrap: "anywhere" }}
+                >
                   {one.name}
                 </Box>
                 <Box
