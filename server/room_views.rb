@@ -46,7 +46,7 @@ module DeckBough
       # What would quiet a view in which two compete.
       #
       # @param planning [Planning] plans each way before it is offered
-      # @return [Array<Hash>] as Rooms::Offers tells them
+      # @return [Array<Hash>] as Rooms::Offers tells them, each with where its piece is kept to be
       def offers(viewpoint_id, planning)
         viewpoint = @viewpoints.find(viewpoint_id)
         gather(viewpoint[:room_id])
@@ -55,7 +55,9 @@ module DeckBough
         loud = offers.quieted or return []
 
         piece = @pieces.find(loud[:id])
+        place = piece.slice(*Store::Positions::FIELDS)
         offers.call(tried(piece, planning), movable: Kinds.of(piece[:kind]).movable)
+              .map { |offer| { **offer, place: place } }
       end
 
       # The questions of stepping back from a viewpoint.
@@ -187,7 +189,7 @@ module DeckBough
       # How a piece is drawn, and where it is kept to be: what whoever moves it has to know.
       def kept_of(id)
         piece = @listed.find { |one| one[:id] == id }
-        { portrait: @reckoned.dig(id, :portrait), place: piece&.slice(:wall, :at_m, :out_m) }
+        { portrait: @reckoned.dig(id, :portrait), place: piece&.slice(*Store::Positions::FIELDS) }
       end
 
       def view_told(room_id, told, view)

@@ -234,7 +234,8 @@ module DeckBough
                                       after: Sequel.pg_jsonb(after.to_document(kind.schema)))
           bump(:pieces, row,
                name: after.name, place_id: after.place_id, settings: Sequel.pg_jsonb(after.settings),
-               settings_schema: kind.schema)
+               # What comes to another place stands where that one was measured.
+               settings_schema: kind.schema, **(row[:place_id] == after.place_id ? {} : Positions::NOWHERE))
         end
 
         def step_through(id, version, account_id, act)

@@ -11,6 +11,8 @@ module DeckBough
                   Input.number(:at_m, "From the left", "m", 0..150, default: nil),
                   Input.number(:out_m, "Its middle from the wall", "m", 0..100, default: nil)].freeze
         FIELDS = INPUTS.map(&:name).freeze
+        # Nobody has said where.
+        NOWHERE = FIELDS.to_h { |name| [name, nil] }.freeze
         # Off a tape nobody reads less.
         SLACK_M = 0.005
 

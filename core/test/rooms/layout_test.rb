@@ -22,6 +22,16 @@ class LayoutTest < RoomsTest
                  layout([piece("tree", tree, place_id: "bay")], places: [{ **place, wall: "right" }])["tree"].wall.key
   end
 
+  def test_what_was_put_beside_its_place_says_so
+    place = { id: "bay", name: "Bay", wall: nil, from_left_m: 2.0 }
+    off = ->(**at) { layout([piece("tree", tree, place_id: "bay", **at)], places: [place])["tree"].off }
+
+    assert_nil off.call
+    assert_nil off.call(wall: "front", at: 2.2)
+    assert_equal "Bay", off.call(wall: "front", at: 2.6)
+    assert_equal "Bay", off.call(wall: "left", at: 2.0)
+  end
+
   def test_pieces_nobody_put_anywhere_find_room_beside_each_other_and_say_so
     stood = layout(Array.new(6) { |i| piece("p#{i}", outline(1.2, 1.0, 1.5)) }).values
 

@@ -89,6 +89,21 @@ class ViewsTest < ServerTest
     assert_equal was, standing["place"]
   end
 
+  def test_what_comes_to_another_place_stands_there
+    was = standing["place"]
+    ask(:put, "/api/pieces/#{@tree[:id]}/position", { wall: "front", at_m: 5.0, out_m: nil, was: was })
+
+    assert_includes view["findings"].map { |finding| finding["code"] }, "beside_its_place"
+    corner = DATABASE[:places].where(name: "Corner by the door").get(:id)
+    piece = ask(:get, "/api/pieces/#{@tree[:id]}")
+    settings = piece["settings"].merge("measure" => piece["settings"]["measure"].merge("spread_m" => 1.2))
+    ask(:put, "/api/pieces/#{@tree[:id]}",
+        { **piece.slice("version", "name"), place_id: corner, settings: settings })
+
+    assert_equal ["front", 0.8], standing.values_at("wall", "at_m")
+    refute_includes view["findings"].map { |finding| finding["code"] }, "beside_its_place"
+  end
+
   def test_whoever_moves_what_another_has_moved_is_told
     was = standing["place"]
     moved = { wall: "right", at_m: 1.2, out_m: nil }

@@ -3570,6 +3570,7 @@ export interface components {
             settings: {
                 [key: string]: unknown;
             } | null;
+            place: components["schemas"]["Position"];
             position: {
                 wall: string;
                 wall_name: string;

@@ -9,6 +9,8 @@ module DeckBough
     #
     # pieces: id, name, kind, wall, at_m, out_m (nil where nobody said), place_id, outline.
     module Layout
+      # So far beside its place a piece may stand as if it stood there.
+      OFF_M = 0.3
       # Between what is put up by itself and its neighbours.
       GAP_M = 0.1
 
@@ -24,13 +26,23 @@ module DeckBough
         end
         seen = pieces.select { |piece| piece[:outline] }
         known, unknown = seen.partition { |piece| said(plan, places, piece) }
-        stood = known.to_h { |piece| [piece[:id], standing(piece, *said(plan, places, piece))] }
+        stood = known.to_h do |piece|
+          [piece[:id], standing(piece, *said(plan, places, piece), off: off(plan, places, piece))]
+        end
         # Widest first: what is small finds room beside it.
         unknown.sort_by { |piece| [-piece[:outline].width_m, piece[:id]] }.each do |piece|
           wall, at = free(plan, piece[:outline].width_m, things.select(&:at_wall?) + stood.values)
           stood[piece[:id]] = standing(piece, wall, at, nil, assumed: true)
         end
         things + stood.values_at(*seen.map { |piece| piece[:id] })
+      end
+
+      # The name of the place a piece was planned for, where it has been put well beside it.
+      def off(plan, places, piece)
+        place = places.find { |one| one[:id] == piece[:place_id] } or return
+        wall, at = said(plan, places, piece)
+        measured, from = said(plan, places, { place_id: place[:id] })
+        place[:name] if wall != measured || (at - from).abs > OFF_M
       end
 
       # @return [Array, nil] wall, at_m, out_m
@@ -43,10 +55,10 @@ module DeckBough
         [wall, (place[:from_left_m] || (wall.length / 2)).clamp(0.0, wall.length), nil]
       end
 
-      def standing(piece, wall, at, out, assumed: false)
+      def standing(piece, wall, at, out, assumed: false, off: nil)
         out ||= usual_out(piece[:outline])
         Standing.new(**piece.slice(:id, :name, :kind, :outline), wall: wall, at_m: at.to_f, out_m: out.to_f,
-                                                                 assumed: assumed)
+                                                                 assumed: assumed, off: off)
       end
 
       # With its back to the wall.
@@ -76,7 +88,7 @@ module DeckBough
         edges.last << wall.length
         edges.max_by.with_index { |(from, to), i| [(to - from).round(6), -i] }
       end
-      private_class_method :said, :standing, :usual_out, :free, :widest
+      private_class_method :off, :said, :standing, :usual_out, :free, :widest
     end
   end
 end

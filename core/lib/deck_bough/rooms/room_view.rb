@@ -23,7 +23,7 @@ module DeckBough
         { walls: walls, standings: standings.map { |one| told(one) }, ways: ways.call, views: views.map do |view|
           view_told(view)
         end,
-          unseen: unseen, findings: [*opposite, *narrow, *stuck].map(&:to_h), bounds: bounds }
+          unseen: unseen, findings: [*opposite, *narrow, *stuck, *beside].map(&:to_h), bounds: bounds }
       end
 
       # The sheet behind the balance of a wall or the weights of a view.
@@ -148,6 +148,11 @@ module DeckBough
           finding(:way_narrow, width_m: way[:width_m], one: way[:between].first, other: way[:between].last,
                                wanted_m: @house["tree.walkway"])
         end
+      end
+
+      # Its bench reckons with what was measured in its place.
+      def beside
+        standings.select(&:off).map { |one| finding(:beside_its_place, name: one.name, place: one.off) }
       end
 
       def stuck

@@ -5,8 +5,9 @@ module DeckBough
     # What stands or hangs in a room, and where: a piece or a thing that was surveyed.
     #
     # id: of a piece, or "thing-3"; kind: of piece, or what the thing is; wall: RoomWall; at_m: its middle from the left
-    # corner of the wall; out_m: its middle away from the wall; outline: Outline; assumed: nobody has said where it is.
-    Standing = Struct.new(:id, :name, :kind, :piece, :wall, :at_m, :out_m, :outline, :colour, :assumed,
+    # corner of the wall; out_m: its middle away from the wall; outline: Outline; assumed: nobody has said where it is;
+    # off: the name of the place it was planned for and does not stand in.
+    Standing = Struct.new(:id, :name, :kind, :piece, :wall, :at_m, :out_m, :outline, :colour, :assumed, :off,
                           keyword_init: true) do
       # @return [Standing] of a thing of a survey
       def self.of_thing(thing, index, wall)
@@ -21,7 +22,7 @@ module DeckBough
             out_m: thing[:out_m], outline: outline, colour: thing[:colour], assumed: false)
       end
 
-      def initialize(assumed: false, piece: true, colour: nil, **)
+      def initialize(assumed: false, piece: true, colour: nil, off: nil, **)
         super
         freeze
       end

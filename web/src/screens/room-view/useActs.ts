@@ -63,7 +63,7 @@ export function useActs(room: Room) {
       attempt(async () => {
         const path = { params: { path: { id: offer.piece } } };
         if (offer.position) {
-          const was = room.standings.find(({ id }) => id === offer.piece)?.place ?? NOWHERE;
+          const was = offer.place;
           const to = { wall: offer.position.wall, at_m: offer.position.at_m, out_m: null };
           await ask(client.PUT("/api/pieces/{id}/position", { ...path, body: { ...to, was } }));
           say(`${offer.name} was moved.`, async () => {
@@ -84,5 +84,4 @@ export function useActs(room: Room) {
   };
 }
 
-const NOWHERE = { wall: null, at_m: null, out_m: null };
 const round = (metres: number) => Number(Math.max(metres, 0).toFixed(3));
