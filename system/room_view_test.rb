@@ -244,6 +244,8 @@ class RoomViewTest < SystemTest
     assert_button "Balance of Window wall: even, 0.03 to the right"
     assert_no_button "Balance of Fireplace wall: even, 0.09 to the left"
     assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, 390
+  ensure
+    page.driver.resize(1280, 800)
   end
 
   private
