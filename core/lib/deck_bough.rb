@@ -21,7 +21,7 @@ end
    hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
-%w[boxes cutting greenery stock wreaths].each do |folder|
+%w[boxes buying cutting greenery stock wreaths].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
 require_relative "deck_bough/rules/rule"

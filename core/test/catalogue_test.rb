@@ -10,7 +10,7 @@ class CatalogueTest < CoreTest
     without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
 
     assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights garland.tree
-                    wreath.wall palette.gather boxes.pack], without
+                    wreath.wall palette.gather boxes.pack buying.substitutes], without
   end
 
   EXAMPLES.each_with_index do |row, i|
@@ -35,6 +35,10 @@ class CatalogueTest < CoreTest
             { "kind" => "rise", "at_m" => 0.4, "spread_m" => 0.3, "rise_m" => 0.32, "kg" => 0.05 },
             { "kind" => "trail", "at_m" => 0.6, "spread_m" => 0.3, "trail_m" => 0.3, "kg" => 0.08 }].freeze
 
+  LIKE = [["a", 80, "#6b2e4f"], ["b", 85, "#7a2e48"], ["c", 120, "#5a3e60"], ["d", 78, "#6b4e4f"]].map do |id, mm, tone|
+    { "id" => id, "kind" => "ornament", "size_mm" => mm, "colour" => tone }
+  end.freeze
+
   SAMPLES = EXAMPLES.to_h { |row| [row["rule"], row["inputs"]] }
                     .merge("tree.best_size" => { "ceiling_m" => 2.7, "spread_ratio" => 0.58, "free_width_m" => 1.5 },
                            "ribbon.cut_plan" => { "pieces_m" => [0.9, 0.6, 0.5, 0.4, 0.4], "part_rolls_m" => [0.55],
@@ -58,6 +62,7 @@ class CatalogueTest < CoreTest
                                                          { "id" => "tree", "litres" => 90, "kg" => 11 }],
                                              "boxes" => [{ "id" => "1", "litres" => 40 },
                                                          { "id" => "2", "litres" => 40 }] },
+                           "buying.substitutes" => { "wanted" => LIKE.first.except("id"), "items" => LIKE },
                            "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 },
                                                 "reach_m" => 0.7,
                                                 "styles" => MAP_STYLES }).freeze

@@ -18,7 +18,8 @@ module DeckBough
       Rules::Wreath::Elements, Rules::Wreath::HoopStrip, Rules::Wreath::Profile, Rules::Wreath::Wall,
       Rules::View::Weights, Rules::Stockings::Spacing, Rules::Balance::Mantel, Rules::Balance::Wall,
       Rules::Palette::Match, Rules::Palette::Undertone, Rules::Palette::Actual, Rules::Palette::Gather,
-      Rules::Boxes::Pack
+      Rules::Boxes::Pack,
+      Rules::Buying::Packs, Rules::Buying::OrderBy, Rules::Buying::MakeOrBuy, Rules::Buying::Substitutes
     ].freeze
 
     # @raise [ArgumentError] naming what a rule lacks; ours to mend, so it stops the load

@@ -25,6 +25,7 @@ export const CHAPTERS: Record<string, string> = {
   balance: "Balance",
   minutes: "Minutes",
   boxes: "Boxes",
+  buying: "Buying",
   stock: "Stock",
 };
 

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Buying
+    # What so much of a thing would take at one shop: packs, price, by when it is ordered and when it comes.
+    #
+    #   quote = Buying::Quote.new(6, Buying::Shop.new(lead_days: 3), [{ size: 4, price_cents: 1480 }],
+    #                             wanted_on: Date.new(2026, 11, 28), today: Date.new(2026, 11, 19))
+    #   quote.to_h.slice(:cents, :over, :order_by_on) # => { cents: 2960, over: 2, order_by_on: "2026-11-23" }
+    class Quote
+      attr_reader :shop, :packs
+
+      # @param need [Numeric] pieces, ribbon metres
+      # @param packs [Array<Hash>] size, price_cents (nil where nobody knows it), available
+      # @param wanted_on [Date, nil] the first visit it is for
+      def initialize(need, shop, packs, wanted_on:, today:, house: HouseRules.default)
+        @need = need
+        @shop = shop
+        @packs = packs
+        @wanted_on = wanted_on
+        @today = today
+        @house = house
+      end
+
+      # Cheapest by the rule; where a price is not known, as many as come to the need of the first pack.
+      def counts
+        @counts ||= priced? ? answer[:counts] : [(@need / @packs.first[:size].to_f).round(9).ceil]
+      end
+
+      def priced?
+        @packs.none? { |pack| pack[:price_cents].nil? }
+      end
+
+      def cents
+        priced? ? answer[:total_cents] : nil
+      end
+
+      def enough?
+        !priced? || answer[:enough]
+      end
+
+      def over
+        [(counts.zip(@packs).sum { |count, pack| count * pack[:size] } - @need).round(6), 0].max
+      end
+
+      # @return [Answer, nil] of buying.order_by; nil while no visit is set
+      def order_by
+        @order_by ||= @wanted_on && shop.order_by(@wanted_on, today: @today, house: @house)
+      end
+
+      def late?
+        order_by ? order_by[:late] : false
+      end
+
+      # Those that have enough in time come first, then what costs least, then what may be ordered latest.
+      def rank
+        [enough? ? 0 : 1, late? ? 1 : 0, cents || Float::INFINITY,
+         order_by ? -Date.iso8601(order_by[:order_by_on]).jd : 0, shop.name]
+      end
+
+      def to_h
+        { shop: shop.id, packs: taken, cents: cents, over: over, enough: enough?,
+          order_by_on: order_by && order_by[:order_by_on], late: late?, arrives_on: shop.arrives(@today).iso8601 }
+      end
+
+      # @return [Answer, nil] the working of the packs
+      def answer
+        return unless priced?
+
+        @answer ||= Catalogue.answer("buying.packs", { "need" => @need, "packs" => said }, house: @house)
+      end
+
+      private
+
+      def taken
+        @packs.zip(counts).filter_map do |pack, count|
+          { size: pack[:size], price_cents: pack[:price_cents], count: count } if count.positive?
+        end
+      end
+
+      def said
+        @packs.map { |pack| pack.slice(:size, :price_cents, :available).compact.transform_keys(&:to_s) }
+      end
+    end
+  end
+end

@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+require_relative "../core_test"
+
+class BuyingTest < CoreTest
+  TODAY = Date.new(2026, 11, 19)
+
+  def claim(id, wanted, first = nil, last = nil)
+    Stock::Claim.new(id: id, wanted: wanted, first_day: first, last_day: last)
+  end
+
+  def test_of_pieces_whose_dates_overlap_all_that_each_lacks_is_bought
+    claims = [claim("tree", 8, 1, 9), claim("swag", 3, 5, 20), claim("door", 6, 9, 12)]
+    shares = Stock::Reservation.of(7, claims)
+    lacking = claims.sum { |one| one.wanted - shares.fetch(one.id).held }
+
+    assert_equal lacking, Buying::Gathering.to_buy(claims, on_hand: 7)
+  end
+
+  def test_one_after_the_other_uses_the_same
+    assert_equal 5, Buying::Gathering.to_buy([claim("a", 5, 1, 3), claim("b", 4, 4, 8)], on_hand: 0)
+    assert_equal 0, Buying::Gathering.to_buy([], on_hand: 2)
+  end
+
+  # Bought that much, first come first served leaves nobody short; with one less somebody is.
+  def test_it_is_the_least_that_leaves_nobody_short
+    chance = Random.new(7)
+    200.times do
+      claims = Array.new(chance.rand(1..6)) do |i|
+        first = chance.rand(1..12)
+        claim(i, chance.rand(0..6), chance.rand < 0.1 ? nil : first,
+              chance.rand < 0.1 ? nil : first + chance.rand(0..6))
+      end
+      there = chance.rand(0..8)
+      more = Buying::Gathering.to_buy(claims, on_hand: there)
+
+      assert_predicate short(claims, there + more), :empty?
+      refute_predicate short(claims, there + more - 1), :empty? if more.positive?
+    end
+  end
+
+  def short(claims, there)
+    shares = Stock::Reservation.of(there, claims)
+    claims.select { |one| shares.fetch(one.id).held < one.wanted }
+  end
+
+  def test_cents_are_split_without_losing_any
+    split = Buying::Gathering.split(1001, { "hall" => 1, "snug" => 1, "long room" => 1 })
+
+    assert_equal [334, 334, 333], split.values
+  end
+
+  def shop(**more)
+    Buying::Shop.new(id: "shop", name: "Halyard Trimmings", **more)
+  end
+
+  def test_what_is_ordered_on_a_closed_day_goes_out_on_the_next_open_one
+    sundays = shop(lead_days: 3, closed_weekdays: [7], closed_on: [Date.new(2026, 11, 23)])
+
+    assert_equal Date.new(2026, 11, 27), sundays.arrives(Date.new(2026, 11, 22))
+    assert_equal Date.new(2028, 2, 29), shop(lead_days: 1).arrives(Date.new(2028, 2, 28))
+  end
+
+  def test_a_shop_is_ordered_at_before_its_closed_days
+    sundays = shop(lead_days: 4, closed_weekdays: [6, 7])
+
+    assert_equal "2026-11-20", sundays.order_by(Date.new(2026, 11, 28), today: TODAY)[:order_by_on]
+  end
+
+  def quote(need, packs, **more)
+    Buying::Quote.new(need, shop(**more), packs, wanted_on: Date.new(2026, 11, 28), today: TODAY)
+  end
+
+  def test_a_quote_is_packs_price_and_days
+    told = quote(6, [{ size: 4, price_cents: 1480 }], lead_days: 8).to_h
+
+    assert_equal({ shop: "shop", packs: [{ size: 4, price_cents: 1480, count: 2 }], cents: 2960, over: 2, enough: true,
+                   order_by_on: "2026-11-18", late: true, arrives_on: "2026-11-27" }, told)
+  end
+
+  def test_without_a_price_packs_are_counted_all_the_same
+    told = quote(6.1, [{ size: 2, price_cents: nil }]).to_h
+
+    assert_equal [4, nil, 1.9], [told[:packs].first[:count], told[:cents], told[:over]]
+  end
+
+  def test_who_has_enough_in_time_comes_before_who_is_cheap
+    dear = quote(6, [{ size: 6, price_cents: 4000 }])
+    late = quote(6, [{ size: 6, price_cents: 1000 }], lead_days: 30)
+    few = quote(6, [{ size: 3, price_cents: 500, available: 1 }])
+
+    assert_equal [dear, late, few], [few, late, dear].sort_by(&:rank)
+  end
+
+  def coupon(id, percent, **more)
+    Buying::Coupon.new(id: id, percent: percent, **more)
+  end
+
+  def test_the_best_coupon_is_used_and_only_that
+    coupons = [coupon("whole", 10), coupon("line", 25, on: "line"), coupon("gone", 90, until_on: TODAY - 1),
+               coupon("from", 50, least_cents: 5_000)]
+    used = Buying::Coupon.best(coupons, [1480, 3240], on_day: TODAY)
+
+    assert_equal ["line", [0, 810]], [used.coupon.id, used.off]
+    assert_equal "whole", Buying::Coupon.best(coupons.first(2), [1000, 1000, 1000], on_day: TODAY).coupon.id
+  end
+
+  def test_what_a_coupon_takes_off_adds_up
+    used = Buying::Coupon.best([coupon("whole", 33.3)], [333, 333, 334], on_day: TODAY)
+
+    assert_equal 333, used.off.sum
+    assert_nil Buying::Coupon.best([coupon("whole", 10)], [0], on_day: TODAY)
+  end
+
+  def test_what_is_written_down_of_a_shop_and_a_coupon_is_checked
+    error = assert_raises(InputError) { Buying::Shop.check("name" => "Shop", "closed_on" => %w[2026-11-31 2026-12-01]) }
+
+    assert_equal "closed_on/0", error.faults.first.path.join("/")
+    assert_raises(InputError) { Buying::Coupon.check("percent" => 10, "until_on" => "2026-02-29") }
+    assert_equal [1, 7], Buying::Shop.check("name" => " Shop ", "closed_weekdays" => [7, 1, 7])[:closed_weekdays]
+  end
+end
