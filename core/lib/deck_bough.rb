@@ -21,8 +21,11 @@ end
    hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
-%w[boxes buying cutting greenery stock wreaths].each do |folder|
+%w[boxes cutting greenery stock wreaths].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
+end
+%w[days cheapest_packs gathering supplier quote line coupon ordered charge].each do |file|
+  require_relative "deck_bough/buying/#{file}"
 end
 require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }

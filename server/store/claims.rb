@@ -39,6 +39,7 @@ module DeckBough
               claims.filter_map { |claim| changed(claim, shared[style].fetch(claim[:piece_id])) }
             end)
             keep_full_days(there.to_h { |style, much| [style, full(standing[style].to_a, shared[style], much)] })
+            keep_to_buy(styles.to_h { |style| [style, to_buy(standing.fetch(style, []), there.fetch(style, 0))] })
           end
         end
 
@@ -202,6 +203,22 @@ module DeckBough
                   .where(kept[:style_id] => Sequel[:told][:style], kept[:studio_id] => studio_id)
                   .exclude(kept[:full_days] => Sequel[:told][:days])
                   .update(full_days: Sequel[:told][:days])
+        end
+
+        # A client's own thing is bought for that client's home only.
+        def to_buy(claims, there)
+          at_home = claims.select { |claim| [nil, claim[:home_id]].include?(claim[:owner_home_id]) }
+          DeckBough::Buying::Gathering.to_buy(at_home.map { |claim| value(claim) }, on_hand: there)
+        end
+
+        # Also of what nobody ever had.
+        def keep_to_buy(quantities)
+          known = rows(:styles).where(id: quantities.keys).select_map(:id)
+          told = known.map { |style| { studio_id: studio_id, style_id: style, to_buy: quantities.fetch(style) } }
+          changed = Sequel[:excluded][:to_buy]
+          database[:stock_quantities].insert_conflict(target: :style_id, update: { to_buy: changed },
+                                                      update_where: Sequel[:stock_quantities][:to_buy] !~ changed)
+                                     .multi_insert(told)
         end
 
         # Whoever wants more than before, or has it cut by now, keeps the place in the row; whoever took nothing comes

@@ -51,7 +51,7 @@ class BuyingTest < CoreTest
   end
 
   def shop(**more)
-    Buying::Shop.new(id: "shop", name: "Halyard Trimmings", **more)
+    Buying::Supplier.new(id: "shop", name: "Halyard Trimmings", **more)
   end
 
   def test_what_is_ordered_on_a_closed_day_goes_out_on_the_next_open_one
@@ -74,8 +74,8 @@ class BuyingTest < CoreTest
   def test_a_quote_is_packs_price_and_days
     told = quote(6, [{ size: 4, price_cents: 1480 }], lead_days: 8).to_h
 
-    assert_equal({ shop: "shop", packs: [{ size: 4, price_cents: 1480, count: 2 }], cents: 2960, over: 2, enough: true,
-                   order_by_on: "2026-11-18", late: true, arrives_on: "2026-11-27" }, told)
+    assert_equal({ supplier: "shop", packs: [{ size: 4, price_cents: 1480, count: 2 }], cents: 2960, over: 2,
+                   enough: true, order_by_on: "2026-11-18", late: true, arrives_on: "2026-11-27" }, told)
   end
 
   def test_without_a_price_packs_are_counted_all_the_same
@@ -90,6 +90,32 @@ class BuyingTest < CoreTest
     few = quote(6, [{ size: 3, price_cents: 500, available: 1 }])
 
     assert_equal [dear, late, few], [few, late, dear].sort_by(&:rank)
+  end
+
+  def line(**more)
+    Buying::Line.new(to_buy: 9, wanted_on: Date.new(2026, 11, 28), today: TODAY,
+                     own_pack: { size: 4, price_cents: 1480 }, **more)
+  end
+
+  def told(line)
+    [line.to_order, line.quote.cents]
+  end
+
+  def test_what_is_on_its_way_is_not_ordered_again
+    assert_equal [5.0, 2960], told(line(coming: 4))
+    assert_equal [0.0, 0], told(line(coming: 12))
+  end
+
+  def test_somebody_who_said_where_buys_there_also_where_nobody_was_asked
+    suppliers = { "a" => Buying::Supplier.new(id: "a", name: "A"), "b" => Buying::Supplier.new(id: "b", name: "B") }
+    offers = { "a" => [{ size: 10, price_cents: 900 }] }
+
+    assert_equal "a", line(suppliers: suppliers, offers: offers).quote.supplier.id
+    there = line(suppliers: suppliers, offers: offers, bought_at: "b").quote
+
+    assert_equal ["b", 4440], [there.supplier.id, there.cents]
+    assert_equal "a", line(suppliers: suppliers, offers: offers, bought_at: "gone").quote.supplier.id
+    assert_nil line.quote.supplier.id
   end
 
   def coupon(id, percent, **more)
@@ -113,10 +139,10 @@ class BuyingTest < CoreTest
   end
 
   def test_what_is_written_down_of_a_shop_and_a_coupon_is_checked
-    error = assert_raises(InputError) { Buying::Shop.check("name" => "Shop", "closed_on" => %w[2026-11-31 2026-12-01]) }
+    error = assert_raises(InputError) { Buying::Supplier.check("name" => "Shop", "closed_on" => %w[2026-11-31 2026-12-01]) }
 
     assert_equal "closed_on/0", error.faults.first.path.join("/")
     assert_raises(InputError) { Buying::Coupon.check("percent" => 10, "until_on" => "2026-02-29") }
-    assert_equal [1, 7], Buying::Shop.check("name" => " Shop ", "closed_weekdays" => [7, 1, 7])[:closed_weekdays]
+    assert_equal [1, 7], Buying::Supplier.check("name" => " Shop ", "closed_weekdays" => [7, 1, 7])[:closed_weekdays]
   end
 end

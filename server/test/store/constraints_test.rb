@@ -50,10 +50,10 @@ class ConstraintsTest < ServerTest
     without_unit = numbers.grep_v(/(_(m|mm|g|kg|deg|cents|percent)|\.(watts|litres))\z/).grep_v(/\.lab_/)
 
     # Of quantities the style says the unit: pieces, ribbon metres.
-    assert_equal %w[house_rule_values.value piece_claims.free piece_claims.held piece_claims.wanted piece_cuts.quantity
-                    recipe_materials.quantity recipes.batch stock_lots.quantity stock_move_lots.quantity
-                    stock_moves.quantity stock_quantities.on_hand
-                    styles.pack_size], without_unit.sort
+    assert_equal %w[house_rule_values.value offers.pack_size piece_claims.free piece_claims.held piece_claims.wanted
+                    piece_cuts.quantity purchase_lines.pack_size purchase_shares.quantity recipe_materials.quantity
+                    recipes.batch stock_lots.quantity stock_move_lots.quantity stock_moves.quantity
+                    stock_quantities.on_hand stock_quantities.to_buy styles.pack_size], without_unit.sort
   end
 
   def test_one_email_has_one_account_however_it_is_written

@@ -1806,6 +1806,345 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/buying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What lacks over the season and what it takes to buy it */
+        get: operations["showBuying"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/buying/styles/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** One thing that lacks, looked at closely */
+        get: operations["showShortage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/buying/styles/{id}/supplier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Where a thing is bought; nobody lets price and days decide */
+        put: operations["buyAt"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/deliveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What a piece lacks that is on its way or on trial */
+        get: operations["listDeliveries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/budgets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What homes may cost and do */
+        get: operations["listBudgets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/budget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What a home may cost and does */
+        get: operations["showBudget"];
+        /** What a home and its rooms may cost */
+        put: operations["planBudget"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the studio asks for its work */
+        get: operations["showPrices"];
+        /** What the studio asks from now on */
+        put: operations["changePrices"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who sells */
+        get: operations["listSuppliers"];
+        put?: never;
+        /** Add a supplier */
+        post: operations["createSupplier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a supplier */
+        put: operations["changeSupplier"];
+        post?: never;
+        /** Delete a supplier */
+        delete: operations["deleteSupplier"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted supplier back */
+        post: operations["restoreSupplier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** What a pack of a thing costs there */
+        put: operations["offer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}/offers/gone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A pack is sold there no longer */
+        post: operations["takeOfferAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ask its desk for price and stock of all that lacks */
+        post: operations["askSupplier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/purchases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was ordered or bought */
+        get: operations["listPurchases"];
+        put?: never;
+        /** Something is ordered or bought; once by the key */
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/purchases/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A purchase */
+        get: operations["showPurchase"];
+        /** It comes on another day */
+        put: operations["changePurchase"];
+        post?: never;
+        /** It was never ordered */
+        delete: operations["deletePurchase"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/purchases/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What became of lines of a purchase; once by the key */
+        post: operations["receive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/purchases/{id}/events/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was said under a key did not happen */
+        post: operations["undoReceiving"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/purchases/{id}/slip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What the parcel brings, as the supplier tells it */
+        get: operations["showSlip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/keepsakes": {
         parameters: {
             query?: never;
@@ -2916,6 +3255,355 @@ export interface components {
             start_by: string;
             late: boolean;
         };
+        PacksTaken: {
+            size: number;
+            price_cents: number | null;
+            count: number;
+        };
+        /** @description what so much of a thing takes at a supplier; without one as it was bought before */
+        BuyingQuote: {
+            supplier: string | null;
+            packs: components["schemas"]["PacksTaken"][];
+            cents: number | null;
+            over: number;
+            enough: boolean;
+            order_by_on: string | null;
+            late: boolean;
+            arrives_on: string;
+        };
+        BuyingHome: {
+            id: string;
+            name: string;
+            visit_on: string | null;
+            quantity: number;
+        };
+        /** @description what is free and could stand in */
+        BuyingAlike: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+            free: number;
+            delta_e: number;
+            size_percent: number;
+        };
+        BuyingLine: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+            material: string | null;
+            pack_size: number;
+            price_cents: number | null;
+            on_hand: number;
+            /** @description what lacks at once at most */
+            to_buy: number;
+            /** @description what each piece lacks by itself */
+            lacking: number;
+            pieces: number;
+            bought_at: string | null;
+            wanted_on: string | null;
+            to_order: number;
+            coming: number;
+            homes: components["schemas"]["BuyingHome"][];
+            quote: components["schemas"]["BuyingQuote"];
+            quotes_count: number;
+            /** @description what stands in best where it comes late */
+            instead: components["schemas"]["BuyingAlike"][];
+        };
+        Delivery: {
+            purchase: string;
+            line: string;
+            style: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+            quantity: number;
+            trial: boolean;
+            supplier: string | null;
+            expected_on: string;
+            wanted_on: string | null;
+            homes: components["schemas"]["BuyingHome"][];
+            late: boolean;
+        };
+        DeliveryList: {
+            items: components["schemas"]["Delivery"][];
+        };
+        CouponUsed: {
+            percent: number;
+            /** @enum {string} */
+            on: "purchase" | "line";
+            off_cents: number;
+            best_on: string;
+        } | null;
+        BuyingTotals: {
+            lines: number;
+            cents: number;
+            unpriced: number;
+            late: number;
+        };
+        BuyingSupplier: components["schemas"]["Supplier"] & {
+            lines: number;
+            cents: number;
+            coupon: components["schemas"]["CouponUsed"];
+        };
+        BuyingDesk: {
+            today: string;
+            page: number;
+            pages: number;
+            total: number;
+            items: components["schemas"]["BuyingLine"][];
+            coming: components["schemas"]["Delivery"][];
+            suppliers: components["schemas"]["BuyingSupplier"][];
+            totals: components["schemas"]["BuyingTotals"];
+        };
+        BuyingStep: {
+            says: string;
+            sum: string;
+            value: (number | string | boolean) | null;
+            unit: string;
+        };
+        BuyingQuoteOf: components["schemas"]["BuyingQuote"] & {
+            name: string;
+            lead_days: number;
+            chosen: boolean;
+            working: components["schemas"]["BuyingStep"][];
+            findings: string[];
+        };
+        BuyingWant: {
+            piece: string;
+            name: string;
+            room: string;
+            home: string;
+            wanted: number;
+            held: number;
+            lacks: number;
+            visit_on: string | null;
+            strike_on: string | null;
+        };
+        BuyingRecipe: {
+            id: string;
+            name: string;
+            minutes: number;
+            drying_minutes: number;
+            make_cents: number;
+            /** @enum {string} */
+            cheaper: "make" | "buy";
+            in_time: boolean;
+            working: components["schemas"]["BuyingStep"][];
+        };
+        BuyingThing: components["schemas"]["BuyingLine"] & {
+            quotes: components["schemas"]["BuyingQuoteOf"][];
+            wants: components["schemas"]["BuyingWant"][];
+            alike: components["schemas"]["BuyingAlike"][];
+            where: components["schemas"]["Lying"][];
+            whom: components["schemas"]["Away"][];
+            kept: number;
+            recipes: components["schemas"]["BuyingRecipe"][];
+            working: components["schemas"]["BuyingStep"][];
+        };
+        BuyAt: {
+            supplier: string | null;
+        };
+        Coupon: {
+            percent: number;
+            /** @enum {string} */
+            on?: "purchase" | "line";
+            least_cents?: number;
+            until_on?: string | null;
+        };
+        SupplierFields: {
+            name: string;
+            /** @description days on its way */
+            lead_days?: number;
+            /** @description 1 is Monday, 7 is Sunday */
+            closed_weekdays?: number[];
+            closed_on?: string[];
+            not_from_here?: boolean;
+            note?: string;
+            coupons?: components["schemas"]["Coupon"][];
+        };
+        SupplierChange: components["schemas"]["SupplierFields"] & {
+            version: number;
+        };
+        Supplier: {
+            id: string;
+            version: number;
+            name: string;
+            lead_days: number;
+            closed_weekdays: number[];
+            closed_on: string[];
+            not_from_here: boolean;
+            note: string;
+            coupons: {
+                percent: number;
+                /** @enum {string} */
+                on: "purchase" | "line";
+                least_cents: number;
+                until_on: string | null;
+            }[];
+        };
+        SupplierList: {
+            items: components["schemas"]["Supplier"][];
+        };
+        SupplierAsked: {
+            asked: number;
+        };
+        Offer: {
+            style: string;
+            pack_size: number;
+            price_cents: number;
+            /** @description packs; left out where nobody knows an end of them */
+            available?: number | null;
+        };
+        OfferGone: {
+            style: string;
+            pack_size: number;
+        };
+        OrderLine: {
+            style: string;
+            pack_size: number;
+            packs: number;
+            price_cents?: number | null;
+            /** @description on trial: by then it is kept or goes back */
+            decide_by?: string | null;
+        };
+        Order: {
+            /** Format: uuid */
+            key: string;
+            supplier?: string | null;
+            lines: components["schemas"]["OrderLine"][];
+            expected_on?: string | null;
+            /** @description it was carried home at once */
+            arrived?: boolean;
+        };
+        PurchaseChange: {
+            version: number;
+            expected_on: string;
+        };
+        PurchaseEvent: {
+            line: string;
+            /** @enum {string} */
+            kind: "arrived" | "wrong_colour" | "faulty" | "missing" | "replaced" | "refunded" | "kept" | "taken_back" | "cancelled";
+            packs: number;
+            note?: string;
+        };
+        PurchaseEvents: {
+            /** Format: uuid */
+            key: string;
+            events: components["schemas"]["PurchaseEvent"][];
+        };
+        Happened: {
+            key: string;
+            kind: components["schemas"]["PurchaseEvent"]["kind"];
+            packs: number;
+            note: string;
+            on: string;
+        };
+        PurchaseLine: {
+            id: string;
+            style: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+            pack_size: number;
+            packs: number;
+            price_cents: number | null;
+            off_cents: number;
+            trial: boolean;
+            decide_by: string | null;
+            open: boolean;
+            to_come: number;
+            undecided: number;
+            claimed: number;
+            stocked: number;
+            cents: number;
+            back_cents: number;
+            events: components["schemas"]["Happened"][];
+        };
+        Purchase: {
+            id: string;
+            version: number;
+            key: string;
+            supplier: string | null;
+            supplier_name: string | null;
+            ordered_on: string;
+            expected_on: string;
+            lines: components["schemas"]["PurchaseLine"][];
+        };
+        PurchaseList: {
+            items: components["schemas"]["Purchase"][];
+        };
+        SlipLine: {
+            line: string;
+            kind: components["schemas"]["PurchaseEvent"]["kind"];
+            packs: number;
+        };
+        DeliverySlip: {
+            comes_on: string;
+            lines: components["schemas"]["SlipLine"][];
+        };
+        Charge: {
+            materials_cents: number;
+            mark_up_cents: number;
+            labour_cents: number;
+            tax_cents: number;
+            total_cents: number;
+        };
+        RoomBudget: {
+            id: string;
+            name: string;
+            planned_cents: number | null;
+            bought_cents: number;
+            to_buy_cents: number;
+            stock_cents: number;
+            left_cents: number | null;
+            minutes: number;
+            pending: number;
+            charge: components["schemas"]["Charge"];
+        };
+        Budget: {
+            id: string;
+            name: string;
+            client: string | null;
+            visit_on: string | null;
+            planned_cents: number | null;
+            bought_cents: number;
+            to_buy_cents: number;
+            stock_cents: number;
+            left_cents: number | null;
+            minutes: number;
+            pending: number;
+            charge: components["schemas"]["Charge"];
+            rooms: components["schemas"]["RoomBudget"][];
+        };
+        BudgetList: {
+            items: components["schemas"]["Budget"][];
+            page: number;
+            pages: number;
+            total: number;
+        };
+        BudgetPlan: {
+            planned_cents: number | null;
+            rooms?: {
+                id: string;
+                planned_cents: number | null;
+            }[];
+        };
+        Prices: {
+            version: number;
+            hourly_cents: number;
+            mark_up_percent: number;
+            tax_percent: number;
+        };
         SeveralSet: {
             /** @enum {string} */
             season?: "holiday" | "winter" | "all_year";
@@ -3112,7 +3800,7 @@ export interface components {
             /** @description how many there were then */
             after: number;
             /** @enum {string} */
-            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed" | "moved" | "merged" | "made";
+            reason: "opening" | "counted" | "cut" | "cut_off" | "taken_back" | "bought" | "used" | "returned" | "broken" | "lost" | "found" | "lent" | "given" | "reversed" | "moved" | "merged" | "made" | "sent_back";
             note: string;
             whom: string;
             by: string | null;
@@ -3355,6 +4043,8 @@ export interface components {
             short_lines: number;
             buy_cents: number;
             unpriced: number;
+            /** @description what of it comes from stock */
+            stock_cents: number;
             stops: number;
             cautions: number;
             minutes: number;
@@ -9001,6 +9691,655 @@ export interface operations {
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    showBuying: {
+        parameters: {
+            query?: {
+                page?: number;
+                /** @description its id */
+                home?: string;
+                /** @description its id */
+                room?: string;
+                /** @description its id */
+                piece?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuyingDesk"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showShortage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The thing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuyingThing"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    buyAt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuyAt"];
+            };
+        };
+        responses: {
+            /** @description The thing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuyingThing"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listDeliveries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deliveries */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveryList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listBudgets: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Budgets */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BudgetList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showBudget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The budget */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Budget"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    planBudget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BudgetPlan"];
+            };
+        };
+        responses: {
+            /** @description The budget */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Budget"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showPrices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Prices */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Prices"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    changePrices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Prices"];
+            };
+        };
+        responses: {
+            /** @description Prices */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Prices"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listSuppliers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Suppliers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SupplierList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    createSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SupplierFields"];
+            };
+        };
+        responses: {
+            /** @description The supplier */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Supplier"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SupplierChange"];
+            };
+        };
+        responses: {
+            /** @description The supplier */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Supplier"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The supplier */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Supplier"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    offer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Offer"];
+            };
+        };
+        responses: {
+            /** @description Written down */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    takeOfferAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfferGone"];
+            };
+        };
+        responses: {
+            /** @description Taken away */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    askSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description How many things were asked for */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SupplierAsked"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listPurchases: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Purchases */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PurchaseList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Order"];
+            };
+        };
+        responses: {
+            /** @description The purchase */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purchase"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showPurchase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The purchase */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purchase"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    changePurchase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PurchaseChange"];
+            };
+        };
+        responses: {
+            /** @description The purchase */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purchase"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deletePurchase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    receive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PurchaseEvents"];
+            };
+        };
+        responses: {
+            /** @description The purchase */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purchase"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    undoReceiving: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Unmaking"];
+            };
+        };
+        responses: {
+            /** @description The purchase */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Purchase"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showSlip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The slip */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliverySlip"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     listKeepsakes: {

@@ -2,8 +2,8 @@
 
 module DeckBough
   module Buying
-    # Something off at a shop: so many per cent of a whole purchase or of its dearest line. One is used a purchase, the
-    # best one.
+    # Something off at a supplier: so many per cent of a whole purchase or of its dearest line. One is used a purchase,
+    # the best one.
     #
     #   coupon = Buying::Coupon.new(id: "c", percent: 10, on: "line")
     #   Buying::Coupon.best([coupon], [1480, 3240], on_day: Date.new(2026, 11, 19)).off # => [0, 324]

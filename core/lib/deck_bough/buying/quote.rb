@@ -2,20 +2,20 @@
 
 module DeckBough
   module Buying
-    # What so much of a thing would take at one shop: packs, price, by when it is ordered and when it comes.
+    # What so much of a thing would take at one supplier: packs, price, by when it is ordered and when it comes.
     #
-    #   quote = Buying::Quote.new(6, Buying::Shop.new(lead_days: 3), [{ size: 4, price_cents: 1480 }],
+    #   quote = Buying::Quote.new(6, Buying::Supplier.new(lead_days: 3), [{ size: 4, price_cents: 1480 }],
     #                             wanted_on: Date.new(2026, 11, 28), today: Date.new(2026, 11, 19))
     #   quote.to_h.slice(:cents, :over, :order_by_on) # => { cents: 2960, over: 2, order_by_on: "2026-11-23" }
     class Quote
-      attr_reader :shop, :packs
+      attr_reader :supplier, :packs
 
       # @param need [Numeric] pieces, ribbon metres
       # @param packs [Array<Hash>] size, price_cents (nil where nobody knows it), available
       # @param wanted_on [Date, nil] the first visit it is for
-      def initialize(need, shop, packs, wanted_on:, today:, house: HouseRules.default)
+      def initialize(need, supplier, packs, wanted_on:, today:, house: HouseRules.default)
         @need = need
-        @shop = shop
+        @supplier = supplier
         @packs = packs
         @wanted_on = wanted_on
         @today = today
@@ -45,7 +45,7 @@ module DeckBough
 
       # @return [Answer, nil] of buying.order_by; nil while no visit is set
       def order_by
-        @order_by ||= @wanted_on && shop.order_by(@wanted_on, today: @today, house: @house)
+        @order_by ||= @wanted_on && supplier.order_by(@wanted_on, today: @today, house: @house)
       end
 
       def late?
@@ -55,12 +55,12 @@ module DeckBough
       # Those that have enough in time come first, then what costs least, then what may be ordered latest.
       def rank
         [enough? ? 0 : 1, late? ? 1 : 0, cents || Float::INFINITY,
-         order_by ? -Date.iso8601(order_by[:order_by_on]).jd : 0, shop.name]
+         order_by ? -Date.iso8601(order_by[:order_by_on]).jd : 0, supplier.name]
       end
 
       def to_h
-        { shop: shop.id, packs: taken, cents: cents, over: over, enough: enough?,
-          order_by_on: order_by && order_by[:order_by_on], late: late?, arrives_on: shop.arrives(@today).iso8601 }
+        { supplier: supplier.id, packs: taken, cents: cents, over: over, enough: enough?,
+          order_by_on: order_by && order_by[:order_by_on], late: late?, arrives_on: supplier.arrives(@today).iso8601 }
       end
 
       # @return [Answer, nil] the working of the packs

@@ -38,6 +38,7 @@ export const TOLD: Record<Reason, string> = {
   cut: "cut for a piece",
   cut_off: "cut off, kept",
   taken_back: "taken back",
+  sent_back: "sent back",
   reversed: "an entry reversed",
   moved: "moved",
   merged: "made one with another",

@@ -6,19 +6,20 @@ module DeckBough
   #   PlanSummary.of(ledger: ledger, cautions: cautions, minutes: 95.0)[:short_lines] # => 2
   module PlanSummary
     # Of a piece that was not measured yet.
-    NONE = { chosen: false, short_lines: 0, buy_cents: 0, unpriced: 0, stops: 0, cautions: 0, minutes: 0,
-             worst: nil, wreaths: 0 }.freeze
+    NONE = { chosen: false, short_lines: 0, buy_cents: 0, unpriced: 0, stock_cents: 0, stops: 0, cautions: 0,
+             minutes: 0, worst: nil, wreaths: 0 }.freeze
 
     module_function
 
     # @param ledger [#lines, #totals]
     # @param cautions [Array<Hash>] worst first
-    # @return [Hash] chosen, short_lines, buy_cents, unpriced, stops, cautions, minutes, worst (message or nil), wreaths
+    # @return [Hash] chosen, short_lines, buy_cents, unpriced, stock_cents, stops, cautions, minutes, worst (message or
+    #   nil), wreaths
     def of(ledger:, cautions:, minutes:)
       by_severity = cautions.group_by { |caution| caution[:severity] }.transform_values(&:size)
       serious = cautions.find { |caution| caution[:severity] != "info" }
       { chosen: true, short_lines: ledger.lines.count { |line| line.short.positive? },
-        **ledger.totals.slice(:buy_cents, :unpriced),
+        **ledger.totals.slice(:buy_cents, :unpriced, :stock_cents),
         stops: by_severity.fetch("stop", 0), cautions: by_severity.fetch("caution", 0), minutes: minutes,
         worst: serious&.fetch(:message),
         wreaths: ledger.lines.select { |line| line.kind == "wreath" }.sum(&:need) }

@@ -4,11 +4,11 @@ module DeckBough
   module Buying
     # Who sells: how long it takes to come, and when nobody is there.
     #
-    #   shop = Buying::Shop.new(lead_days: 3, closed_weekdays: [7])
-    #   shop.arrives(Date.new(2026, 11, 22)).iso8601 # => "2026-11-26"
+    #   supplier = Buying::Supplier.new(lead_days: 3, closed_weekdays: [7])
+    #   supplier.arrives(Date.new(2026, 11, 22)).iso8601 # => "2026-11-26"
     #
     # Weekdays as in Date#cwday: 1 is Monday, 7 is Sunday. Source: handbook 80, Buying.
-    class Shop
+    class Supplier
       MOST_CLOSED = 60
       MOST_LEAD = 120
 
@@ -45,6 +45,7 @@ module DeckBough
         @lead_days = lead_days
         @closed_weekdays = closed_weekdays
         @closed_on = closed_on
+        @order_by = {}
       end
 
       def open?(day)
@@ -58,9 +59,11 @@ module DeckBough
 
       # @return [Answer] of the rule buying.order_by
       def order_by(wanted_on, today:, house: HouseRules.default)
-        Catalogue.answer("buying.order_by", { "wanted_on" => wanted_on.iso8601, "lead_days" => lead_days,
-                                              "today" => today.iso8601, "closed" => closed_before(wanted_on) },
-                         house: house)
+        # Hundreds of things are wanted for a handful of visits.
+        @order_by[[wanted_on, today, house]] ||=
+          Catalogue.answer("buying.order_by", { "wanted_on" => wanted_on.iso8601, "lead_days" => lead_days,
+                                                "today" => today.iso8601, "closed" => closed_before(wanted_on) },
+                           house: house)
       end
 
       private

@@ -1,0 +1,184 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # What is to be bought over the season: gathered from what pieces lack, priced where it is sold, with the days by
+    # which it is ordered.
+    #
+    #   Buying.new(database, studio, today: today).desk[:totals] # => { lines: 13, cents: 24_070, late: 2, … }
+    #
+    # It takes a fixed number of statements however many things and homes there are. Every figure of a line comes from
+    # Buying::Line of the core.
+    class Buying
+      PER_PAGE = 200
+      STYLE = %i[id name kind colour texture shape material pack_size price_cents on_hand to_buy lacking pieces
+                 bought_at].freeze
+
+      # A thing that lacks, with its line of the core.
+      Lacking = Struct.new(:row, :line, :coming)
+
+      def initialize(database, studio, today:)
+        @database = database
+        @studio = studio
+        @today = today
+        @rows = store(Store::Buying)
+        @suppliers = store(Store::Suppliers)
+        @purchases = store(Store::Purchases)
+      end
+
+      # @param asked [Hash] home, room, piece: ids
+      # @return [Hash] a page of lines, those to be ordered first by their day; coming; suppliers with what is bought
+      #   there; totals of all lines
+      def desk(page: 1, **asked)
+        all = lacking(**asked)
+        open = all.select { |one| one.line.to_order.positive? }.sort_by { |one| order(one) }
+        here = open.slice((page - 1) * PER_PAGE, PER_PAGE) || []
+        coming = all.reject { |one| one.coming.empty? }
+        wants = @rows.wants((here + coming).map { |one| one.row[:id] }.uniq)
+        alike = alike(here.select { |one| one.line.quote.late? })
+        { today: @today.iso8601, page: page, pages: [(open.size / PER_PAGE.to_f).ceil, 1].max, total: open.size,
+          items: here.map { |one| told(one, wants.fetch(one.row[:id], []), alike.fetch(one.row[:id], [])) },
+          coming: coming.flat_map { |one| on_its_way(one, wants.fetch(one.row[:id], [])) },
+          suppliers: suppliers(open), totals: totals(open) }
+      end
+
+      # One thing that lacks, as the desk tells it.
+      #
+      # @return [Array(Lacking, Array<Hash>)] with the pieces that want it
+      # @raise [Problem] where nothing of it lacks
+      def one(style_id)
+        found = lacking.find { |lacking| lacking.row[:id] == style_id } or raise Problem.not_found("shortage")
+        [found, @rows.wants([style_id]).fetch(style_id, [])]
+      end
+
+      # Prices and days of one supplier for all that lacks, as its desk answers.
+      #
+      # @param desk [StandIns::SupplierDesk]
+      # @return [Integer] how many things it sells
+      def ask(supplier_id, desk)
+        supplier = @suppliers.find(supplier_id)
+        asked = lacking.select { |one| one.line.to_order.positive? }.map(&:row).first(PER_PAGE)
+        packs = asked.flat_map do |row|
+          desk.quote(supplier[:name], row[:name], **row.slice(:pack_size, :price_cents))
+              .map { |pack| { style_id: row[:id], **pack } }
+        end
+        @suppliers.quoted(supplier_id, packs, asked_on: @today)
+        asked.size
+      end
+
+      # What each room has to pay of what is still to be ordered; the sum is that of the lines.
+      #
+      # @return [Hash{String => Integer}] cents by room
+      def to_order_by_room
+        open = lacking.select { |one| one.line.to_order.positive? && one.line.quote.cents }
+        wants = @rows.wants(open.map { |one| one.row[:id] })
+        open.each_with_object(Hash.new(0)) do |one, sums|
+          lacks = wants.fetch(one.row[:id], []).group_by { |want| want[:room_id] }
+                       .transform_values { |found| found.sum { |want| want[:lacks] } }
+          next if lacks.empty?
+
+          DeckBough::Buying::Gathering.split(one.line.quote.cents, lacks).each { |room, cents| sums[room] += cents }
+        end
+      end
+
+      # What comes too late, or is to come at all, for one piece.
+      #
+      # @param piece_id [String]
+      # @return [Array<Hash>] style, name, quantity, expected_on, late
+      def coming_for(piece_id)
+        all = lacking(piece: piece_id).reject { |one| one.coming.empty? }
+        all.flat_map { |one| on_its_way(one, []) }
+      end
+
+      def told(one, wants, instead)
+        { **one.row.slice(*STYLE), wanted_on: one.row[:wanted_on]&.iso8601, to_order: one.line.to_order,
+                                   coming: one.coming.sum { |row| row[:quantity] }.round(6),
+                                   homes: homes(wants), quote: one.line.quote.to_h,
+                                   quotes_count: one.line.quotes.size, instead: instead }
+      end
+
+      def house
+        @house ||= store(Store::HouseRules).current
+      end
+
+      private
+
+      def store(kind)
+        kind.new(@database, @studio[:id])
+      end
+
+      def lacking(**asked)
+        found = @rows.short(**asked)
+        ids = found.map { |row| row[:id] }
+        coming = @purchases.coming(ids)
+        offers = @suppliers.offers(ids)
+        found.map do |row|
+          mine = coming.fetch(row[:id], [])
+          Lacking.new(row, line(row, mine, offers.fetch(row[:id], {})), mine)
+        end
+      end
+
+      def line(row, coming, offers)
+        DeckBough::Buying::Line.new(to_buy: row[:to_buy], coming: coming.sum { |one| one[:quantity] },
+                                    wanted_on: row[:wanted_on], today: @today, offers: offers, suppliers: values,
+                                    bought_at: row[:bought_at], house: house,
+                                    own_pack: { size: row[:pack_size], price_cents: row[:price_cents] })
+      end
+
+      def values
+        @values ||= @suppliers.values
+      end
+
+      # What is ordered first comes first; what nobody waits for last.
+      def order(one)
+        answer = one.line.quote.order_by
+        [answer ? answer[:order_by_on] : "9999", one.row[:kind], one.row[:name], one.row[:id]]
+      end
+
+      def homes(wants)
+        wants.group_by { |want| want[:home_id] }.map do |id, found|
+          { id: id, name: found.first[:home], visit_on: found.first[:visit_on]&.iso8601,
+            quantity: found.sum { |want| want[:lacks] }.round(6) }
+        end
+      end
+
+      def on_its_way(one, wants)
+        one.coming.map do |row|
+          { **row.slice(:purchase, :line, :quantity, :trial), supplier: row[:supplier_id], style: one.row[:id],
+                                                              homes: homes(wants), **one.row.slice(:name, :kind, :colour, :texture, :shape),
+                                                              expected_on: row[:expected_on].iso8601, wanted_on: one.row[:wanted_on]&.iso8601,
+                                                              late: !one.row[:wanted_on].nil? && row[:expected_on] > one.row[:wanted_on] }
+        end
+      end
+
+      def suppliers(open)
+        by_supplier = open.group_by { |one| one.line.quote.supplier.id }
+        coupons = @suppliers.coupons
+        @suppliers.list.map do |supplier|
+          lines = by_supplier.fetch(supplier[:id], [])
+          cents = lines.map { |one| one.line.quote.cents.to_i }
+          used = DeckBough::Buying::Coupon.best(coupons.fetch(supplier[:id], []), cents, on_day: @today)
+          { **supplier, lines: lines.size, cents: cents.sum, coupon: used && coupon(used, lines) }
+        end
+      end
+
+      # What the best coupon takes off, and where most of it.
+      def coupon(used, lines)
+        most = lines[used.off.each_index.max_by { |i| used.off[i] }]
+        { **used.coupon.to_h.slice(:percent, :on), off_cents: used.off.sum, best_on: most.row[:name] }
+      end
+
+      def totals(open)
+        { lines: open.size, cents: open.sum { |one| one.line.quote.cents.to_i },
+          unpriced: open.count { |one| one.line.quote.cents.nil? }, late: open.count { |one| one.line.quote.late? } }
+      end
+
+      # What stands in best for things that come late.
+      #
+      # @return [Hash{String => Hash}] by style
+      def alike(late)
+        BuyingAlike.new(@rows, house).of(late.map(&:row), most: 1)
+      end
+    end
+  end
+end

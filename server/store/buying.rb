@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # What lacks over the season: styles of which more is wanted at once than there is, and which pieces want it.
+      #
+      #   buying.short(home: id).first[:to_buy] # => 6.0
+      class Buying < Table
+        # Styles that are worth buying are told, that many.
+        MOST = 5_000
+        # Of a style so many pieces are told.
+        MOST_WANTS = 400
+
+        # @param home, room, piece [String, nil] ids: only what lacks there
+        # @return [Array<Hash>] styles with on_hand, to_buy, wanted_on (Date of the first visit it lacks at), lacking
+        #   (the sum of what each piece lacks there), pieces (how many), bought_at
+        def short(home: nil, room: nil, piece: nil)
+          kept = Sequel[:stock_quantities]
+          lacking = lacking(home: home, room: room, piece: piece).as(:lacking)
+          database[:stock_quantities].join(:styles, id: kept[:style_id]).join(lacking, style_id: kept[:style_id])
+                                     .left_join(:bought_at, style_id: kept[:style_id])
+                                     .where(kept[:studio_id] => studio_id).where(kept[:to_buy] > Lots::LEAST)
+                                     .order(Sequel.asc(:wanted_on, nulls: :last), Sequel[:styles][:kind],
+                                            Sequel[:styles][:name])
+                                     .limit(MOST)
+                                     .select(*of_styles(*LOOKS, *SIZES, :material, :pack_size, :price_cents),
+                                             kept[:on_hand], kept[:to_buy], Sequel[:lacking][:wanted_on],
+                                             Sequel[:lacking][:lacking], Sequel[:lacking][:pieces],
+                                             Sequel[:bought_at][:supplier_id].as(:bought_at))
+                                     .all
+        end
+
+        LOOKS = %i[id name kind colour texture shape].freeze
+        SIZES = %i[diameter_mm length_m across_m].freeze
+        private_constant :LOOKS, :SIZES
+
+        # Which pieces lack some styles, those of the first visit first.
+        #
+        # @return [Hash{String => Array<Hash>}] by style: piece, name, room_id, room, home_id, home, visit_on (Date),
+        #   strike_on, wanted, held, lacks
+        def wants(style_ids)
+          found = claims.where(Sequel[:piece_claims][:style_id] => style_ids)
+                        .order(Sequel.asc(Sequel[:homes][:visit_on], nulls: :last), Sequel[:homes][:name],
+                               Sequel[:pieces][:name], Sequel[:pieces][:id])
+                        .select(Sequel[:piece_claims][:style_id], Sequel[:pieces][:id].as(:piece),
+                                Sequel[:pieces][:name],
+                                Sequel[:rooms][:id].as(:room_id), Sequel[:rooms][:name].as(:room),
+                                Sequel[:homes][:id].as(:home_id), Sequel[:homes][:name].as(:home),
+                                Sequel[:homes][:visit_on], Sequel[:homes][:strike_on], :wanted, :held,
+                                lacks.as(:lacks)).all
+          found.group_by { |row| row[:style_id] }
+        end
+
+        # @return [Hash{String => Float}] what each room lacks of a style, by the room's id
+        def lacking_by_room(style_id)
+          claims.where(Sequel[:piece_claims][:style_id] => style_id).group(Sequel[:rooms][:id])
+                .select_map([Sequel[:rooms][:id].as(:room), Sequel.function(:sum, lacks).as(:lacks)]).to_h
+        end
+
+        # What is free of styles that may stand in for something: on hand, less all that any piece keeps.
+        #
+        # @param kinds [Array<String>]
+        # @return [Array<Hash>] id, name, kind, colour, texture, shape, diameter_mm, length_m, across_m, free
+        def free_of_kinds(kinds)
+          held = rows(:piece_claims).group(:style_id).select(:style_id, Sequel.function(:sum, :held).as(:held))
+          free = Sequel[:stock_quantities][:on_hand] - Sequel.function(:coalesce, Sequel[:kept][:held], 0)
+          offered = { Sequel[:styles][:studio_id] => studio_id, kind: kinds, retired: false, owner_home_id: nil }
+          database[:styles].join(:stock_quantities, style_id: Sequel[:styles][:id])
+                           .left_join(held.as(:kept), style_id: Sequel[:styles][:id])
+                           .where(offered).where(free >= 1).order(Sequel.desc(free), Sequel[:styles][:id])
+                           .limit(MOST_FREE).select(*of_styles(*LOOKS, *SIZES), free.as(:free)).all
+        end
+
+        MOST_FREE = 1_500
+        private_constant :MOST_FREE
+
+        private
+
+        def of_styles(*names)
+          names.map { |name| Sequel[:styles][name] }
+        end
+
+        def lacks
+          Sequel[:piece_claims][:wanted] - Sequel[:piece_claims][:held]
+        end
+
+        def lacking(home:, room:, piece:)
+          asked = { Sequel[:homes][:id] => home, Sequel[:rooms][:id] => room, Sequel[:pieces][:id] => piece }.compact
+          claims.where(asked).group(Sequel[:piece_claims][:style_id])
+                .select(Sequel[:piece_claims][:style_id], Sequel.function(:sum, lacks).as(:lacking),
+                        Sequel.function(:min, Sequel[:homes][:visit_on]).as(:wanted_on),
+                        Sequel.function(:count).*.as(:pieces))
+        end
+
+        # Claims of pieces there are that get less than they want.
+        def claims
+          kept = Sequel[:piece_claims]
+          database[:piece_claims].join(:pieces, id: kept[:piece_id]).join(:rooms, id: Sequel[:pieces][:room_id])
+                                 .join(:homes, id: Sequel[:rooms][:home_id])
+                                 .where(kept[:studio_id] => studio_id, Sequel[:pieces][:deleted_at] => nil,
+                                        Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
+                                 .where(lacks > Lots::LEAST)
+        end
+      end
+    end
+  end
+end
