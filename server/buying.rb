@@ -35,7 +35,7 @@ module DeckBough
         here = open.slice((page - 1) * PER_PAGE, PER_PAGE) || []
         coming = all.reject { |one| one.coming.empty? }
         wants = @rows.wants((here + coming).map { |one| one.row[:id] }.uniq)
-        alike = alike(here.select { |one| one.line.quote.late? })
+        alike = alike(here.reject { |one| one.line.quote.in_time? })
         { today: @today.iso8601, page: page, pages: [(open.size / PER_PAGE.to_f).ceil, 1].max, total: open.size,
           items: here.map { |one| told(one, wants.fetch(one.row[:id], []), alike.fetch(one.row[:id], [])) },
           coming: coming.flat_map { |one| on_its_way(one, wants.fetch(one.row[:id], [])) },
@@ -93,6 +93,7 @@ module DeckBough
       def told(one, wants, instead)
         { **one.row.slice(*STYLE), wanted_on: one.row[:wanted_on]&.iso8601, to_order: one.line.to_order,
                                    coming: one.coming.sum { |row| row[:quantity] }.round(6),
+                                   lacking: one.row[:lacking].round(6),
                                    homes: homes(wants), quote: one.line.quote.to_h,
                                    quotes_count: one.line.quotes.size, instead: instead }
       end
@@ -144,10 +145,11 @@ module DeckBough
 
       def on_its_way(one, wants)
         one.coming.map do |row|
-          { **row.slice(:purchase, :line, :quantity, :trial), supplier: row[:supplier_id], style: one.row[:id],
-                                                              homes: homes(wants), **one.row.slice(:name, :kind, :colour, :texture, :shape),
-                                                              expected_on: row[:expected_on].iso8601, wanted_on: one.row[:wanted_on]&.iso8601,
-                                                              late: !one.row[:wanted_on].nil? && row[:expected_on] > one.row[:wanted_on] }
+          late = !one.row[:wanted_on].nil? && row[:expected_on] > one.row[:wanted_on]
+          row.slice(:purchase, :line, :quantity, :trial)
+             .merge(one.row.slice(*Store::Buying::LOOKS).except(:id))
+             .merge(supplier: row[:supplier_id], style: one.row[:id], homes: homes(wants), late: late,
+                    expected_on: row[:expected_on].iso8601, wanted_on: one.row[:wanted_on]&.iso8601)
         end
       end
 
@@ -173,7 +175,7 @@ module DeckBough
           unpriced: open.count { |one| one.line.quote.cents.nil? }, late: open.count { |one| one.line.quote.late? } }
       end
 
-      # What stands in best for things that come late.
+      # What stands in best for things that come late, or of which there is not enough.
       #
       # @return [Hash{String => Hash}] by style
       def alike(late)

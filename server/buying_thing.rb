@@ -25,10 +25,10 @@ module DeckBough
         owned = store(Store::Stockroom).thing(style_id)
         alike = BuyingAlike.new(store(Store::Buying), @buying.house).of([one.row], most: MOST_ALIKE)
                            .fetch(style_id, [])
-        { **@buying.told(one, wants, alike.first(1)), quotes: one.line.quotes.map { |quote| quote(one, quote) },
-                                                   wants: wants.map { |want| want(want) }, alike: alike,
-                                                   **owned.slice(:where, :whom, :kept), recipes: recipes(one),
-                                                   working: gathered(one) }
+        @buying.told(one, wants, alike.first(1))
+               .merge(owned.slice(:where, :whom, :kept), alike: alike, recipes: recipes(one), working: gathered(one),
+                                                         quotes: one.line.quotes.map { |quote| quote(one, quote) },
+                                                         wants: wants.map { |want| want(want) })
       end
 
       private

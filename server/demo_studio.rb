@@ -31,6 +31,7 @@ module DeckBough
           @homes = read("homes").to_h { |home| [home.fetch("name"), home(home)] }
           describe
           read("recipes").each { |recipe| recipe(recipe) }
+          DemoBuying.new(@database, @studio_id, styles: @styles, owner: owner, days: method(:moved)).seed
         end
         @studio_id
       end
@@ -134,11 +135,12 @@ module DeckBough
       end
 
       def home(said)
+        about = said.except("rooms", "look", "budget_cents")
         home = Store::Homes.new(@database, @studio_id)
-                           .create(said.except("rooms", "look").merge("look_id" => @looks.fetch(said["look"]),
-                                                                      **dates(said)))
+                           .create(about.merge("look_id" => @looks.fetch(said["look"]), **dates(said)))
         made = said.fetch("rooms").map { |room| [room(home, room), room] }
         views(made)
+        Store::Budgets.new(@database, @studio_id).plan(home[:id], planned_cents: said["budget_cents"])
         home
       end
 

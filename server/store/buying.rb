@@ -33,7 +33,7 @@ module DeckBough
 
         LOOKS = %i[id name kind colour texture shape].freeze
         SIZES = %i[diameter_mm length_m across_m].freeze
-        private_constant :LOOKS, :SIZES
+        private_constant :SIZES
 
         # Which pieces lack some styles, those of the first visit first.
         #

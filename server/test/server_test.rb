@@ -35,11 +35,8 @@ class ServerTest < Minitest::Test
     DATABASE[:studios].where(name: "Wick & Fennel").get(:id) || seed
   end
 
-  # With everything reckoned, as after the first look at the desk.
   def self.seed
-    Server::DemoStudio.new(DATABASE, password_cost: 4).seed.tap do |id|
-      Server::Needs.new(DATABASE, Server::Store::Studios.new(DATABASE).find(id), budget: 60).complete
-    end
+    Server::DemoStudio.new(DATABASE, password_cost: 4).seed
   end
 
   # An installation nobody has founded yet.

@@ -102,7 +102,7 @@ class BuyingRoutesTest < ServerTest
     told = ask(:put, "/api/buying/styles/#{one['id']}/supplier", { supplier: late["id"] })
 
     assert_equal [late["id"], true], told["quote"].values_at("supplier", "late")
-    assert_equal %w[Dear Late Cheap], told["quotes"].map { |quote| quote["name"] }
+    assert_equal(%w[Dear Late Cheap], told["quotes"].map { |quote| quote["name"] })
     ask(:put, "/api/buying/styles/#{one['id']}/supplier", { supplier: nil })
 
     assert_equal dear["id"], line(one["name"])["quote"]["supplier"]
@@ -298,6 +298,7 @@ class BuyingRoutesTest < ServerTest
 
   def test_bad_purchases_are_refused_by_name
     one = desk["items"].first
+
     { { style: SecureRandom.uuid, pack_size: 1, packs: 1 } => "/lines/0/style",
       { style: one["id"], pack_size: 0, packs: 1 } => "/lines/0/pack_size",
       { style: one["id"], pack_size: 1, packs: 0 } => "/lines/0/packs",
@@ -326,13 +327,14 @@ class BuyingRoutesTest < ServerTest
   end
 
   def test_homes_are_the_sum_of_their_rooms_and_all_of_what_is_to_buy
-    ask(:put, "/api/prices", { version: 0, hourly_cents: 4200, mark_up_percent: 12.5, tax_percent: 21 })
+    ask(:put, "/api/prices", { version: 1, hourly_cents: 4200, mark_up_percent: 12.5, tax_percent: 21 })
     order(taken(desk["items"].first, 1))
     budgets = ask(:get, "/api/budgets")["items"]
 
     %w[bought_cents to_buy_cents stock_cents].each do |name|
       budgets.each { |home| assert_equal home[name], home["rooms"].sum { |room| room[name] }, name }
     end
+
     assert_equal(desk["totals"]["cents"], budgets.sum { |home| home["to_buy_cents"] })
     assert_equal(ask(:get, "/api/purchases")["items"].first["lines"].sum { |one| one["cents"] },
                  budgets.sum { |home| home["bought_cents"] })
@@ -355,12 +357,29 @@ class BuyingRoutesTest < ServerTest
     assert_equal [18_000, 18_000 - told["bought_cents"] - told["to_buy_cents"]],
                  told.values_at("planned_cents", "left_cents")
     assert_equal 9000, told["rooms"].first["planned_cents"]
-    ask(:put, "/api/homes/#{home['id']}/budget", { planned_cents: nil, rooms: [{ id: room["id"], planned_cents: nil }] })
+    ask(:put, "/api/homes/#{home['id']}/budget",
+        { planned_cents: nil, rooms: [{ id: room["id"], planned_cents: nil }] })
 
     assert_nil ask(:get, "/api/homes/#{home['id']}/budget")["left_cents"]
     other = homes.find { |found| found["id"] != home["id"] }
     ask(:put, "/api/homes/#{other['id']}/budget",
         { planned_cents: 1, rooms: [{ id: room["id"], planned_cents: 1 }] }, status: 422)
+  end
+
+  def test_tags_are_kept_or_taken_back_by_their_day
+    trial = ask(:get, "/api/trials")["items"].find { |one| one["tag"] == "may_go_back" && one["on_hand"] > 1 }
+    key = SecureRandom.uuid
+    2.times { ask(:post, "/api/trials/#{trial['id']}/decision", { key: key, back: 1 }) }
+
+    assert_in_delta trial["on_hand"] - 1, on_hand(trial), 1e-6
+    refute_includes ask(:get, "/api/trials")["items"].map { |one| one["id"] }, trial["id"]
+    ask(:post, "/api/trials/#{trial['id']}/decision/undo", { key: key, **trial.slice("tag", "decide_by") })
+
+    assert_includes ask(:get, "/api/trials")["items"], trial
+    told = ask(:post, "/api/trials/#{trial['id']}/decision", { key: SecureRandom.uuid, back: trial["on_hand"] + 1 },
+               status: 422)
+
+    assert_equal ["/back"], pointers(told)
   end
 
   def test_only_the_owner_says_what_an_hour_costs

@@ -2145,6 +2145,61 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Things with their tags on */
+        get: operations["listTrials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** So many go back, what is left is kept and its tag comes off; once by the key */
+        post: operations["decideTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}/decision/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was not decided after all */
+        post: operations["undoTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/keepsakes": {
         parameters: {
             query?: never;
@@ -3312,7 +3367,7 @@ export interface components {
             homes: components["schemas"]["BuyingHome"][];
             quote: components["schemas"]["BuyingQuote"];
             quotes_count: number;
-            /** @description what stands in best where it comes late */
+            /** @description what stands in best where it comes late or is sold out */
             instead: components["schemas"]["BuyingAlike"][];
         };
         Delivery: {
@@ -3603,6 +3658,35 @@ export interface components {
             hourly_cents: number;
             mark_up_percent: number;
             tax_percent: number;
+        };
+        TaggedThing: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+            on_hand: number;
+            pack_size: number;
+            price_cents: number | null;
+            /** @enum {string} */
+            tag: "may_go_back" | "price_only";
+            decide_by: string | null;
+        };
+        TrialList: {
+            items: components["schemas"]["TaggedThing"][];
+        };
+        TrialDecision: {
+            /** Format: uuid */
+            key: string;
+            back: number;
+        };
+        TrialUndo: {
+            /** Format: uuid */
+            key: string;
+            /** @enum {string} */
+            tag: "may_go_back" | "price_only";
+            decide_by?: string | null;
         };
         SeveralSet: {
             /** @enum {string} */
@@ -10340,6 +10424,85 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+        };
+    };
+    listTrials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The things */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    decideTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialDecision"];
+            };
+        };
+        responses: {
+            /** @description The things still to be decided */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    undoTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialUndo"];
+            };
+        };
+        responses: {
+            /** @description The things still to be decided */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     listKeepsakes: {

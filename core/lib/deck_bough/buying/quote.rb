@@ -52,6 +52,11 @@ module DeckBough
         order_by ? order_by[:late] : false
       end
 
+      # Whether all of it can be had by the day it is wanted.
+      def in_time?
+        enough? && !late?
+      end
+
       # Those that have enough in time come first, then what costs least, then what may be ordered latest.
       def rank
         [enough? ? 0 : 1, late? ? 1 : 0, cents || Float::INFINITY,
