@@ -12,12 +12,14 @@ interface Props {
   /** What goes with it, as a sentence: "Its rooms and everything in them go with it." */
   goes?: string;
   name: string;
+  /** It cannot be brought back. */
+  forGood?: boolean;
   onDelete: () => Promise<void>;
   onClose: () => void;
 }
 
 /** Asks once before something is deleted, and says for how long it can be found again. */
-export function DeleteDialog({ goes, name, onDelete, onClose }: Props) {
+export function DeleteDialog({ goes, name, forGood = false, onDelete, onClose }: Props) {
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
 
@@ -37,7 +39,9 @@ export function DeleteDialog({ goes, name, onDelete, onClose }: Props) {
       <DialogTitle id="delete-title">Delete {name}?</DialogTitle>
       <DialogContent>
         <ProblemAlert problem={problem} />
-        <Typography>{goes} For 30 days it can be brought back from “Deleted” under the season.</Typography>
+        <Typography>
+          {goes} {forGood ? "It is gone then." : "For 30 days it can be brought back from “Deleted” under the season."}
+        </Typography>
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose} autoFocus>

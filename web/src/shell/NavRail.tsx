@@ -1,5 +1,6 @@
 import AcUnitOutlined from "@mui/icons-material/AcUnitOutlined";
 import Inventory2Outlined from "@mui/icons-material/Inventory2Outlined";
+import ShoppingBasketOutlined from "@mui/icons-material/ShoppingBasketOutlined";
 import SearchOutlined from "@mui/icons-material/SearchOutlined";
 import TuneOutlined from "@mui/icons-material/TuneOutlined";
 import Box from "@mui/material/Box";
@@ -22,6 +23,12 @@ const ENTRIES = [
     label: "Stock",
     icon: Inventory2Outlined,
     here: (path: string) => /^\/(stock|boxes|recipes)/.test(path),
+  },
+  {
+    to: "/buying",
+    label: "Buying",
+    icon: ShoppingBasketOutlined,
+    here: (path: string) => /^\/(buying|suppliers)/.test(path),
   },
   {
     to: "/house-rules",

@@ -138,6 +138,18 @@ export function date(iso: string): string {
   );
 }
 
+/** A day of this season, with its weekday: "Thu 12 Nov". */
+export function weekday(iso: string): string {
+  return new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" })
+    .format(new Date(`${iso}T12:00:00`))
+    .replace(",", "");
+}
+
+/** The same without its weekday: "12 Nov". */
+export function shortDay(iso: string): string {
+  return new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short" }).format(new Date(`${iso}T12:00:00`));
+}
+
 export function clock(iso: string): string {
   return new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(iso));
 }

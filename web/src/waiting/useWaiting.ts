@@ -1,16 +1,27 @@
 import { useEffect, useSyncExternalStore } from "react";
 import { BEFORE_TRYING_AGAIN, SIGNED_IN } from "../api/client";
 import { keys, queryClient } from "../api/queries";
-import { onWaiting, sendWaiting, waiting } from "./counts";
+import { counts } from "./counts";
+import { purchases } from "./purchases";
 
-/** Counts of this person that wait for network; they are sent as soon as there is some. */
-export function useWaiting(account: string | undefined) {
-  const counts = useSyncExternalStore(onWaiting, waiting).filter((one) => one.account === account);
-  const pending = counts.filter(({ refused }) => !refused).length;
+interface Queue<T> {
+  waiting: () => T[];
+  onWaiting: (listener: () => void) => () => void;
+  sendWaiting: (account: string) => Promise<number>;
+}
+
+/** What of this person waits for network; it is sent as soon as there is some. */
+function useQueue<T extends { account: string; refused?: string }>(
+  queue: Queue<T>,
+  account: string | undefined,
+  stale: readonly unknown[],
+): T[] {
+  const mine = useSyncExternalStore(queue.onWaiting, queue.waiting).filter((one) => one.account === account);
+  const pending = mine.filter(({ refused }) => !refused).length;
   useEffect(() => {
     if (!account || pending === 0) return undefined;
     const send = async () => {
-      if ((await sendWaiting(account)) > 0) await queryClient.invalidateQueries({ queryKey: keys.styles });
+      if ((await queue.sendWaiting(account)) > 0) await queryClient.invalidateQueries({ queryKey: stale });
     };
     void send();
     const again = window.setInterval(() => void send(), BEFORE_TRYING_AGAIN);
@@ -22,6 +33,16 @@ export function useWaiting(account: string | undefined) {
       window.removeEventListener("online", now);
       window.removeEventListener(SIGNED_IN, now);
     };
-  }, [account, pending]);
-  return counts;
+  }, [account, pending, queue, stale]);
+  return mine;
+}
+
+/** Counts of boxes that wait. */
+export function useWaiting(account: string | undefined) {
+  return useQueue(counts, account, keys.styles);
+}
+
+/** What was bought and waits. */
+export function useWaitingPurchases(account: string | undefined) {
+  return useQueue(purchases, account, keys.buying);
 }

@@ -1,0 +1,239 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import Pagination from "@mui/material/Pagination";
+import Tab from "@mui/material/Tab";
+import Tabs from "@mui/material/Tabs";
+import TextField from "@mui/material/TextField";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Typography from "@mui/material/Typography";
+import useMediaQuery from "@mui/material/useMediaQuery";
+import { lazy, Suspense, useState } from "react";
+import { useSearchParams } from "react-router";
+import { useMe } from "../../api/queries";
+import { Failed } from "../../parts/Failed";
+import { Loading } from "../../parts/Loading";
+import { MoreMenu } from "../../parts/MoreMenu";
+import { SideDrawer } from "../../parts/SideDrawer";
+import { Notice } from "../../parts/Notice";
+import { Strip } from "../../shell/Strip";
+import { counted, money } from "../../units/format";
+import { useCurrency } from "../../units/useUnits";
+import { BudgetList } from "./BudgetList";
+import { BuyingList } from "./BuyingList";
+import { ComingList } from "./ComingList";
+import { Round } from "./Round";
+import { TrialList } from "./TrialList";
+import { useBudgets, useBuying, usePurchases, useTrials, type Desk } from "./useBuying";
+import { useRound } from "./useRound";
+
+const Timeline = lazy(async () => ({ default: (await import("./Timeline")).Timeline }));
+const ThingDrawer = lazy(async () => ({ default: (await import("./ThingDrawer")).ThingDrawer }));
+const OrderDialog = lazy(async () => ({ default: (await import("./OrderDialog")).OrderDialog }));
+const SuppliersDrawer = lazy(async () => ({ default: (await import("./SuppliersDrawer")).SuppliersDrawer }));
+const ReceiveDrawer = lazy(async () => ({ default: (await import("./ReceiveDrawer")).ReceiveDrawer }));
+const BudgetDialog = lazy(async () => ({ default: (await import("./BudgetDialog")).BudgetDialog }));
+const PricesDialog = lazy(async () => ({ default: (await import("./PricesDialog")).PricesDialog }));
+
+const PARTS = ["To buy", "On the way", "On trial", "Budget"] as const;
+
+/** "€240.70 to buy, 13 lines, 2 of them late". */
+function Sum({ totals }: { totals: Desk["totals"] }) {
+  const currency = useCurrency();
+  const more = [
+    counted(totals.lines, "line"),
+    ...(totals.late > 0 ? [`${totals.late} late`] : []),
+    ...(totals.unpriced > 0 ? [`${totals.unpriced} without a price`] : []),
+  ];
+  return (
+    <Typography noWrap sx={{ display: { xs: "none", md: "block" }, mr: 1 }} role="status">
+      <strong>{money(totals.cents, currency)}</strong> to buy, {more.join(", ")}
+    </Typography>
+  );
+}
+
+function address(home: string | null, paper: string) {
+  const asked = new URLSearchParams({ paper, ...(home ? { home } : {}) });
+  return `/api/buying.pdf?${asked.toString()}`;
+}
+
+/** What is to be bought over the season: by when, where, for how much; what comes when; what may go back. */
+export function Buying() {
+  const me = useMe().data;
+  const year = me?.today.slice(0, 4) ?? "";
+  const [asked, setAsked] = useSearchParams();
+  const home = asked.get("home");
+  const thing = asked.get("thing");
+  const listed = asked.get("as") === "list";
+  const [page, setPage] = useState(1);
+  const [part, setPart] = useState<(typeof PARTS)[number]>("To buy");
+  const [ordering, setOrdering] = useState<string | null>(null);
+  const [receiving, setReceiving] = useState<string | null>(null);
+  const [budgeting, setBudgeting] = useState<string | null>(null);
+  const [open, setOpen] = useState<"suppliers" | "prices" | "tags" | null>(null);
+  const narrow = useMediaQuery("(max-width: 899.95px)");
+  const buying = useBuying(home, page);
+  const purchases = usePurchases();
+  const trials = useTrials();
+  const budgets = useBudgets(1);
+  const round = useRound();
+
+  function ask(changes: Record<string, string | null>) {
+    setAsked(
+      (before) => {
+        const after = new URLSearchParams(before);
+        for (const [name, value] of Object.entries(changes))
+          if (value === null) after.delete(name);
+          else after.set(name, value);
+        return after;
+      },
+      { replace: true },
+    );
+  }
+
+  const desk = buying.data;
+  if (buying.isPending) return <Loading what="what is to be bought" />;
+  if (!desk) return <Failed error={buying.error} retry={() => void buying.refetch()} />;
+  const openPurchases = purchases.data?.items ?? [];
+  const tagged = trials.data?.items ?? [];
+  const empty = desk.total === 0 && !home && desk.coming.length === 0 && openPurchases.length === 0;
+  const openThing = (style: string) => ask({ thing: style });
+  const list = <BuyingList desk={desk} round={round} onOpen={openThing} onOrder={setOrdering} />;
+  const coming = <ComingList purchases={openPurchases} desk={desk} onReceive={setReceiving} />;
+  const trial = <TrialList tagged={tagged} purchases={openPurchases} today={desk.today} onReceive={setReceiving} />;
+  const budget = <BudgetList budgets={budgets.data?.items ?? []} onPlan={setBudgeting} />;
+
+  return (
+    <>
+      <Strip crumbs={[{ label: `Season ${year}`, to: "/" }, { label: "Buying" }]} of={`Season ${year}`}>
+        <Sum totals={desk.totals} />
+        <TextField
+          select
+          label="For"
+          value={home ?? ""}
+          onChange={(event) => {
+            setPage(1);
+            ask({ home: event.target.value || null });
+          }}
+          sx={{ width: { xs: 130, sm: 190 } }}
+          slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
+        >
+          <MenuItem value="">all homes</MenuItem>
+          {(budgets.data?.items ?? []).map(({ id, name }) => (
+            <MenuItem key={id} value={id}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+        {!narrow && (
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            aria-label="How it is shown"
+            value={listed ? "list" : "days"}
+            onChange={(_, value: string | null) => value && ask({ as: value === "list" ? "list" : null })}
+          >
+            <ToggleButton value="days">days</ToggleButton>
+            <ToggleButton value="list">list</ToggleButton>
+          </ToggleButtonGroup>
+        )}
+        <MoreMenu
+          label="More about buying"
+          entries={[
+            { label: "Suppliers", run: () => setOpen("suppliers") },
+            { label: "Shopping list as PDF, A4", href: address(home, "a4") },
+            { label: "Shopping list as PDF, Letter", href: address(home, "letter") },
+            { label: "What an hour costs", run: () => setOpen("prices") },
+          ]}
+        />
+      </Strip>
+      {empty && (
+        <Box sx={{ flex: 1, overflow: "auto" }}>
+          <Notice
+            title="Nothing is to be bought"
+            action={
+              <Button variant="outlined" onClick={() => setOpen("suppliers")}>
+                Suppliers
+              </Button>
+            }
+          >
+            What pieces of this season lack is gathered here, with the day by which it is ordered. Suppliers say what a
+            pack costs and how long it takes.
+          </Notice>
+        </Box>
+      )}
+      {!empty && narrow && (
+        <>
+          <Tabs value={part} onChange={(_, value: typeof part) => setPart(value)} variant="scrollable">
+            {PARTS.map((name) => (
+              <Tab key={name} value={name} label={name} />
+            ))}
+          </Tabs>
+          <Box sx={{ flex: 1, overflow: "auto", px: 2, pb: 3 }}>
+            {part === "To buy" && list}
+            {part === "On the way" && coming}
+            {part === "On trial" && trial}
+            {part === "Budget" && budget}
+          </Box>
+        </>
+      )}
+      {!empty && !narrow && (
+        <Box sx={{ flex: 1, display: "flex", minHeight: 0 }}>
+          <Box sx={{ flex: 1, minWidth: 0, overflow: "auto", display: "flex", flexDirection: "column" }}>
+            {listed ? (
+              <Box sx={{ px: 3, pb: 3 }}>
+                {list}
+                {coming}
+                {trial}
+              </Box>
+            ) : (
+              <Suspense fallback={<Loading what="the days" />}>
+                <Timeline
+                  desk={desk}
+                  purchases={openPurchases}
+                  tagged={tagged}
+                  onOpen={openThing}
+                  onOrder={setOrdering}
+                  onReceive={setReceiving}
+                  onTags={() => setOpen("tags")}
+                />
+              </Suspense>
+            )}
+            {desk.pages > 1 && (
+              <Pagination count={desk.pages} page={page} onChange={(_, next) => setPage(next)} sx={{ p: 2 }} />
+            )}
+          </Box>
+          <Box
+            component="aside"
+            aria-label="Budget and round"
+            sx={(theme) => ({
+              width: 320,
+              flexShrink: 0,
+              overflow: "auto",
+              p: 2,
+              borderLeft: `1px solid ${theme.palette.divider}`,
+              bgcolor: "background.paper",
+            })}
+          >
+            {budget}
+            <Round desk={desk} round={round} onOpen={openThing} />
+          </Box>
+        </Box>
+      )}
+      <Suspense fallback={null}>
+        {thing && <ThingDrawer style={thing} onClose={() => ask({ thing: null })} />}
+        {ordering !== null && <OrderDialog desk={desk} supplier={ordering || null} onClose={() => setOrdering(null)} />}
+        {receiving && <ReceiveDrawer id={receiving} onClose={() => setReceiving(null)} />}
+        {budgeting && <BudgetDialog home={budgeting} onClose={() => setBudgeting(null)} />}
+        {open === "suppliers" && <SuppliersDrawer onClose={() => setOpen(null)} />}
+        {open === "tags" && (
+          <SideDrawer title="Tags on" closes="Close what is on trial" onClose={() => setOpen(null)}>
+            {trial}
+          </SideDrawer>
+        )}
+        {open === "prices" && <PricesDialog onClose={() => setOpen(null)} />}
+      </Suspense>
+    </>
+  );
+}

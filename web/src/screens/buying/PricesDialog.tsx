@@ -1,0 +1,122 @@
+import Button from "@mui/material/Button";
+import Box from "@mui/material/Box";
+import Dialog from "@mui/material/Dialog";
+import DialogActions from "@mui/material/DialogActions";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { ask, client, type Schemas } from "../../api/client";
+import { useMe } from "../../api/queries";
+import { useObjections } from "../../api/useObjections";
+import { useVersioned } from "../../api/useVersioned";
+import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
+import { NumberField } from "../../parts/NumberField";
+import { FormAlert } from "../../parts/ProblemAlert";
+import { reread, usePrices } from "./useBuying";
+
+type Prices = Schemas["Prices"];
+
+interface Said {
+  hour: number | null;
+  mark_up_percent: number | null;
+  tax_percent: number | null;
+}
+
+const saidOf = (prices: Prices): Said => ({ ...prices, hour: prices.hourly_cents / 100 });
+
+function inWords({ hour, mark_up_percent, tax_percent }: Said) {
+  return { "An hour": String(hour), "Mark-up, %": String(mark_up_percent), "Tax, %": String(tax_percent) };
+}
+
+function Form({ prices, onClose }: { prices: Prices; onClose: () => void }) {
+  const owner = useMe().data?.account.role === "owner";
+  const [said, setSaid] = useState(() => saidOf(prices));
+  const [busy, setBusy] = useState(false);
+  const { clash, problem, refused, settle } = useVersioned(prices);
+  const objections = useObjections(problem, said, { "/hourly_cents": "/hour" });
+  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
+
+  async function keep(version = prices.version) {
+    if (busy) return;
+    setBusy(true);
+    try {
+      await ask(
+        client.PUT("/api/prices", {
+          body: {
+            version,
+            hourly_cents: Math.round((said.hour ?? 0) * 100),
+            mark_up_percent: said.mark_up_percent ?? 0,
+            tax_percent: said.tax_percent ?? 0,
+          },
+        }),
+      );
+      await reread();
+      onClose();
+    } catch (error) {
+      refused(error);
+    }
+    setBusy(false);
+  }
+
+  return (
+    <>
+      <DialogTitle>What the studio asks</DialogTitle>
+      <DialogContent>
+        <FormAlert objections={objections} />
+        {!owner && <Typography sx={{ mb: 2 }}>Only the owner changes these.</Typography>}
+        <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
+          <NumberField
+            label="An hour of work"
+            value={said.hour}
+            error={objections.field("/hour")}
+            onChange={(hour) => change({ hour })}
+          />
+          <NumberField
+            label="Mark-up on what is bought, %"
+            value={said.mark_up_percent}
+            error={objections.field("/mark_up_percent")}
+            onChange={(mark_up_percent) => change({ mark_up_percent })}
+          />
+          <NumberField
+            label="Tax, %"
+            value={said.tax_percent}
+            error={objections.field("/tax_percent")}
+            onChange={(tax_percent) => change({ tax_percent })}
+          />
+        </Box>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>{owner ? "Cancel" : "Close"}</Button>
+        {owner && (
+          <Button variant="contained" disabled={busy} onClick={() => void keep()}>
+            Keep it
+          </Button>
+        )}
+      </DialogActions>
+      {clash && (
+        <ConflictDialog
+          rows={conflictRows(inWords(said), inWords(saidOf(clash.theirs)))}
+          keepMine={() => {
+            settle();
+            void keep(clash.theirs.version);
+          }}
+          takeTheirs={() => {
+            setSaid(saidOf(clash.theirs));
+            settle();
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+/** What an hour costs, what is put on what is bought, and the tax. */
+export function PricesDialog({ onClose }: { onClose: () => void }) {
+  const prices = usePrices();
+  return (
+    <Dialog open onClose={onClose} maxWidth="xs" fullWidth aria-label="What the studio asks">
+      {prices.data && <Form prices={prices.data} onClose={onClose} />}
+    </Dialog>
+  );
+}

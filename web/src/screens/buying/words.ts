@@ -1,0 +1,47 @@
+import type { Schemas } from "../../api/client";
+import { amount } from "../../units/amount";
+import { count, money, type Units } from "../../units/format";
+
+type Kind = Schemas["Style"]["kind"];
+
+/** "2 × 4 = 8, 2 over", "1 × 10.0 m, 7.1 m over"; of single things "9". */
+export function packsWords(quote: Schemas["BuyingQuote"], kind: Kind, units: Units): string {
+  if (quote.packs.length === 0) return "sold out";
+  const packs = quote.packs.map(({ size, count: number }) =>
+    size === 1 ? count(number) : `${count(number)} × ${amount(size, kind, units)}`,
+  );
+  const [one] = quote.packs;
+  const sum =
+    kind !== "ribbon" && quote.packs.length === 1 && one && one.size !== 1 && one.count > 1
+      ? ` = ${amount(one.count * one.size, kind, units)}`
+      : "";
+  const over = quote.over > 0 ? `, ${amount(quote.over, kind, units)} over` : "";
+  return packs.join(" + ") + sum + over + (quote.enough ? "" : ", not enough");
+}
+
+export function priceWords(cents: number | null, currency: string): string {
+  return cents === null ? "no price" : money(cents, currency);
+}
+
+export const NOBODY = "No supplier yet";
+
+export const HAPPENED: Record<Schemas["PurchaseEvent"]["kind"], string> = {
+  arrived: "came",
+  wrong_colour: "came in another colour",
+  faulty: "came with a fault",
+  missing: "was missing",
+  replaced: "was replaced",
+  refunded: "money back",
+  kept: "kept",
+  taken_back: "taken back",
+  cancelled: "called off",
+};
+
+export const WEEKDAYS = ["Mondays", "Tuesdays", "Wednesdays", "Thursdays", "Fridays", "Saturdays", "Sundays"];
+
+/** "3 days, closed Sundays". */
+export function supplierWords({ lead_days, closed_weekdays }: Schemas["Supplier"]): string {
+  const way = lead_days === 0 ? "in the shop" : lead_days === 1 ? "1 day" : `${lead_days} days`;
+  const closed = closed_weekdays.map((day) => WEEKDAYS[day - 1]).join(" and ");
+  return closed ? `${way}, closed ${closed}` : way;
+}

@@ -1,0 +1,87 @@
+import { asProblem, isUnreachable } from "../api/client";
+
+/** What waits for network: whose it is, a key that makes it count once, and why it was refused once it could be sent. */
+export interface Waiting {
+  account: string;
+  body: { key: string };
+  refused?: string;
+}
+
+/**
+ * A row of acts that are kept in this browser until there is network, and sent one after the other.
+ *
+ *   const counts = queueOf("deck-bough:counts", isCount, send);
+ */
+export function queueOf<T extends Waiting, A>(
+  place: string,
+  isOne: (value: unknown) => value is T,
+  send: (one: T) => Promise<A>,
+) {
+  const listeners = new Set<() => void>();
+  let known: { text: string | null; all: T[] } = { text: null, all: [] };
+
+  /** All that wait in this browser, oldest first; the same list as long as it says the same. */
+  function waiting(): T[] {
+    const text = localStorage.getItem(place);
+    if (text === known.text) return known.all;
+    let all: T[] = [];
+    try {
+      const read: unknown = JSON.parse(text ?? "[]");
+      if (Array.isArray(read)) all = read.filter(isOne);
+    } catch {
+      // What another version or a full disk left half written is no act.
+    }
+    known = { text, all };
+    return all;
+  }
+
+  function keep(all: T[]) {
+    localStorage.setItem(place, JSON.stringify(all));
+    listeners.forEach((listener) => listener());
+  }
+
+  function forget(key: string) {
+    keep(waiting().filter(({ body }) => body.key !== key));
+  }
+
+  return {
+    waiting,
+    forget,
+    onWaiting(listener: () => void): () => void {
+      listeners.add(listener);
+      window.addEventListener("storage", listener);
+      return () => {
+        listeners.delete(listener);
+        window.removeEventListener("storage", listener);
+      };
+    },
+    /** Sends it; without network it waits. @returns the answer, or null while it waits. */
+    async write(one: T): Promise<A | null> {
+      try {
+        return await send(one);
+      } catch (error) {
+        if (!isUnreachable(asProblem(error))) throw error;
+        keep([...waiting().filter(({ body }) => body.key !== one.body.key), one]);
+        return null;
+      }
+    },
+    /** Sends what waits of somebody, one after the other. @returns how many were written down. */
+    async sendWaiting(account: string): Promise<number> {
+      let sent = 0;
+      for (const one of waiting().filter((mine) => mine.account === account && !mine.refused)) {
+        try {
+          await send(one);
+          forget(one.body.key);
+          sent += 1;
+        } catch (error) {
+          const problem = asProblem(error);
+          if (isUnreachable(problem) || problem.status === 401) return sent;
+          keep(
+            waiting().map((other) => (other.body.key === one.body.key ? { ...one, refused: problem.message } : other)),
+          );
+        }
+      }
+      return sent;
+    },
+  };
+}
