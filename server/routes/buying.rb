@@ -6,6 +6,7 @@ module DeckBough
       # What lacks over the season, what it takes to buy it, and what homes may cost.
       class Buying < Resource
         get "/api/buying", :desk
+        get "/api/buying.pdf", :list
         get "/api/buying/styles/:id", :thing
         put "/api/buying/styles/:id/supplier", :buy_at
         get "/api/pieces/:id/deliveries", :deliveries
@@ -19,6 +20,15 @@ module DeckBough
         def desk
           context.needs.complete
           answer(buying.desk(page: page, **asked))
+        end
+
+        # For the hand, shop by shop.
+        def list
+          context.needs.complete
+          pdf = Exchange::ShoppingListPdf.new(buying.desk(**asked), units: studio[:units], currency: studio[:currency],
+                                                                    title: "To buy", under: studio[:name], day: today,
+                                                                    paper: query.fetch("paper", "a4"))
+          file(pdf.render, "application/pdf", "to-buy.pdf")
         end
 
         def thing

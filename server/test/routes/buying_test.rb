@@ -382,6 +382,23 @@ class BuyingRoutesTest < ServerTest
     assert_equal ["/back"], pointers(told)
   end
 
+  def test_the_list_comes_on_paper_with_what_each_costs
+    told = desk
+    written = []
+    with_method(Prawn::Document, :add_text_content, ->(text, *) { written << text }) do
+      get("/api/buying.pdf?paper=letter")
+    end
+
+    assert last_response.body.start_with?("%PDF")
+    told["items"].each do |one|
+      assert_includes written, one["name"].gsub(/ +/, " ")
+      assert_includes written, format("%.2f", one["quote"]["cents"] / 100.0)
+    end
+    get("/api/buying.pdf?paper=a4")
+
+    assert_equal 200, last_response.status
+  end
+
   def test_only_the_owner_says_what_an_hour_costs
     as(ASSISTANT) do
       ask(:put, "/api/prices", { version: 0, hourly_cents: 1, mark_up_percent: 0, tax_percent: 0 }, status: 403)

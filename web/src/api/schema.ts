@@ -1823,6 +1823,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/buying.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shopping list, shop by shop, to be ticked */
+        get: operations["printBuying"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/buying/styles/{id}": {
         parameters: {
             query?: never;
@@ -9801,6 +9818,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BuyingDesk"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    printBuying: {
+        parameters: {
+            query?: {
+                /** @description its id */
+                home?: string;
+                /** @description its id */
+                room?: string;
+                /** @description its id */
+                piece?: string;
+                paper?: "a4" | "letter";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             401: components["responses"]["Problem"];

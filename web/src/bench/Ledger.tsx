@@ -8,6 +8,7 @@ import { ColourDot } from "../parts/ColourDot";
 import { bought, inLine } from "../parts/ledgerWords";
 import { minutes, money, toBuy } from "../units/format";
 import { useCurrency, useUnits } from "../units/useUnits";
+import { OnTheWay } from "./OnTheWay";
 import { useWorkings } from "./workings";
 
 type Line = Schemas["LedgerLine"];
@@ -186,6 +187,7 @@ export const Ledger = memo(function Ledger({ plan, empty, step, onStock, onClaim
             </tbody>
           </Box>
         )}
+        <OnTheWay short={plan.ledger.some((line) => line.short > 0 && line.style)} />
         {children}
         <Box sx={{ display: "grid", gap: 1, mt: 2 }}>
           {[...here, ...stops].map((caution) => (

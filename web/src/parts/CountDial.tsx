@@ -8,6 +8,8 @@ import { steady } from "./steady";
 
 interface CountDialProps {
   label: string;
+  /** Of what, for who hears it where several stand below one another. */
+  about?: string;
   value: number;
   onChange: (value: number) => void;
   step?: number;
@@ -18,10 +20,12 @@ interface CountDialProps {
 }
 
 /** A whole number: typed, or one up and down. */
-function CountDialDrawn({ label, value, onChange, step = 1, min = 0, most = Infinity, help }: CountDialProps) {
+function CountDialDrawn({ label, about, value, onChange, step = 1, min = 0, most = Infinity, help }: CountDialProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const whole = typed === null || /^\d+$/.test(typed.trim());
   const wrong = !whole || Number(typed) > most;
+
+  const heard = about ? `${label} of ${about}` : label;
 
   function commit() {
     if (typed === null || wrong) return;
@@ -41,10 +45,13 @@ function CountDialDrawn({ label, value, onChange, step = 1, min = 0, most = Infi
         helperText={
           !whole ? "Type a whole number, such as 24." : wrong ? `There are ${most}. Type ${most} or fewer.` : help
         }
-        slotProps={{ htmlInput: { inputMode: "numeric" }, inputLabel: { shrink: true } }}
+        slotProps={{
+          htmlInput: { inputMode: "numeric", ...(about ? { "aria-label": heard } : {}) },
+          inputLabel: { shrink: true },
+        }}
       />
       <IconButton
-        aria-label={`${label}: fewer`}
+        aria-label={`${heard}: fewer`}
         onClick={() => onChange(Math.max(value - step, min))}
         disabled={value <= min}
         sx={{ ml: 0.5 }}
@@ -52,7 +59,7 @@ function CountDialDrawn({ label, value, onChange, step = 1, min = 0, most = Infi
         <Remove fontSize="small" />
       </IconButton>
       <IconButton
-        aria-label={`${label}: more`}
+        aria-label={`${heard}: more`}
         onClick={() => onChange(Math.min(value + step, most))}
         disabled={value >= most}
       >

@@ -4,6 +4,8 @@ import { steady } from "./steady";
 
 interface NumberFieldProps {
   label: string;
+  /** Of what, for who hears it where several stand below one another. */
+  about?: string;
   value: number | null;
   onChange: (value: number | null) => void;
   help?: string | undefined;
@@ -13,7 +15,7 @@ interface NumberFieldProps {
 }
 
 /** A number as it is typed, with a comma or a point; empty means that it is not known. What is no number stays and is told. */
-function NumberFieldDrawn({ label, value, onChange, help, placeholder, error }: NumberFieldProps) {
+function NumberFieldDrawn({ label, about, value, onChange, help, placeholder, error }: NumberFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const said = typed?.trim().replace(",", ".");
   const wrong = said !== undefined && said !== "" && !Number.isFinite(Number(said));
@@ -34,7 +36,10 @@ function NumberFieldDrawn({ label, value, onChange, help, placeholder, error }: 
       error={wrong || Boolean(error)}
       helperText={wrong ? "Type a number, such as 12 or 4.5." : (error ?? help)}
       placeholder={placeholder ?? ""}
-      slotProps={{ htmlInput: { inputMode: "decimal" }, inputLabel: { shrink: true } }}
+      slotProps={{
+        htmlInput: { inputMode: "decimal", ...(about ? { "aria-label": `${label}, ${about}` } : {}) },
+        inputLabel: { shrink: true },
+      }}
     />
   );
 }

@@ -83,6 +83,11 @@ export function ShortagesDrawer({ home, pieceId, onClose }: Props) {
           </Box>
         </Box>
       ))}
+      {groups.length > 0 && (
+        <Link component={RouterLink} to={`/buying?home=${home.id}`} sx={{ display: "inline-block", mt: 2 }}>
+          Buy what is short here
+        </Link>
+      )}
       {found.data && found.data.pending > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{ mt: 2 }}>
           {counted(found.data.pending, "piece")} still being reckoned.

@@ -87,9 +87,17 @@ export function count(value: number): string {
 }
 
 export function money(cents: number, currency: string): string {
-  return new Intl.NumberFormat("en-IE", { style: "currency", currency, currencyDisplay: "narrowSymbol" }).format(
-    cents / 100,
-  );
+  const sign = cents < 0 ? MINUS : "";
+  return `${sign}${new Intl.NumberFormat("en-IE", {
+    style: "currency",
+    currency,
+    currencyDisplay: "narrowSymbol",
+  }).format(Math.abs(cents) / 100)}`;
+}
+
+/** The same in a row whose head tells the currency. */
+export function plainMoney(cents: number): string {
+  return new Intl.NumberFormat("en-IE", { minimumFractionDigits: 2 }).format(cents / 100);
 }
 
 /** What is to be bought: its price as far as it is known, and how much of it has none. */

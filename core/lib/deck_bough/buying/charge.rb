@@ -2,7 +2,8 @@
 
 module DeckBough
   module Buying
-    # What work and material come to: materials with the studio's mark-up, minutes at its rate, tax as a line of its own.
+    # What work and material come to: materials with the studio's mark-up, minutes at its rate, tax as a line of its
+    # own.
     #
     #   Buying::Charge.of({ materials_cents: 10_000, minutes: 90 }, hourly_cents: 4000, mark_up_percent: 15,
     #                     tax_percent: 20)

@@ -18,7 +18,7 @@ import { reread } from "./useBuying";
 
 type Budget = Schemas["Budget"];
 
-const COLUMNS = "minmax(90px, 1fr) 104px repeat(4, minmax(64px, auto))";
+const COLUMNS = "minmax(80px, 1fr) 92px repeat(4, minmax(64px, auto))";
 
 function Row({
   name,
@@ -53,7 +53,8 @@ function Row({
       </Typography>
       <Box role="cell">
         <NumberField
-          label={`Planned, ${name}`}
+          label="Planned"
+          about={name}
           value={planned === null ? null : planned / 100}
           onChange={(value) => onPlan(value === null ? null : Math.round(value * 100))}
         />
@@ -148,7 +149,7 @@ function Form({ budget, onClose }: { budget: Budget; onClose: () => void }) {
           }}
         >
           <Box role="row" sx={{ display: "contents" }}>
-            {["Room", "Planned", "Bought", "To buy", "From stock", "Left"].map((head, i) => (
+            {["Room", "", "Bought", "To buy", "Stock", "Left"].map((head, i) => (
               <Typography
                 key={head}
                 role="columnheader"
@@ -192,7 +193,7 @@ export function BudgetDialog({ home, onClose }: { home: string; onClose: () => v
     gcTime: 0,
   });
   return (
-    <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-label="Budget">
+    <Dialog open onClose={onClose} maxWidth="sm" fullWidth aria-label="Budget">
       {found.isPending && <DialogContent role="status">Looking it up …</DialogContent>}
       {found.isError && <DialogContent role="status">{found.error.message}</DialogContent>}
       {found.data && <Form budget={found.data} onClose={onClose} />}

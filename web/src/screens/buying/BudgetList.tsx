@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
-import { money } from "../../units/format";
+import { money, plainMoney } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
 
 type Budget = Schemas["Budget"];
@@ -84,13 +84,14 @@ export function BudgetList({ budgets, onPlan }: { budgets: Budget[]; onPlan: (ho
                   "not planned"
                 ) : (
                   <>
-                    {left < 0 ? "over" : "left"} <strong>{money(Math.abs(left), currency)}</strong>
+                    {left < 0 ? "over" : "left"} <strong>{plainMoney(Math.abs(left))}</strong>
+                    {budget.planned_cents !== null && ` of ${money(budget.planned_cents, currency)}`}
                   </>
                 )}
               </Typography>
             </Box>
             <Bar budget={budget} most={most} />
-            <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1.5 }}>
+            <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1 }}>
               {(
                 [
                   ["bought", budget.bought_cents, "primary.main"],
@@ -115,15 +116,10 @@ export function BudgetList({ budgets, onPlan }: { budgets: Budget[]; onPlan: (ho
                             : theme.palette.tokens.kraftLid,
                     })}
                   />
-                  {says} <strong>{money(cents, currency)}</strong>
+                  {says} <strong>{plainMoney(cents)}</strong>
                 </Typography>
               ))}
             </Box>
-            {budget.planned_cents !== null && (
-              <Typography variant="body2" color="textSecondary">
-                planned {money(budget.planned_cents, currency)}
-              </Typography>
-            )}
           </ButtonBase>
         );
       })}

@@ -64,6 +64,7 @@ export function Buying() {
   const year = me?.today.slice(0, 4) ?? "";
   const [asked, setAsked] = useSearchParams();
   const home = asked.get("home");
+  const piece = asked.get("piece");
   const thing = asked.get("thing");
   const listed = asked.get("as") === "list";
   const [page, setPage] = useState(1);
@@ -73,7 +74,7 @@ export function Buying() {
   const [budgeting, setBudgeting] = useState<string | null>(null);
   const [open, setOpen] = useState<"suppliers" | "prices" | "tags" | null>(null);
   const narrow = useMediaQuery("(max-width: 899.95px)");
-  const buying = useBuying(home, page);
+  const buying = useBuying(home, page, piece);
   const purchases = usePurchases();
   const trials = useTrials();
   const budgets = useBudgets(1);
@@ -97,7 +98,7 @@ export function Buying() {
   if (!desk) return <Failed error={buying.error} retry={() => void buying.refetch()} />;
   const openPurchases = purchases.data?.items ?? [];
   const tagged = trials.data?.items ?? [];
-  const empty = desk.total === 0 && !home && desk.coming.length === 0 && openPurchases.length === 0;
+  const empty = desk.total === 0 && !home && !piece && desk.coming.length === 0 && openPurchases.length === 0;
   const openThing = (style: string) => ask({ thing: style });
   const list = <BuyingList desk={desk} round={round} onOpen={openThing} onOrder={setOrdering} />;
   const coming = <ComingList purchases={openPurchases} desk={desk} onReceive={setReceiving} />;
@@ -111,15 +112,16 @@ export function Buying() {
         <TextField
           select
           label="For"
-          value={home ?? ""}
+          value={piece ? "piece" : (home ?? "")}
           onChange={(event) => {
             setPage(1);
-            ask({ home: event.target.value || null });
+            if (event.target.value !== "piece") ask({ home: event.target.value || null, piece: null });
           }}
           sx={{ width: { xs: 130, sm: 190 } }}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         >
           <MenuItem value="">all homes</MenuItem>
+          {piece && <MenuItem value="piece">one piece</MenuItem>}
           {(budgets.data?.items ?? []).map(({ id, name }) => (
             <MenuItem key={id} value={id}>
               {name}

@@ -12,7 +12,7 @@ import type { Line } from "./useBuying";
 import { packsWords, priceWords } from "./words";
 
 /** How wide a card is, and how high a lane of them, pixels. */
-export const CARD = 174;
+export const CARD = 190;
 export const LANE = 84;
 
 interface Way {
@@ -72,7 +72,7 @@ export const BuyingCard = memo(function BuyingCard({ line, place, onOpen, placed
   const card = (
     <ButtonBase
       onClick={() => onOpen(line.id)}
-      aria-label={`${line.name}: ${packsWords(line.quote, line.kind, units)}, ${priceWords(line.quote.cents, currency)}`}
+      aria-label={`${line.name}: ${packsWords(line.quote, line.kind, units)}, ${priceWords(line.quote, currency)}`}
       sx={(theme) => ({
         width: CARD,
         maxWidth: "100%",
@@ -93,7 +93,7 @@ export const BuyingCard = memo(function BuyingCard({ line, place, onOpen, placed
     >
       <Thumbnail thing={line} place={place} size={36} />
       <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Typography variant="body2" noWrap sx={{ fontWeight: 700, lineHeight: 1.3 }}>
+        <Typography variant="body2" noWrap sx={{ fontWeight: 700, lineHeight: 1.3, fontSize: "0.78rem" }}>
           {line.name}
         </Typography>
         <Typography
@@ -106,7 +106,7 @@ export const BuyingCard = memo(function BuyingCard({ line, place, onOpen, placed
         </Typography>
         <Box sx={{ display: "flex", alignItems: "center", gap: 0.5 }}>
           <Typography variant="body2" noWrap sx={{ flex: 1, fontWeight: 700, lineHeight: 1.3 }}>
-            {soldOut ? "" : priceWords(line.quote.cents, currency)}
+            {priceWords(line.quote, currency)}
             {late && order_by_on && (
               <Typography component="span" variant="body2" color="textSecondary" sx={{ fontSize: "0.75rem" }}>
                 {" "}

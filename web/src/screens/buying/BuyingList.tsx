@@ -6,14 +6,15 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { counted, money, weekday } from "../../units/format";
+import { amount } from "../../units/amount";
+import { counted, money, shortDay, weekday } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 import { Thumbnail } from "../stock/Thumbnail";
 import { HomeMarks } from "./HomeMarks";
 import { Waits } from "./Round";
 import type { Desk, Line } from "./useBuying";
 import type { Rounds } from "./useRound";
-import { NOBODY, packsWords, priceWords } from "./words";
+import { bySupplier, NOBODY, packsWords, priceWords } from "./words";
 
 interface Props {
   desk: Desk;
@@ -55,9 +56,9 @@ function Row({ line, place, round, onOpen }: { line: Line; place: number; round:
         onClick={() => onOpen(line.id)}
         sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center", gap: 1.25, py: 0.75, textAlign: "left" }}
       >
-        <Thumbnail thing={line} place={place} size={38} />
+        <Thumbnail thing={line} place={place} size={34} />
         <Box sx={{ flex: 1, minWidth: 0 }}>
-          <Typography noWrap sx={{ fontWeight: 600, textDecoration: waiting ? "line-through" : "none" }}>
+          <Typography sx={{ fontWeight: 600, lineHeight: 1.3, textDecoration: waiting ? "line-through" : "none" }}>
             {line.name}
           </Typography>
           <Typography variant="body2" color={soldOut ? "error" : "textSecondary"}>
@@ -65,11 +66,19 @@ function Row({ line, place, round, onOpen }: { line: Line; place: number; round:
             {waiting && ", bought, kept here until there is network"}
           </Typography>
         </Box>
+        <Typography
+          variant="body2"
+          color="textSecondary"
+          sx={{ width: 210, flexShrink: 0, display: { xs: "none", lg: "block" } }}
+        >
+          {amount(line.to_order, line.kind, units)} lacking, {amount(line.on_hand, line.kind, units)} owned
+          {line.wanted_on && `, wanted ${shortDay(line.wanted_on)}`}
+        </Typography>
         <HomeMarks homes={line.homes} />
-        <Box sx={{ width: 96, textAlign: "right", flexShrink: 0 }}>
-          <Typography sx={{ fontWeight: 600 }}>{priceWords(line.quote.cents, currency)}</Typography>
-          <Typography variant="body2" color={late ? "error" : "textSecondary"} noWrap>
-            {order_by_on ? `${late ? "late: " : ""}${weekday(order_by_on)}` : "no visit yet"}
+        <Box sx={{ width: { xs: 92, sm: 118 }, textAlign: "right", flexShrink: 0 }}>
+          <Typography sx={{ fontWeight: 600 }}>{priceWords(line.quote, currency)}</Typography>
+          <Typography variant="body2" color={late ? "error" : "textSecondary"}>
+            {order_by_on ? `${late ? "late " : ""}${weekday(order_by_on)}` : "no visit yet"}
           </Typography>
         </Box>
       </ButtonBase>
@@ -88,16 +97,7 @@ export function BuyingList({ desk, round, onOpen, onOrder }: Props) {
     .filter((line) => !said || `${line.name} ${line.material ?? ""}`.toLowerCase().includes(said))
     .filter((line) => only === "" || (only === "late" ? line.quote.late : (line.quote.supplier ?? "none") === only))
     .sort(SORTS[sort]);
-  const shops: [string, string, Line[]][] = [
-    ...desk.suppliers.map(({ id, name }): [string, string] => [id, name]),
-    ["", NOBODY] as [string, string],
-  ]
-    .map(([id, name]): [string, string, Line[]] => [
-      id,
-      name,
-      found.filter(({ quote }) => (quote.supplier ?? "") === id),
-    ])
-    .filter(([, , lines]) => lines.length > 0);
+  const shops = bySupplier(desk.suppliers, found);
   return (
     <Box component="section" aria-label="To buy" sx={{ pt: 2 }}>
       <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", mb: 1 }}>
@@ -105,7 +105,7 @@ export function BuyingList({ desk, round, onOpen, onOrder }: Props) {
           label="Narrow by words"
           value={words}
           onChange={(event) => setWords(event.target.value)}
-          sx={{ flex: 1, minWidth: 150 }}
+          sx={{ flex: 1, minWidth: { xs: "100%", sm: 150 } }}
           slotProps={{ inputLabel: { shrink: true } }}
         />
         <TextField
@@ -113,7 +113,7 @@ export function BuyingList({ desk, round, onOpen, onOrder }: Props) {
           label="Only"
           value={only}
           onChange={(event) => setOnly(event.target.value)}
-          sx={{ width: 160 }}
+          sx={{ width: 160, flex: { xs: 1, sm: "none" } }}
           slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}
         >
           <MenuItem value="">everything</MenuItem>
@@ -130,7 +130,7 @@ export function BuyingList({ desk, round, onOpen, onOrder }: Props) {
           label="Order"
           value={sort}
           onChange={(event) => setSort(event.target.value)}
-          sx={{ width: 130 }}
+          sx={{ width: 130, flex: { xs: 1, sm: "none" } }}
           slotProps={{ inputLabel: { shrink: true } }}
         >
           {Object.keys(SORTS).map((name) => (
@@ -146,8 +146,8 @@ export function BuyingList({ desk, round, onOpen, onOrder }: Props) {
           {desk.total === 0 ? "Nothing lacks that is not on its way." : "Nothing like that is to be bought."}
         </Typography>
       )}
-      {shops.map(([id, name, lines]) => (
-        <Box key={id} component="section" aria-label={name} sx={{ mt: 2 }}>
+      {shops.map(({ id, name, lines }) => (
+        <Box key={id ?? ""} component="section" aria-label={name} sx={{ mt: 2 }}>
           <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
             <Typography variant="h3" component="h2" sx={{ flex: 1, minWidth: 0 }} noWrap>
               {name}
@@ -159,7 +159,7 @@ export function BuyingList({ desk, round, onOpen, onOrder }: Props) {
                 currency,
               )}
             </Typography>
-            <Button size="small" variant="outlined" onClick={() => onOrder(id)} aria-label={`Order at ${name}`}>
+            <Button size="small" variant="outlined" onClick={() => onOrder(id ?? "")} aria-label={`Order at ${name}`}>
               Order
             </Button>
           </Box>

@@ -133,12 +133,15 @@ export function OrderDialog({ desk, supplier, onClose }: { desk: Desk; supplier:
                 </>
               }
             />
-            <CountDial
-              label={`Packs of ${row.name}`}
-              value={row.packs}
-              min={1}
-              onChange={(packs) => set(row.key, { packs })}
-            />
+            <Box sx={{ width: 172, flexShrink: 0 }}>
+              <CountDial
+                label="Packs"
+                about={`${row.name}, packs of ${amount(row.size, row.kind, units)}`}
+                value={row.packs}
+                min={1}
+                onChange={(packs) => set(row.key, { packs })}
+              />
+            </Box>
           </Box>
         ))}
         <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2, mt: 2 }}>

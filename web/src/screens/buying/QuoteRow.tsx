@@ -44,7 +44,7 @@ export function QuoteRow({ thing, quote }: { thing: Schemas["BuyingThing"]; quot
     >
       <Box sx={{ display: "flex", gap: 1 }}>
         <Typography sx={{ flex: 1, fontWeight: 600 }}>{quote.name || NOBODY}</Typography>
-        <Typography sx={{ fontWeight: 700 }}>{priceWords(quote.cents, currency)}</Typography>
+        <Typography sx={{ fontWeight: 700 }}>{priceWords(quote, currency)}</Typography>
       </Box>
       <Typography variant="body2" color={quote.enough ? "textSecondary" : "error"}>
         {packsWords(quote, thing.kind, units)}

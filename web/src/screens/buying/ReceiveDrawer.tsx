@@ -95,7 +95,9 @@ function Line({
       ))}
       {done.length > 0 && (
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, alignItems: "center", mt: 0.75 }}>
-          <CountDial label={`Packs of ${line.name}`} value={number} min={1} onChange={setPacks} />
+          <Box sx={{ width: 172 }}>
+            <CountDial label="Packs" about={line.name} value={number} min={1} onChange={setPacks} />
+          </Box>
           {done.map(([kind, says], i) => (
             <Button
               key={kind}

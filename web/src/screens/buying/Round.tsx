@@ -6,9 +6,9 @@ import { counted, money, shortDay, weekday } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
 import { dayAfter, daysFrom } from "./days";
 import { TickLine } from "./TickLine";
-import type { Desk, Line } from "./useBuying";
+import type { Desk } from "./useBuying";
 import type { Rounds } from "./useRound";
-import { NOBODY } from "./words";
+import { bySupplier } from "./words";
 
 /** As far as a round looks ahead. */
 const DAYS = 7;
@@ -48,9 +48,7 @@ export function Round({ desk, round, onOpen }: Props) {
   const due = desk.items.filter(
     ({ quote }) => quote.order_by_on !== null && daysFrom(desk.today, quote.order_by_on) <= DAYS,
   );
-  const shops = new Map<string | null, Line[]>();
-  for (const line of due) shops.set(line.quote.supplier, [...(shops.get(line.quote.supplier) ?? []), line]);
-  const name = (id: string | null) => desk.suppliers.find((supplier) => supplier.id === id)?.name ?? NOBODY;
+  const shops = bySupplier(desk.suppliers, due);
   const sum = due.reduce((total, { quote }) => total + (quote.cents ?? 0), 0);
   const coupons = desk.suppliers.filter(({ coupon }) => coupon);
   return (
@@ -65,11 +63,11 @@ export function Round({ desk, round, onOpen }: Props) {
       </Box>
       <Waits round={round} />
       {due.length === 0 && <Typography color="textSecondary">Nothing has to be ordered this week.</Typography>}
-      {[...shops].map(([id, lines]) => (
+      {shops.map(({ id, name, lines }) => (
         <Box key={id ?? ""} sx={{ mt: 1 }}>
           <Box sx={(theme) => ({ display: "flex", borderBottom: `1px solid ${theme.palette.divider}`, pb: 0.25 })}>
             <Typography variant="body2" sx={{ flex: 1, fontWeight: 700 }}>
-              {name(id)}
+              {name}
             </Typography>
             <Typography variant="body2" color="textSecondary">
               {lines[0]?.quote.order_by_on && weekday(lines[0].quote.order_by_on)}

@@ -97,7 +97,7 @@ export function ThingDrawer({ style, onClose }: { style: string; onClose: () => 
                 {amount(thing.to_order, thing.kind, units)} to buy
               </Typography>
               <Typography variant="body2" color="textSecondary">
-                {packsWords(thing.quote, thing.kind, units)}, {priceWords(thing.quote.cents, currency)}
+                {packsWords(thing.quote, thing.kind, units)}, {priceWords(thing.quote, currency)}
                 {thing.wanted_on && `; wanted ${weekday(thing.wanted_on)}`}
               </Typography>
             </Box>

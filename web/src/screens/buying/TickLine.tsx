@@ -40,7 +40,7 @@ export function TickLine({ line, round, onOpen }: { line: Line; round: Rounds; o
           {notes.join(", ")}
         </Typography>
       </ButtonBase>
-      <Typography sx={{ fontWeight: 600, whiteSpace: "nowrap" }}>{priceWords(line.quote.cents, currency)}</Typography>
+      <Typography sx={{ fontWeight: 600, whiteSpace: "nowrap" }}>{priceWords(line.quote, currency)}</Typography>
     </Box>
   );
 }

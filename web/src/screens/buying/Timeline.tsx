@@ -13,7 +13,7 @@ import { arrivals, onTrial, type Trial } from "./onTrial";
 import { Days, HEAD, LATE, Row, type Scale } from "./TimelineFrame";
 import { columnOf, ComingRow, TrialRow } from "./TimelineRows";
 import type { Desk, Line, Purchase } from "./useBuying";
-import { NOBODY, supplierWords } from "./words";
+import { bySupplier, supplierWords } from "./words";
 
 interface Props {
   desk: Desk;
@@ -26,7 +26,7 @@ interface Props {
 }
 
 /** A day is never narrower than its number. */
-const DAY = 25;
+const DAY = 24;
 /** So far ahead is looked at least and at most. */
 const LEAST_DAYS = 14;
 const MOST_DAYS = 90;
@@ -62,10 +62,7 @@ export function Timeline({ desk, purchases, tagged, onOpen, onOrder, onReceive, 
   const pinned = [...new Set(pins.map(({ visit_on }) => daysFrom(desk.today, visit_on)))].filter(
     (at) => at >= 0 && at < days,
   );
-  const shops: { id: string | null; name: string; about: Desk["suppliers"][number] | null }[] = [
-    ...desk.suppliers.map((about) => ({ id: about.id as string | null, name: about.name, about })),
-    { id: null, name: NOBODY, about: null },
-  ];
+  const shops = bySupplier(desk.suppliers, desk.items);
   const isLate = (line: Line) => line.quote.late;
   const at = (iso: string | null) => columnOf(scale, iso);
 
@@ -74,9 +71,7 @@ export function Timeline({ desk, purchases, tagged, onOpen, onOrder, onReceive, 
       {width > 0 && (
         <Box sx={{ width: HEAD + LATE + 2 + days * day }}>
           <Days scale={scale} pins={pins} />
-          {shops.map(({ id, name, about }) => {
-            const lines = desk.items.filter(({ quote }) => quote.supplier === id);
-            if (lines.length === 0) return null;
+          {shops.map(({ id, name, about, lines }) => {
             const late = lines.filter(isLate);
             const rest = lines.filter((line) => !isLate(line));
             const placed = layCards(

@@ -62,8 +62,8 @@ function Tagged({ thing, today, place }: { thing: Schemas["TaggedThing"]; today:
           </Typography>
           <Typography variant="body2" color={late ? "error" : "textSecondary"}>
             {amount(thing.on_hand, thing.kind, units)}
-            {thing.price_cents !== null && `, ${money(thing.price_cents, currency)} a pack`}.{" "}
-            {price ? "The tag is on for its price" : says}
+            {thing.price_cents !== null && `, ${money(thing.price_cents, currency)} a pack`};{" "}
+            {price ? "the tag is on for its price" : says}
           </Typography>
         </Box>
         <Button size="small" disabled={busy} onClick={() => void decide(0)} aria-label={`Keep ${thing.name}`}>
@@ -117,7 +117,7 @@ export function TrialList({ tagged, purchases, today, onReceive }: Props) {
                   </Typography>
                   <Typography variant="body2" color={late ? "error" : "textSecondary"}>
                     {amount(line.undecided * line.pack_size, line.kind, units)}, {money(line.back_cents, currency)}{" "}
-                    could come back. {says}
+                    could come back; {says}
                   </Typography>
                 </Box>
                 <Button size="small" variant="outlined" onClick={() => onReceive(purchase.id)}>

@@ -8,10 +8,15 @@ export type Purchase = Schemas["Purchase"];
 export type PurchaseLine = Schemas["PurchaseLine"];
 
 /** What lacks over the season, or at one home. */
-export function useBuying(home: string | null, page: number) {
+export function useBuying(home: string | null, page: number, piece: string | null = null) {
   return useQuery({
-    queryKey: [...keys.buying, "desk", home, page],
-    queryFn: () => ask(client.GET("/api/buying", { params: { query: { page, ...(home ? { home } : {}) } } })),
+    queryKey: [...keys.buying, "desk", home, piece, page],
+    queryFn: () =>
+      ask(
+        client.GET("/api/buying", {
+          params: { query: { page, ...(home ? { home } : {}), ...(piece ? { piece } : {}) } },
+        }),
+      ),
     placeholderData: keepPreviousData,
     staleTime: 0,
   });

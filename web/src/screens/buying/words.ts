@@ -1,14 +1,18 @@
+import type { Line } from "./useBuying";
 import type { Schemas } from "../../api/client";
 import { amount } from "../../units/amount";
-import { count, money, type Units } from "../../units/format";
+import { count, counted, money, type Units } from "../../units/format";
 
 type Kind = Schemas["Style"]["kind"];
 
-/** "2 × 4 = 8, 2 over", "1 × 10.0 m, 7.1 m over"; of single things "9". */
+/** What comes one by one. */
+const SINGLE: Partial<Record<Kind, string>> = { light: "string", tree: "tree", wreath: "wreath" };
+
+/** "2 × 4 = 8, 2 over", "1 × 10.0 m, 7.1 m over"; of single things "9 strings". */
 export function packsWords(quote: Schemas["BuyingQuote"], kind: Kind, units: Units): string {
   if (quote.packs.length === 0) return "sold out";
   const packs = quote.packs.map(({ size, count: number }) =>
-    size === 1 ? count(number) : `${count(number)} × ${amount(size, kind, units)}`,
+    size === 1 ? counted(number, SINGLE[kind] ?? "piece") : `${count(number)} × ${amount(size, kind, units)}`,
   );
   const [one] = quote.packs;
   const sum =
@@ -19,8 +23,26 @@ export function packsWords(quote: Schemas["BuyingQuote"], kind: Kind, units: Uni
   return packs.join(" + ") + sum + over + (quote.enough ? "" : ", not enough");
 }
 
-export function priceWords(cents: number | null, currency: string): string {
+export function priceWords({ cents, packs }: Schemas["BuyingQuote"], currency: string): string {
+  if (packs.length === 0) return "";
   return cents === null ? "no price" : money(cents, currency);
+}
+
+/** Suppliers with what is bought there, the one whose first day comes first at the top; at last what nobody sells yet. */
+export function bySupplier<S extends { id: string; name: string }>(suppliers: S[], lines: Line[]): Shop<S>[] {
+  const shops: Shop<S>[] = [
+    ...suppliers.map((about) => ({ id: about.id as string | null, name: about.name, about: about as S | null })),
+    { id: null, name: NOBODY, about: null },
+  ].map((shop) => ({ ...shop, lines: lines.filter(({ quote }) => quote.supplier === shop.id) }));
+  const first = ({ lines: [line] }: Shop<S>) => line?.quote.order_by_on ?? "9";
+  return shops.filter((shop) => shop.lines.length > 0).sort((one, other) => first(one).localeCompare(first(other)));
+}
+
+interface Shop<S> {
+  id: string | null;
+  name: string;
+  about: S | null;
+  lines: Line[];
 }
 
 export const NOBODY = "No supplier yet";

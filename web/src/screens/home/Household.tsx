@@ -61,7 +61,7 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
       {home.totals.pieces > home.totals.pending && (
         <Box>
           <Typography sx={{ fontWeight: 600, fontSize: "1.15rem", lineHeight: 1.35 }}>
-            {money(home.totals.buy_cents, currency)} to buy
+            {money(home.totals.buy_cents, currency)} in packs
           </Typography>
           <Typography variant="body2" color="textSecondary">
             {minutes(home.totals.minutes)} of dressing

@@ -9,7 +9,7 @@ import type { Schemas } from "../../api/client";
 import { WallsInShort } from "../../drawing/room/WallsInShort";
 import { PortraitRow } from "../../drawing/shared/PortraitRow";
 import { ShortButton } from "../../parts/ShortButton";
-import { counted, date, daysToGo, minutes, toBuy } from "../../units/format";
+import { counted, date, daysToGo, minutes, money, weekday } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
 
 const ShortagesDrawer = lazy(async () => ({
@@ -36,7 +36,7 @@ function Reads({ home }: { home: Schemas["SeasonCard"] }) {
 }
 
 /** One home as a row: its date leads, what is short and what wants care follow. */
-export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
+export function HomeCard({ home, late = [] }: { home: Schemas["SeasonCard"]; late?: Schemas["Delivery"][] }) {
   const currency = useCurrency();
   const { totals } = home;
   const [open, setOpen] = useState(false);
@@ -105,7 +105,11 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
           <Typography sx={{ fontWeight: 600 }}>{shortage(totals)}</Typography>
         )}
         <Typography variant="body2" color="textSecondary">
-          {totals.short_lines > 0 && `${toBuy(totals, currency)} to buy`}
+          {totals.short_lines > 0 &&
+            [
+              `${money(totals.buy_cents, currency)} in packs`,
+              ...(totals.unpriced > 0 ? [`${totals.unpriced} unpriced`] : []),
+            ].join(", ")}
         </Typography>
         {totals.minutes > 0 && (
           <Typography variant="body2" color="textSecondary">
@@ -113,14 +117,23 @@ export function HomeCard({ home }: { home: Schemas["SeasonCard"] }) {
           </Typography>
         )}
       </Box>
-      <Box sx={{ display: "flex", gap: 1 }}>
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+        {late[0] && (
+          <Typography variant="body2" sx={{ width: "100%" }}>
+            <strong>Late.</strong> {late[0].name}: there {weekday(late[0].expected_on)}, after the visit.
+            {late.length > 1 && ` And ${late.length - 1} more.`}{" "}
+            <Link component={RouterLink} to={`/buying?home=${home.id}`} sx={{ position: "relative" }}>
+              See buying
+            </Link>
+          </Typography>
+        )}
         {totals.worst && (
           <Icon
             aria-hidden
             sx={{ fontSize: 18, mt: "2px", color: totals.stops > 0 ? "error.main" : "text.secondary" }}
           />
         )}
-        <Typography variant="body2">
+        <Typography variant="body2" sx={{ flex: 1, minWidth: 150 }}>
           {totals.worst && (
             <>
               <strong>{totals.stops > 0 ? "Stop" : "Caution"}.</strong> {totals.worst}

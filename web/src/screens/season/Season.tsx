@@ -12,6 +12,7 @@ import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { Strip } from "../../shell/Strip";
+import { useBuying } from "../buying/useBuying";
 import { HomeCard } from "./HomeCard";
 import { SeasonSummary } from "./SeasonSummary";
 
@@ -26,6 +27,9 @@ export function Season() {
   const [adding, setAdding] = useState(false);
   const [importing, setImporting] = useState(false);
   const desk = season.data;
+  // What is gathered over all homes is one figure, here and there.
+  const buying = useBuying(null, 1).data;
+  const late = buying?.coming.filter((one) => one.late) ?? [];
 
   return (
     <>
@@ -67,9 +71,13 @@ export function Season() {
         )}
         {desk && desk.total > 0 && (
           <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1160 }}>
-            <SeasonSummary homes={desk.items} />
+            <SeasonSummary homes={desk.items} buying={buying?.totals} />
             {desk.items.map((home) => (
-              <HomeCard key={home.id} home={home} />
+              <HomeCard
+                key={home.id}
+                home={home}
+                late={late.filter(({ homes }) => homes.some(({ id }) => id === home.id))}
+              />
             ))}
             {desk.pages > 1 && (
               <Pagination count={desk.pages} page={page} onChange={(_, next) => setPage(next)} sx={{ mt: 2 }} />

@@ -1,10 +1,13 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import Link from "@mui/material/Link";
+import type { ReactNode } from "react";
+import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { count, minutes, money } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
 
-function Sum({ figure, says }: { figure: string; says: string }) {
+function Sum({ figure, says }: { figure: string; says: ReactNode }) {
   return (
     <Box>
       <Typography component="div" sx={{ fontSize: "1.75rem", fontWeight: 600, lineHeight: 1.1 }}>
@@ -18,7 +21,14 @@ function Sum({ figure, says }: { figure: string; says: string }) {
 }
 
 /** The homes on this page in four figures. */
-export function SeasonSummary({ homes }: { homes: Schemas["SeasonCard"][] }) {
+export function SeasonSummary({
+  homes,
+  buying,
+}: {
+  homes: Schemas["SeasonCard"][];
+  /** Gathered over all homes. */
+  buying: Schemas["BuyingTotals"] | undefined;
+}) {
   const currency = useCurrency();
   const next = homes.find((home) => home.days_to_go !== null && (home.days_to_go ?? -1) >= 0);
   const sum = (pick: (totals: Schemas["HomeTotals"]) => number) =>
@@ -33,11 +43,12 @@ export function SeasonSummary({ homes }: { homes: Schemas["SeasonCard"][] }) {
       {next && <Sum figure={next.days_to_go === 0 ? "today" : `${next.days_to_go} days`} says={`until ${next.name}`} />}
       <Sum figure={count(short)} says={`${short === 1 ? "thing" : "things"} short${sofar}`} />
       <Sum
-        figure={money(
-          sum((totals) => totals.buy_cents),
-          currency,
-        )}
-        says={`to buy${sofar}`}
+        figure={buying ? money(buying.cents, currency) : "…"}
+        says={
+          <Link component={RouterLink} to="/buying">
+            {["to buy", ...(buying && buying.late > 0 ? [`${buying.late} late`] : [])].join(", ") + sofar}
+          </Link>
+        }
       />
       <Sum figure={minutes(sum((totals) => totals.minutes))} says={`of dressing${sofar}`} />
     </Box>

@@ -25,7 +25,7 @@ module DeckBough
         end
 
         def findings(outputs)
-          outputs[:late] ? [finding(:order_late, on: outputs[:order_by_on])] : []
+          outputs[:late] ? [finding(:order_late, on: order_by.strftime("%-d %b %Y"))] : []
         end
 
         def working(outputs)
