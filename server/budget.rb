@@ -7,6 +7,7 @@ module DeckBough
     #
     #   Budget.new(database, studio, today: today).of(homes).first[:left_cents] # => 6350
     class Budget
+      NOTHING = { cents: 0, stocked_cents: 0 }.freeze
       SUMS = %i[bought_cents to_buy_cents stock_cents minutes].freeze
 
       def initialize(database, studio, today:)
@@ -42,10 +43,16 @@ module DeckBough
         by_room = pieces.group_by { |piece| piece[:room_id] }
         rooms.to_h do |room|
           told = by_room.fetch(room[:id], []).map { |piece| needs[piece[:id]]&.fetch(:summary) }
-          [room[:id], { bought_cents: bought.fetch(room[:id], 0), to_buy_cents: to_buy.fetch(room[:id], 0),
-                        stock_cents: told.compact.sum { |summary| summary[:stock_cents] },
+          there = bought.fetch(room[:id], NOTHING)
+          [room[:id], { bought_cents: there[:cents], to_buy_cents: to_buy.fetch(room[:id], 0),
+                        stock_cents: from_stock(told.compact, there[:stocked_cents]),
                         minutes: told.compact.sum { |summary| summary[:minutes] }, pending: told.count(&:nil?) }]
         end
+      end
+
+      # What was bought for a room and came is bought, and not the stock's besides.
+      def from_stock(told, stocked_cents)
+        [told.sum { |summary| summary[:stock_cents] } - stocked_cents, 0].max
       end
 
       def home(home, rooms, figures, planned)

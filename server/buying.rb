@@ -39,7 +39,7 @@ module DeckBough
         { today: @today.iso8601, page: page, pages: [(open.size / PER_PAGE.to_f).ceil, 1].max, total: open.size,
           items: here.map { |one| told(one, wants.fetch(one.row[:id], []), alike.fetch(one.row[:id], [])) },
           coming: coming.flat_map { |one| on_its_way(one, wants.fetch(one.row[:id], [])) },
-          suppliers: suppliers(open), totals: totals(open) }
+          suppliers: suppliers(open), totals: totals(open, asked) }
       end
 
       # One thing that lacks, as the desk tells it.
@@ -70,15 +70,7 @@ module DeckBough
       #
       # @return [Hash{String => Integer}] cents by room
       def to_order_by_room
-        open = lacking.select { |one| one.line.to_order.positive? && one.line.quote.cents }
-        wants = @rows.wants(open.map { |one| one.row[:id] })
-        open.each_with_object(Hash.new(0)) do |one, sums|
-          lacks = wants.fetch(one.row[:id], []).group_by { |want| want[:room_id] }
-                       .transform_values { |found| found.sum { |want| want[:lacks] } }
-          next if lacks.empty?
-
-          DeckBough::Buying::Gathering.split(one.line.quote.cents, lacks).each { |room, cents| sums[room] += cents }
-        end
+        split(lacking.select { |one| one.line.to_order.positive? }, :room_id)
       end
 
       # What comes too late, or is to come at all, for one piece.
@@ -164,14 +156,36 @@ module DeckBough
         end
       end
 
+      def here(open, asked)
+        return split(open, :piece).fetch(asked[:piece], 0) if asked[:piece]
+
+        rooms = asked[:room] ? [asked[:room]] : store(Store::Rooms).of_homes([asked[:home]]).map { |room| room[:id] }
+        split(open, :room_id).values_at(*rooms).sum(&:to_i)
+      end
+
+      # What lines cost, by what each room or piece lacks.
+      def split(open, by_what)
+        priced = open.select { |one| one.line.quote.cents }
+        wants = @rows.wants(priced.map { |one| one.row[:id] })
+        priced.each_with_object(Hash.new(0)) do |one, sums|
+          lacks = wants.fetch(one.row[:id], []).group_by { |want| want[by_what] }
+                       .transform_values { |found| found.sum { |want| want[:lacks] } }
+          next if lacks.empty?
+
+          DeckBough::Buying::Gathering.split(one.line.quote.cents, lacks).each { |key, cents| sums[key] += cents }
+        end
+      end
+
       # What the best coupon takes off, and where most of it.
       def coupon(used, lines)
         most = lines[used.off.each_index.max_by { |i| used.off[i] }]
         { **used.coupon.to_h.slice(:percent, :on), off_cents: used.off.sum, best_on: most.row[:name] }
       end
 
-      def totals(open)
+      # Of a home, room or piece also what it has to pay of packs it shares with others.
+      def totals(open, asked)
         { lines: open.size, cents: open.sum { |one| one.line.quote.cents.to_i },
+          here_cents: asked.empty? ? nil : here(open, asked),
           unpriced: open.count { |one| one.line.quote.cents.nil? }, late: open.count { |one| one.line.quote.late? } }
       end
 

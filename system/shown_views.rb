@@ -19,7 +19,7 @@ class ShownViews
     "hanging-map" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").map }],
     "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
     "room-view" => [DESK, ->(at) { at.whole_room("Number Nine, Ropewalk", "Front room") }],
-    "hanging-map-phone" => [PHONE, ->(at) { at.tree("The Signal Loft", "Signal tree").map }],
+    "buying" => [DESK, lambda(&:buying)],
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
     "run-bench-rail" => [DESK, ->(at) { at.run("Tidewaiter's House", "Stair rail").step("Anchors") }],
     "wreath-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Door wreath") }],
@@ -85,6 +85,13 @@ class ShownViews
     @browser.assert_text("What would quiet it")
     # Each piece by its own bench's drawing.
     @browser.assert_selector("canvas", count: 2)
+  end
+
+  def buying
+    sign_in
+    @browser.visit("#{@address}/buying")
+    @browser.assert_text("This week’s round")
+    @browser.assert_text("On trial")
   end
 
   def tree(home, name)

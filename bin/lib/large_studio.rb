@@ -100,11 +100,37 @@ class LargeStudio
     asked = { search: ->(i) { { q: WORDS[i % WORDS.size], page: (i % 3) + 1 } },
               near: ->(i) { { near: COLOURS[i % COLOURS.size] } },
               free: ->(i) { { q: WORDS[i % WORDS.size], from: "2026-12-10", to: "2027-01-05" } } }
-    asked.transform_values do |query|
+    found = asked.transform_values do |query|
       reads(http, headers) { |i| "/api/stock?#{URI.encode_www_form(query.call(i))}" }
     end
+    found.merge(buying: buying(database, http, headers))
   ensure
     database[:styles].where(id: ids).delete if ids
+  end
+
+  # What lacks over the season, with three suppliers who sell half of it each.
+  def buying(database, http, headers)
+    studio = database[:studios].get(:id)
+    offers(database, studio) if database[:suppliers].empty?
+    homes = database[:homes].select_order_map(:id)
+    reads(http, headers) { |i| i % 3 == 2 ? "/api/buying?home=#{homes[i]}" : "/api/buying?page=#{(i % 4) + 1}" }
+  end
+
+  def offers(database, studio)
+    styles = database[:stock_quantities].where { to_buy > 0 }.select_order_map(:style_id)
+    names = %w[Halyard Quayside Moss]
+    suppliers = database[:suppliers].multi_insert(names.each_with_index.map do |name, i|
+      { studio_id: studio, name: name, lead_days: 3 + i, closed_weekdays: Sequel.pg_array([7], :integer) }
+    end, return: :primary_key)
+    rows = styles.each_with_index.flat_map do |style, i|
+      suppliers.each_with_index.filter_map do |supplier, k|
+        next unless (i + k).even?
+
+        { studio_id: studio, style_id: style, supplier_id: supplier, pack_size: 6, price_cents: 880 + (k * 20),
+          asked_on: Date.new(2026, 11, 19) }
+      end
+    end
+    database[:offers].multi_insert(rows)
   end
 
   def thing(database, number)

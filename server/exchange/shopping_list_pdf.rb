@@ -55,7 +55,7 @@ module DeckBough
             write(text, left, right, top)
           end
           @page.text_box price(line[:quote]), at: [@page.bounds.width * 0.88, top - 3],
-                                                      width: @page.bounds.width * 0.12, size: 9, align: :right
+                                              width: @page.bounds.width * 0.12, size: 9, align: :right
           @page.move_down ROW
         end
 

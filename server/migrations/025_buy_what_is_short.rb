@@ -96,7 +96,7 @@ Sequel.migration do
       Float :pack_size, null: false
       Integer :packs, null: false
       Integer :price_cents
-      Integer :off_cents, null: false, default: 0
+      Bignum :off_cents, null: false, default: 0
       TrueClass :trial, null: false, default: false
       Date :decide_by
       # Nothing of it is to come, to be decided or claimed.

@@ -31,9 +31,9 @@ module DeckBough
 
         # It comes on another day.
         def change(id, version, expected_on)
-          day = day("/expected_on", "Comes on", expected_on)
           transaction do
             row = locked(id, "purchase")
+            day = day("/expected_on", "Comes on", expected_on)
             raise Problem.conflict(current: find(id), yours: { expected_on: expected_on }) if row[:version] != version
 
             refuse_before(day, row[:ordered_on])
@@ -110,16 +110,20 @@ module DeckBough
           coming.select { |row| row[:quantity].positive? }.group_by { |row| row[:style_id] }
         end
 
-        # What was bought for the rooms of homes.
+        # What was bought for the rooms of homes, and what of it lies in stock by now.
         #
-        # @return [Hash{String => Integer}] cents by room
+        # @return [Hash{String => Hash}] cents and stocked_cents by room
         def bought_for(home_ids)
           rooms = rows(:rooms).where(home_id: home_ids).select(:id)
           ids = rows(:purchase_shares).where(room_id: rooms).select(:line_id)
           shares = rows(:purchase_shares).where(line_id: ids).order(:line_id, :room_id).to_hash_groups(:line_id)
-          lines.read(rows(:purchase_lines).where(id: ids)).each_with_object(Hash.new(0)) do |row, sums|
+          lines.read(rows(:purchase_lines).where(id: ids)).each_with_object({}) do |row, sums|
             lacked = shares.fetch(row[:id]).to_h { |share| [share[:room_id], share[:quantity]] }
-            DeckBough::Buying::Gathering.split(row[:ordered].cents, lacked).each { |room, cents| sums[room] += cents }
+            { cents: row[:ordered].cents, stocked_cents: row[:ordered].stocked_cents }.each do |name, cents|
+              DeckBough::Buying::Gathering.split(cents, lacked).each do |room, part|
+                (sums[room] ||= Hash.new(0))[name] += part
+              end
+            end
           end
         end
 

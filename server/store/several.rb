@@ -35,6 +35,7 @@ module DeckBough
             goes, stays = both(id, into)
             unless moved?(key)
               refuse_planned(goes)
+              refuse_ordered(goes)
               carry(goes, stays, key, account_id)
               looks(goes, stays)
               retire(goes, true)
@@ -88,6 +89,13 @@ module DeckBough
 
           raise refused("/into",
                         "“#{goes[:name]}” is planned on #{pieces.join(', ')}. Choose the other one there first.")
+        end
+
+        # What is on its way would come as what is there no longer.
+        def refuse_ordered(goes)
+          return unless rows(:purchase_lines).where(style_id: goes[:id], open: true).any?
+
+          raise refused("/into", "“#{goes[:name]}” is on its way. Wait until it came, or take the order back.")
         end
 
         def refused(pointer, message)

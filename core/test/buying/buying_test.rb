@@ -84,6 +84,13 @@ class BuyingTest < CoreTest
     assert_equal [4, nil, 1.9], [told[:packs].first[:count], told[:cents], told[:over]]
   end
 
+  def test_packs_that_cannot_all_be_compared_are_taken_in_the_cheapest_size
+    odd = [{ size: 9.14, price_cents: 100, available: 90_000 }, { size: 7.77, price_cents: 90, available: 90_000 }]
+
+    assert_equal [{ size: 9.14, price_cents: 100, count: 9847 }], quote(90_000, odd).to_h[:packs]
+    assert_equal 400_000, quote(400_000, [{ size: 1, price_cents: 2 }]).to_h[:packs].first[:count]
+  end
+
   def test_who_has_enough_in_time_comes_before_who_is_cheap
     dear = quote(6, [{ size: 6, price_cents: 4000 }])
     late = quote(6, [{ size: 6, price_cents: 1000 }], lead_days: 30)

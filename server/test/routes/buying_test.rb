@@ -213,6 +213,38 @@ class BuyingRoutesTest < ServerTest
     assert_in_delta before, on_hand(one), 1e-6
   end
 
+  def test_what_is_on_its_way_is_not_merged_into_another
+    one = desk["items"].find { |found| found["kind"] == "ornament" }
+    goes = ask(:post, "/api/styles", { name: "Spare drop", kind: "ornament" }, status: 201)
+    order(taken(goes, 1))
+    told = ask(:post, "/api/styles/#{goes['id']}/merge", { into: one["id"], key: SecureRandom.uuid }, status: 422)
+
+    assert_match(/is on its way/, told["errors"].first["message"])
+  end
+
+  def test_one_home_pays_its_share_of_what_it_shares
+    told = ask(:get, "/api/budgets")["items"]
+
+    told.each do |home|
+      assert_equal home["to_buy_cents"], desk("?home=#{home['id']}")["totals"]["here_cents"]
+      home["rooms"].each do |room|
+        assert_equal room["to_buy_cents"], desk("?room=#{room['id']}")["totals"]["here_cents"]
+      end
+    end
+
+    assert_nil desk["totals"]["here_cents"]
+  end
+
+  def test_what_came_is_bought_and_not_the_stocks_besides
+    one = desk["items"].find { |found| found["pieces"] == 1 && found["price_cents"] }
+    before = ask(:get, "/api/budgets")["items"].find { |home| home["id"] == one["homes"].first["id"] }
+    order(taken(one, one["quote"]["packs"].first["count"]), arrived: true)
+    after = ask(:get, "/api/budgets")["items"].find { |home| home["id"] == before["id"] }
+
+    assert_operator after["stock_cents"], :<=, before["stock_cents"]
+    assert_equal before["bought_cents"] + before["to_buy_cents"], after["bought_cents"] + after["to_buy_cents"]
+  end
+
   def test_on_trial_it_is_stock_once_it_was_kept_and_money_comes_back
     one = desk["items"].find { |found| found["price_cents"] }
     before = on_hand(one)

@@ -20,6 +20,11 @@ class ConstraintsTest < ServerTest
       pieces: { kind: "hedge", name: "", settings: Sequel.pg_jsonb([]), out_m: -1 },
       viewpoints: { kind: "roof", name: " ", x_m: -1, heading_deg: 400, eye_m: 9 }, bare_places: { name: " " },
       styles: { kind: "smell", colour: "mauve", pack_size: 0, price_cents: -1 },
+      suppliers: { name: " ", lead_days: -1 }, coupons: { percent: 0, on: "everything" },
+      offers: { pack_size: 0, price_cents: -1, available: -1 }, budgets: { planned_cents: -1 },
+      purchases: { expected_on: Date.new(2000, 1, 1) }, purchase_lines: { packs: 0, off_cents: -1, trial: true },
+      purchase_events: { kind: "sold", packs: 0 }, purchase_shares: { quantity: 0 },
+      studio_prices: { tax_percent: 101, hourly_cents: -1 },
       stock_quantities: { on_hand: -1 }, studios: { units: "cubits", name: "" }, accounts: { role: "guest", email:
         "nowhere" } }.each do |table, values|
       values.each { |column, value| assert_refused { DATABASE[table].update(column => value) } }
@@ -29,7 +34,9 @@ class ConstraintsTest < ServerTest
   def test_no_row_points_into_another_studio
     other = stranger
     { rooms: :homes, places: :rooms, pieces: :rooms, piece_changes: :pieces, stock_quantities: :styles,
-      look_styles: :looks, viewpoints: :rooms, bare_places: :rooms }.each_key do |table|
+      look_styles: :looks, viewpoints: :rooms, bare_places: :rooms, suppliers: :studios, coupons: :suppliers,
+      offers: :styles, purchases: :suppliers, purchase_lines: :purchases, purchase_events: :purchase_lines,
+      purchase_shares: :rooms, budgets: :homes }.each_key do |table|
       next if DATABASE[table].empty?
 
       assert_refused(Sequel::ForeignKeyConstraintViolation) { DATABASE[table].update(studio_id: other) }
@@ -47,7 +54,7 @@ class ConstraintsTest < ServerTest
     numbers = DATABASE.tables.flat_map do |table|
       DATABASE.schema(table).select { |_, about| about[:type] == :float }.map { |name, _| "#{table}.#{name}" }
     end
-    without_unit = numbers.grep_v(/(_(m|mm|g|kg|deg|cents|percent)|\.(watts|litres))\z/).grep_v(/\.lab_/)
+    without_unit = numbers.grep_v(/(_(m|mm|g|kg|deg|cents|percent)|\.(watts|litres|percent))\z/).grep_v(/\.lab_/)
 
     # Of quantities the style says the unit: pieces, ribbon metres.
     assert_equal %w[house_rule_values.value offers.pack_size piece_claims.free piece_claims.held piece_claims.wanted

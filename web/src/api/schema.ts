@@ -3417,6 +3417,8 @@ export interface components {
         BuyingTotals: {
             lines: number;
             cents: number;
+            /** @description what one home */
+            here_cents: number | null;
             unpriced: number;
             late: number;
         };

@@ -39,6 +39,8 @@ module DeckBough
 
       # Whether it can be looked at in a moment.
       def countable?
+        return true if @packs.one?
+
         (rest + @sizes.max) * @packs.each_index.sum { |i| bundles(i) } <= MOST_SUMS
       end
 
@@ -46,6 +48,7 @@ module DeckBough
       def counts
         return Array.new(@packs.size, 0) if @need <= 0
         return @packs.map { |pack| pack[:available] } unless enough?
+        return [(@need / @sizes.first.to_f).ceil] if @packs.one?
 
         found = taken(best)
         found[bulk] += bulk_packs if bulk

@@ -52,6 +52,11 @@ module DeckBough
         paid(packs - of(*PAID_BACK))
       end
 
+      # What of it what is in stock was worth.
+      def stocked_cents
+        paid(stocked)
+      end
+
       # What comes back for so many packs more.
       def back_for(count)
         left = packs - of(*PAID_BACK)

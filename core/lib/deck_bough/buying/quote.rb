@@ -8,7 +8,7 @@ module DeckBough
     #                             wanted_on: Date.new(2026, 11, 28), today: Date.new(2026, 11, 19))
     #   quote.to_h.slice(:cents, :over, :order_by_on) # => { cents: 2960, over: 2, order_by_on: "2026-11-23" }
     class Quote
-      attr_reader :supplier, :packs
+      attr_reader :supplier
 
       # @param need [Numeric] pieces, ribbon metres
       # @param packs [Array<Hash>] size, price_cents (nil where nobody knows it), available
@@ -16,31 +16,38 @@ module DeckBough
       def initialize(need, supplier, packs, wanted_on:, today:, house: HouseRules.default)
         @need = need
         @supplier = supplier
-        @packs = packs
+        @offered = packs
         @wanted_on = wanted_on
         @today = today
         @house = house
       end
 
-      # Cheapest by the rule; where a price is not known, as many as come to the need of the first pack.
-      def counts
-        @counts ||= priced? ? answer[:counts] : [(@need / @packs.first[:size].to_f).round(9).ceil]
+      # Packs that are looked at: all that are offered, but where their odd sizes cannot all be compared, or a price is
+      # not known, one.
+      def packs
+        compared.first
       end
 
-      def priced?
-        @packs.none? { |pack| pack[:price_cents].nil? }
+      # @return [Answer, nil] of buying.packs; nil where a price is not known
+      def answer
+        compared.last
+      end
+
+      # Cheapest by the rule; where a price is not known, as many as come to the need.
+      def counts
+        answer ? answer[:counts] : [(@need / packs.first[:size].to_f).round(9).ceil]
       end
 
       def cents
-        priced? ? answer[:total_cents] : nil
+        answer && answer[:total_cents]
       end
 
       def enough?
-        !priced? || answer[:enough]
+        answer ? answer[:enough] : true
       end
 
       def over
-        [(counts.zip(@packs).sum { |count, pack| count * pack[:size] } - @need).round(6), 0].max
+        [(counts.zip(packs).sum { |count, pack| count * pack[:size] } - @need).round(6), 0].max
       end
 
       # @return [Answer, nil] of buying.order_by; nil while no visit is set
@@ -68,23 +75,28 @@ module DeckBough
           order_by_on: order_by && order_by[:order_by_on], late: late?, arrives_on: supplier.arrives(@today).iso8601 }
       end
 
-      # @return [Answer, nil] the working of the packs
-      def answer
-        return unless priced?
-
-        @answer ||= Catalogue.answer("buying.packs", { "need" => @need, "packs" => said }, house: @house)
-      end
-
       private
 
-      def taken
-        @packs.zip(counts).filter_map do |pack, count|
-          { size: pack[:size], price_cents: pack[:price_cents], count: count } if count.positive?
-        end
+      def compared
+        @compared ||= @offered.any? { |pack| pack[:price_cents].nil? } ? [@offered.first(1), nil] : cheapest
       end
 
-      def said
-        @packs.map { |pack| pack.slice(:size, :price_cents, :available).compact.transform_keys(&:to_s) }
+      def cheapest
+        [@offered, asked(@offered)]
+      rescue InputError
+        alone = @offered.map { |pack| [[pack], asked([pack])] }
+        alone.min_by { |_, answer| [answer[:enough] ? 0 : 1, answer[:total_cents]] }
+      end
+
+      def asked(packs)
+        given = packs.map { |pack| pack.slice(:size, :price_cents, :available).compact.transform_keys(&:to_s) }
+        Catalogue.answer("buying.packs", { "need" => @need, "packs" => given }, house: @house)
+      end
+
+      def taken
+        packs.zip(counts).filter_map do |pack, count|
+          { size: pack[:size], price_cents: pack[:price_cents], count: count } if count.positive?
+        end
       end
     end
   end

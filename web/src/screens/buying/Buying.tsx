@@ -48,7 +48,7 @@ function Sum({ totals }: { totals: Desk["totals"] }) {
   ];
   return (
     <Typography noWrap sx={{ display: { xs: "none", md: "block" }, mr: 1 }} role="status">
-      <strong>{money(totals.cents, currency)}</strong> to buy, {more.join(", ")}
+      <strong>{money(totals.here_cents ?? totals.cents, currency)}</strong> to buy, {more.join(", ")}
     </Typography>
   );
 }

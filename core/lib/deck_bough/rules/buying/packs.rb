@@ -16,7 +16,7 @@ module DeckBough
                                                                           default_says: "no end of them")].freeze
 
         declare id: "buying.packs", title: "Cheapest packs", handbook: "80 Buying",
-                inputs: [Input.number(:need, "Need", "", 0..100_000),
+                inputs: [Input.number(:need, "Need", "", 0..10_000_000),
                          Input.list(:packs, "Packs", PACK, 1..MOST_PACKS)],
                 outputs: { counts: "packs", total_cents: "cents", over: "", enough: "yes/no" }
 
