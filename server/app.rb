@@ -19,8 +19,10 @@ module DeckBough
 
       # How many hanging maps a process remembers.
       KEPT = 200
+      # Lists of what lacks over a season, each with thousands of things in a large studio.
+      GATHERED = 4
 
-      attr_reader :database, :configuration, :clock, :kept, :album
+      attr_reader :database, :configuration, :clock, :kept, :gathered, :album
 
       # @param clock [#call] gives the time; nothing here asks for it otherwise
       def initialize(app = nil, database:, configuration:, clock:)
@@ -28,6 +30,7 @@ module DeckBough
         @configuration = configuration
         @clock = clock
         @kept = KeptAnswers.new(KEPT)
+        @gathered = KeptAnswers.new(GATHERED)
         @album = Photographs::Album.new(configuration.photographs_folder)
         super(app)
       end

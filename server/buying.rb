@@ -8,7 +8,8 @@ module DeckBough
     #   Buying.new(database, studio, today: today).desk[:totals] # => { lines: 13, cents: 24_070, late: 2, … }
     #
     # It takes a fixed number of statements however many things and homes there are. Every figure of a line comes from
-    # Buying::Line of the core.
+    # Buying::Line of the core. What was gathered over all homes is kept with a stamp of all it was reckoned from: as
+    # long as nothing of it changed it is not priced again.
     class Buying
       PER_PAGE = 200
       STYLE = %i[id name kind colour texture shape material pack_size price_cents on_hand to_buy lacking pieces
@@ -16,11 +17,15 @@ module DeckBough
 
       # A thing that lacks, with its line of the core.
       Lacking = Struct.new(:row, :line, :coming)
+      # open: what is to be ordered, first what is ordered first; coming: of which some is on its way.
+      Gathered = Struct.new(:open, :coming, :totals, :suppliers)
 
-      def initialize(database, studio, today:)
+      # @param kept [#fetch, nil] keeps what was gathered
+      def initialize(database, studio, today:, kept: nil)
         @database = database
         @studio = studio
         @today = today
+        @kept = kept
         @rows = store(Store::Buying)
         @suppliers = store(Store::Suppliers)
         @purchases = store(Store::Purchases)
@@ -30,16 +35,16 @@ module DeckBough
       # @return [Hash] a page of lines, those to be ordered first by their day; coming; suppliers with what is bought
       #   there; totals of all lines
       def desk(page: 1, **asked)
-        all = lacking(**asked)
-        open = all.select { |one| one.line.to_order.positive? }.sort_by { |one| order(one) }
-        here = open.slice((page - 1) * PER_PAGE, PER_PAGE) || []
-        coming = all.reject { |one| one.coming.empty? }
+        gathered = asked.empty? ? kept : gathered(asked)
+        here = looked_at(gathered.open.slice((page - 1) * PER_PAGE, PER_PAGE) || [])
+        coming = looked_at(gathered.coming)
         wants = @rows.wants((here + coming).map { |one| one.row[:id] }.uniq)
         alike = alike(here.reject { |one| one.line.quote.in_time? })
-        { today: @today.iso8601, page: page, pages: [(open.size / PER_PAGE.to_f).ceil, 1].max, total: open.size,
+        total = gathered.open.size
+        { today: @today.iso8601, page: page, pages: [(total / PER_PAGE.to_f).ceil, 1].max, total: total,
           items: here.map { |one| told(one, wants.fetch(one.row[:id], []), alike.fetch(one.row[:id], [])) },
           coming: coming.flat_map { |one| on_its_way(one, wants.fetch(one.row[:id], [])) },
-          suppliers: suppliers(open), totals: totals(open, asked) }
+          suppliers: gathered.suppliers, totals: gathered.totals }
       end
 
       # One thing that lacks, as the desk tells it.
@@ -48,7 +53,7 @@ module DeckBough
       # @raise [Problem] where nothing of it lacks
       def one(style_id)
         found = lacking.find { |lacking| lacking.row[:id] == style_id } or raise Problem.not_found("shortage")
-        [found, @rows.wants([style_id]).fetch(style_id, [])]
+        [looked_at([found]).first, @rows.wants([style_id]).fetch(style_id, [])]
       end
 
       # Prices and days of one supplier for all that lacks, as its desk answers.
@@ -78,7 +83,7 @@ module DeckBough
       # @param piece_id [String]
       # @return [Array<Hash>] style, name, quantity, expected_on, late
       def coming_for(piece_id)
-        all = lacking(piece: piece_id).reject { |one| one.coming.empty? }
+        all = looked_at(lacking(piece: piece_id).reject { |one| one.coming.empty? })
         all.flat_map { |one| on_its_way(one, []) }
       end
 
@@ -100,22 +105,43 @@ module DeckBough
         kind.new(@database, @studio[:id])
       end
 
+      def kept
+        return gathered({}) unless @kept
+
+        @kept.fetch([@studio[:id], @today, house.changes, @rows.stamp]) { gathered({}) }
+      end
+
+      def gathered(asked)
+        all = lacking(**asked)
+        open = all.select { |one| one.line.to_order.positive? }.sort_by { |one| order(one) }
+        Gathered.new(open, all.reject { |one| one.coming.empty? }, totals(open, asked), suppliers(open))
+      end
+
       def lacking(**asked)
         found = @rows.short(**asked)
-        ids = found.map { |row| row[:id] }
-        coming = @purchases.coming(ids)
-        offers = @suppliers.offers(ids)
+        coming = @purchases.coming(@rows.styles)
+        offers = @suppliers.offers(@rows.styles)
         found.map do |row|
           mine = coming.fetch(row[:id], [])
           Lacking.new(row, line(row, mine, offers.fetch(row[:id], {})), mine)
         end
       end
 
+      # What is shown is known of few.
+      def looked_at(lacking)
+        looks = @rows.looks(lacking.map { |one| one.row[:id] })
+        lacking.map { |one| Lacking.new(one.row.merge(looks.fetch(one.row[:id])), one.line, one.coming) }
+      end
+
       def line(row, coming, offers)
         DeckBough::Buying::Line.new(to_buy: row[:to_buy], coming: coming.sum { |one| one[:quantity] },
-                                    wanted_on: row[:wanted_on], today: @today, offers: offers, suppliers: values,
-                                    bought_at: row[:bought_at], house: house,
+                                    wanted_on: row[:wanted_on], days: days, offers: offers, suppliers: values,
+                                    bought_at: row[:bought_at],
                                     own_pack: { size: row[:pack_size], price_cents: row[:price_cents] })
+      end
+
+      def days
+        @days ||= DeckBough::Buying::OrderDays.new(today: @today, house: house)
       end
 
       def values
@@ -124,9 +150,11 @@ module DeckBough
 
       # What is ordered first comes first; what nobody waits for last.
       def order(one)
-        answer = one.line.quote.order_by
-        [answer ? answer[:order_by_on] : "9999", one.row[:kind], one.row[:name], one.row[:id]]
+        [one.line.quote.order_by&.number || NEVER, one.row[:kind], one.row[:name], one.row[:id]]
       end
+
+      NEVER = Float::INFINITY
+      private_constant :NEVER
 
       def homes(wants)
         wants.group_by { |want| want[:home_id] }.map do |id, found|

@@ -38,7 +38,7 @@ module DeckBough
       end
 
       def quote(one, quote)
-        answers = [quote.answer, quote.order_by].compact
+        answers = [quote.answer, quote.order_by&.answer].compact
         { **quote.to_h, name: quote.supplier.name, lead_days: quote.supplier.lead_days,
                         chosen: quote.supplier.id == one.line.quote.supplier.id,
                         working: answers.flat_map(&:working).map { |step| step(step) },

@@ -12,8 +12,14 @@ Sequel.migration do
       add_constraint(:stock_move_reason, reason: [*before, "sent_back"])
     end
 
-    # How much of a style lacks at once at most; kept by Store::Claims wherever it shares out.
-    alter_table(:stock_quantities) { add_column :to_buy, Float, null: false, default: 0 }
+    # How much of a style lacks at once at most, what each piece lacks by itself together, how many pieces do, and the
+    # first visit among theirs; kept by Store::Claims wherever it shares out.
+    alter_table(:stock_quantities) do
+      add_column :to_buy, Float, null: false, default: 0
+      add_column :lacking, Float, null: false, default: 0
+      add_column :lacking_pieces, Integer, null: false, default: 0
+      add_column :wanted_on, Date
+    end
     run <<~SQL
       create index stock_quantities_to_buy on stock_quantities (studio_id, style_id) where to_buy > 0
     SQL
@@ -170,7 +176,7 @@ Sequel.migration do
     # Likewise of what was shared out before.
     run <<~SQL
       with wants as (
-        select piece_claims.studio_id, piece_claims.style_id, piece_claims.wanted,
+        select piece_claims.studio_id, piece_claims.style_id, piece_claims.wanted, piece_claims.held, homes.visit_on,
                coalesce(homes.visit_on, '-infinity'::date) as first, coalesce(homes.strike_on, 'infinity'::date) as last
         from piece_claims
         join styles on styles.id = piece_claims.style_id
@@ -185,17 +191,23 @@ Sequel.migration do
                     where w.style_id = begun.style_id and begun.day between w.first and w.last)) as wanted
         from begun group by 1, 2
       )
-      insert into stock_quantities (studio_id, style_id, on_hand, to_buy)
-      select studio_id, style_id, 0, round(wanted::numeric, 6) from at_once
+      , lacks as (
+        select style_id, sum(wanted - held) as lacking, count(*) as pieces, min(visit_on) as wanted_on
+        from wants where wanted - held > 1e-6 group by 1
+      )
+      insert into stock_quantities (studio_id, style_id, on_hand, to_buy, lacking, lacking_pieces, wanted_on)
+      select studio_id, style_id, 0, round(wanted::numeric, 6), coalesce(lacking, 0), coalesce(pieces, 0), wanted_on
+      from at_once left join lacks using (style_id)
       on conflict (style_id) do update
-        set to_buy = greatest(round((excluded.to_buy - stock_quantities.on_hand)::numeric, 6), 0)
+        set to_buy = greatest(round((excluded.to_buy - stock_quantities.on_hand)::numeric, 6), 0),
+            lacking = excluded.lacking, lacking_pieces = excluded.lacking_pieces, wanted_on = excluded.wanted_on
     SQL
   end
 
   down do
     drop_table :studio_prices, :budgets, :purchase_shares, :purchase_events, :purchase_lines
     drop_table :purchases, :bought_at, :offers, :coupons, :suppliers
-    alter_table(:stock_quantities) { drop_column :to_buy }
+    alter_table(:stock_quantities) { %i[to_buy lacking lacking_pieces wanted_on].each { |name| drop_column name } }
     alter_table(:stock_moves) { drop_constraint(:stock_move_reason) }
     from(:stock_moves).where(reason: "sent_back").update(reason: "counted")
     alter_table(:stock_moves) { add_constraint(:stock_move_reason, reason: before) }

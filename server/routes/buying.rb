@@ -79,7 +79,7 @@ module DeckBough
         end
 
         def buying
-          @buying ||= Server::Buying.new(context.database, studio, today: today)
+          @buying ||= Server::Buying.new(context.database, studio, today: today, kept: context.gathered)
         end
 
         def looked_at

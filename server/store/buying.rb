@@ -13,23 +13,56 @@ module DeckBough
         MOST_WANTS = 400
 
         # @param home, room, piece [String, nil] ids: only what lacks there
-        # @return [Array<Hash>] styles with on_hand, to_buy, wanted_on (Date of the first visit it lacks at), lacking
-        #   (the sum of what each piece lacks there), pieces (how many), bought_at
+        # @return [Array<Hash>] id, kind and name of styles with pack_size, price_cents, on_hand, to_buy, wanted_on
+        #   (Date of the first visit it lacks at), lacking (the sum of what each piece lacks there), pieces (how many),
+        #   bought_at
         def short(home: nil, room: nil, piece: nil)
           kept = Sequel[:stock_quantities]
-          lacking = lacking(home: home, room: room, piece: piece).as(:lacking)
-          database[:stock_quantities].join(:styles, id: kept[:style_id]).join(lacking, style_id: kept[:style_id])
-                                     .left_join(:bought_at, style_id: kept[:style_id])
-                                     .where(kept[:studio_id] => studio_id).where(kept[:to_buy] > Lots::LEAST)
-                                     .order(Sequel.asc(:wanted_on, nulls: :last), Sequel[:styles][:kind],
-                                            Sequel[:styles][:name])
-                                     .limit(MOST)
-                                     .select(*of_styles(*LOOKS, *SIZES, :material, :pack_size, :price_cents),
-                                             kept[:on_hand], kept[:to_buy], Sequel[:lacking][:wanted_on],
-                                             Sequel[:lacking][:lacking], Sequel[:lacking][:pieces],
-                                             Sequel[:bought_at][:supplier_id].as(:bought_at))
-                                     .all
+          found = worth_buying.join(:styles, id: kept[:style_id]).left_join(:bought_at, style_id: kept[:style_id])
+                              .limit(MOST)
+          asked = { Sequel[:homes][:id] => home, Sequel[:rooms][:id] => room, Sequel[:pieces][:id] => piece }.compact
+          found = found.join(lacking(asked).as(:here), style_id: kept[:style_id]) unless asked.empty?
+          from = asked.empty? ? KEPT : HERE
+          days = Hash.new { |all, text| all[text] = text && Date.iso8601(text) }
+          in_one(found, *COLUMNS.values, *from).map do |values|
+            NAMES.zip(values).to_h.tap { |row| row[:wanted_on] = days[row[:wanted_on]] }
+          end
         end
+
+        # What all that lacks is reckoned from, in short: another text means that something of it changed.
+        #
+        # @return [String]
+        def stamp
+          open = rows(:purchase_lines).where(open: true)
+          told = [worth_buying.from_self(alias: :stock_quantities), rows(:offers), rows(:suppliers), rows(:coupons),
+                  rows(:bought_at), open, rows(:purchase_events).where(line_id: open.select(:id)),
+                  rows(:purchases).where(id: open.select(:purchase_id)),
+                  rows(:styles).where(id: styles).select(:id, :version).from_self(alias: :styles)]
+          database.get(Sequel.function(:concat_ws, " ", *told.map { |dataset| content(dataset) }))
+        end
+
+        # @return [Sequel::Dataset] what lacks, as the ids of styles
+        def styles
+          worth_buying.select(Sequel[:stock_quantities][:style_id])
+        end
+
+        # What a list shows of things beside what it reckons with.
+        #
+        # @return [Hash{String => Hash}] by id: colour, texture, shape, material, diameter_mm, length_m, across_m
+        def looks(ids)
+          rows(:styles).where(id: ids).select(:id, :colour, :texture, :shape, :material, *SIZES)
+                       .to_h { |row| [row[:id], row.except(:id)] }
+        end
+
+        COLUMNS = { id: Sequel[:styles][:id], kind: Sequel[:styles][:kind], name: Sequel[:styles][:name],
+                    pack_size: Sequel[:styles][:pack_size], price_cents: Sequel[:styles][:price_cents],
+                    on_hand: Sequel[:stock_quantities][:on_hand], to_buy: Sequel[:stock_quantities][:to_buy],
+                    bought_at: Sequel[:bought_at][:supplier_id] }.freeze
+        NAMES = [*COLUMNS.keys, :wanted_on, :lacking, :pieces].freeze
+        # Over all homes it is kept, of some it is added up.
+        KEPT = %i[wanted_on lacking lacking_pieces].map { |name| Sequel[:stock_quantities][name] }.freeze
+        HERE = %i[wanted_on lacking pieces].map { |name| Sequel[:here][name] }.freeze
+        private_constant :COLUMNS, :NAMES, :KEPT, :HERE
 
         LOOKS = %i[id name kind colour texture shape].freeze
         SIZES = %i[diameter_mm length_m across_m].freeze
@@ -77,6 +110,21 @@ module DeckBough
 
         private
 
+        # How many rows, and a sum of what each says.
+        def content(dataset)
+          table = dataset.first_source_alias
+          hashed = Sequel.function(:hashtextextended, Sequel.cast(Sequel.identifier(table), String), 0)
+          dataset.select(Sequel.function(:concat, Sequel.function(:count).*, ":", Sequel.function(:sum, hashed)))
+        end
+
+        def worth_buying
+          rows(:stock_quantities).where(Sequel[:stock_quantities][:to_buy] > Lots::LEAST)
+        end
+
+        def rows(table)
+          table == :stock_quantities ? database[table].where(Sequel[table][:studio_id] => studio_id) : super
+        end
+
         def of_styles(*names)
           names.map { |name| Sequel[:styles][name] }
         end
@@ -85,19 +133,21 @@ module DeckBough
           Sequel[:piece_claims][:wanted] - Sequel[:piece_claims][:held]
         end
 
-        def lacking(home:, room:, piece:)
-          asked = { Sequel[:homes][:id] => home, Sequel[:rooms][:id] => room, Sequel[:pieces][:id] => piece }.compact
+        def lacking(asked)
           claims.where(asked).group(Sequel[:piece_claims][:style_id])
                 .select(Sequel[:piece_claims][:style_id], Sequel.function(:sum, lacks).as(:lacking),
                         Sequel.function(:min, Sequel[:homes][:visit_on]).as(:wanted_on),
                         Sequel.function(:count).*.as(:pieces))
         end
 
-        # Claims of pieces there are that get less than they want.
+        # Claims of pieces there are that get less than they want; a client's own thing is bought for that home only.
         def claims
           kept = Sequel[:piece_claims]
           database[:piece_claims].join(:pieces, id: kept[:piece_id]).join(:rooms, id: Sequel[:pieces][:room_id])
                                  .join(:homes, id: Sequel[:rooms][:home_id])
+                                 .join(:styles, id: kept[:style_id])
+                                 .where(Sequel.function(:coalesce, :owner_home_id, Sequel[:homes][:id]) =>
+                                          Sequel[:homes][:id])
                                  .where(kept[:studio_id] => studio_id, Sequel[:pieces][:deleted_at] => nil,
                                         Sequel[:rooms][:deleted_at] => nil, Sequel[:homes][:deleted_at] => nil)
                                  .where(lacks > Lots::LEAST)

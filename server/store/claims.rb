@@ -31,7 +31,7 @@ module DeckBough
           return if styles.empty?
 
           transaction do
-            lock(styles)
+            known = lock(styles)
             there = on_hand(styles)
             standing = standing(styles)
             shared = standing.to_h { |style, claims| [style, shares(there.fetch(style, 0), claims)] }
@@ -39,7 +39,9 @@ module DeckBough
               claims.filter_map { |claim| changed(claim, shared[style].fetch(claim[:piece_id])) }
             end)
             keep_full_days(there.to_h { |style, much| [style, full(standing[style].to_a, shared[style], much)] })
-            keep_to_buy(styles.to_h { |style| [style, to_buy(standing.fetch(style, []), there.fetch(style, 0))] })
+            keep_lacks(known.to_h do |style|
+              [style, lacks(standing.fetch(style, []), shared[style], there.fetch(style, 0))]
+            end)
           end
         end
 
@@ -205,19 +207,25 @@ module DeckBough
                   .update(full_days: Sequel[:told][:days])
         end
 
-        # A client's own thing is bought for that client's home only.
-        def to_buy(claims, there)
+        # What lacks of a style. A client's own thing is bought for that client's home only.
+        def lacks(claims, shares, there)
           at_home = claims.select { |claim| [nil, claim[:home_id]].include?(claim[:owner_home_id]) }
-          DeckBough::Buying::Gathering.to_buy(at_home.map { |claim| value(claim) }, on_hand: there)
+          short = at_home.to_h { |claim| [claim, claim[:wanted] - shares.fetch(claim[:piece_id]).held] }
+                         .select { |_, much| much > Lots::LEAST }
+          { to_buy: DeckBough::Buying::Gathering.to_buy(at_home.map { |claim| value(claim) }, on_hand: there),
+            lacking: short.values.sum.round(Stock::PLACES), lacking_pieces: short.size,
+            wanted_on: short.keys.filter_map { |claim| claim[:visit_on] }.min }
         end
 
         # Also of what nobody ever had.
-        def keep_to_buy(quantities)
-          known = rows(:styles).where(id: quantities.keys).select_map(:id)
-          told = known.map { |style| { studio_id: studio_id, style_id: style, to_buy: quantities.fetch(style) } }
-          changed = Sequel[:excluded][:to_buy]
-          database[:stock_quantities].insert_conflict(target: :style_id, update: { to_buy: changed },
-                                                      update_where: Sequel[:stock_quantities][:to_buy] !~ changed)
+        def keep_lacks(lacks)
+          told = lacks.map { |style, much| { studio_id: studio_id, style_id: style, **much } }
+          fresh = %i[to_buy lacking lacking_pieces wanted_on].to_h { |name| [name, Sequel[:excluded][name]] }
+          changed = fresh.map do |name, value|
+            Sequel.lit("? is distinct from ?", Sequel[:stock_quantities][name], value)
+          end
+          database[:stock_quantities].insert_conflict(target: :style_id, update: fresh,
+                                                      update_where: changed.reduce(:|))
                                      .multi_insert(told)
         end
 

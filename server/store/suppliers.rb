@@ -145,14 +145,14 @@ module DeckBough
 
         # What is asked for packs of some styles where one buys.
         #
-        # @return [Hash{String => Hash{String => Array<Hash>}}] by style and supplier: size, price_cents, available,
-        #   asked_on
+        # @param style_ids [Array<String>, Sequel::Dataset]
+        # @return [Hash{String => Hash{String => Array<Hash>}}] by style and supplier: size, price_cents, available
         def offers(style_ids)
           from = present.where(not_from_here: false).select(:id)
           found = rows(:offers).where(style_id: style_ids, supplier_id: from).order(:style_id, :supplier_id, :pack_size)
-          found.each_with_object({}) do |row, all|
-            ((all[row[:style_id]] ||= {})[row[:supplier_id]] ||= []) <<
-              { size: row[:pack_size], **row.slice(:price_cents, :available), asked_on: row[:asked_on].iso8601 }
+          told = in_one(found, :style_id, :supplier_id, :pack_size, :price_cents, :available)
+          told.each_with_object({}) do |(style, supplier, size, cents, available), all|
+            ((all[style] ||= {})[supplier] ||= []) << { size: size, price_cents: cents, available: available }
           end
         end
 

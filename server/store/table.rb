@@ -66,6 +66,16 @@ module DeckBough
             pages: [(total / per_page.to_f).ceil, 1].max, total: total }
         end
 
+        # Rows by the thousand, each a list of its columns: the database puts them into one text, which is read in a
+        # third of the time. Days come as ISO texts.
+        #
+        # @return [Array<Array>]
+        def in_one(dataset, *columns)
+          told = dataset.select(Sequel.function(:json_build_array, *columns).as(:told))
+          text = database[told.as(:rows)].get(Sequel.cast(Sequel.function(:json_agg, :told), String))
+          text ? JSON.parse(text) : []
+        end
+
         # What the pieces of it kept of stock is free for others.
         #
         # @param pieces [Sequel::Dataset, Array<String>] their ids

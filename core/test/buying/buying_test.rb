@@ -4,6 +4,7 @@ require_relative "../core_test"
 
 class BuyingTest < CoreTest
   TODAY = Date.new(2026, 11, 19)
+  DAYS = Buying::OrderDays.new(today: TODAY)
 
   def claim(id, wanted, first = nil, last = nil)
     Stock::Claim.new(id: id, wanted: wanted, first_day: first, last_day: last)
@@ -68,7 +69,7 @@ class BuyingTest < CoreTest
   end
 
   def quote(need, packs, **more)
-    Buying::Quote.new(need, shop(**more), packs, wanted_on: Date.new(2026, 11, 28), today: TODAY)
+    Buying::Quote.new(need, shop(**more), packs, wanted_on: Date.new(2026, 11, 28), days: DAYS)
   end
 
   def test_a_quote_is_packs_price_and_days
@@ -100,7 +101,7 @@ class BuyingTest < CoreTest
   end
 
   def line(**more)
-    Buying::Line.new(to_buy: 9, wanted_on: Date.new(2026, 11, 28), today: TODAY,
+    Buying::Line.new(to_buy: 9, wanted_on: Date.new(2026, 11, 28), days: DAYS,
                      own_pack: { size: 4, price_cents: 1480 }, **more)
   end
 

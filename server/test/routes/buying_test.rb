@@ -119,6 +119,47 @@ class BuyingRoutesTest < ServerTest
     assert_match(/not from here/, told["errors"].first["message"])
   end
 
+  # What was gathered is kept only as long as nothing it was reckoned from changed.
+  def test_the_list_is_never_an_old_one
+    one = desk["items"].find { |found| found["wanted_on"] && found["price_cents"] }
+    shop = supplier("Fresh", lead_days: 2)
+    bought = nil
+    home = homes.find { |found| found["id"] == one["homes"].first["id"] }
+    { offered: -> { offer(shop, one, 2, 150) }, dearer: -> { offer(shop, one, 2, 160) },
+      closed: lambda {
+        ask(:put, "/api/suppliers/#{shop['id']}", { version: 1, name: "Fresh", closed_weekdays: [1, 2, 3] })
+      },
+      coupon: lambda {
+        ask(:put, "/api/suppliers/#{shop['id']}", { version: 2, name: "Fresh", coupons: [{ percent: 5 }] })
+      },
+      chosen: -> { ask(:put, "/api/buying/styles/#{one['id']}/supplier", { supplier: shop["id"] }) },
+      renamed: -> { rename(one) }, ordered: -> { bought = order({ style: one["id"], pack_size: 2, packs: 1 }) },
+      later: -> { ask(:put, "/api/purchases/#{bought['id']}", { version: 1, expected_on: "2026-12-24" }) },
+      came: -> { happen(bought, "arrived", 1) }, moved: -> { move(home, "2026-12-20") },
+      ruled: -> { ask(:put, "/api/house-rules/buying.slack_days", { was: 2, value: 9 }) } }.each do |name, act|
+      before = desk
+      act.call
+
+      refute_equal before, desk, name
+      assert_equal fresh, desk, name
+    end
+  end
+
+  def fresh
+    studio = Server::Store::Studios.new(DATABASE).find(demo)
+    JSON.parse(JSON.generate(Server::Buying.new(DATABASE, studio, today: TODAY.to_date).desk))
+  end
+
+  def rename(style)
+    kept = ask(:get, "/api/styles/#{style['id']}")
+    said = Server::Store::Styles::FIELDS.to_h { |name| [name.to_s, kept[name.to_s]] }
+    ask(:put, "/api/styles/#{style['id']}", said.merge("version" => kept["version"], "name" => "Renamed"))
+  end
+
+  def move(home, visit_on)
+    ask(:put, "/api/homes/#{home['id']}", home.except("id", "changed_at").merge("visit_on" => visit_on))
+  end
+
   def test_closed_days_move_the_order_day
     one = desk["items"].find { |found| found["wanted_on"] }
     open_day = Date.iso8601(one["wanted_on"]) - 3

@@ -60,6 +60,7 @@ class ConstraintsTest < ServerTest
     assert_equal %w[house_rule_values.value offers.pack_size piece_claims.free piece_claims.held piece_claims.wanted
                     piece_cuts.quantity purchase_lines.pack_size purchase_shares.quantity recipe_materials.quantity
                     recipes.batch stock_lots.quantity stock_move_lots.quantity stock_moves.quantity
+                    stock_quantities.lacking
                     stock_quantities.on_hand stock_quantities.to_buy styles.pack_size], without_unit.sort
   end
 

@@ -12,6 +12,7 @@ module DeckBough
     class CheapestPacks
       # Sizes are told apart to a millimetre of ribbon.
       FINEST = 1000
+      SLIGHT = 1e-6
       # Sums that are looked at, all packs together, at most.
       MOST_SUMS = 3_000_000
 
@@ -25,30 +26,29 @@ module DeckBough
       # @param need [Numeric] pieces, ribbon metres
       # @param packs [Array<Hash>] size, price_cents, and available: how many there are, nil where nobody knows an end
       def initialize(need, packs)
+        @wanted = need
         @packs = packs
-        @sizes = packs.map { |pack| (pack[:size] * FINEST).round }
-        @grain = @sizes.reduce(0) { |all, size| all.gcd(size) }
-        @sizes = @sizes.map { |size| size / @grain }
-        @need = (need * FINEST / @grain.to_f).round(9).ceil
       end
 
       # Whether all that can be had comes to the need.
       def enough?
-        endless? || @packs.each_index.sum { |i| @sizes[i] * @packs[i][:available] } >= @need
+        return @enough if defined?(@enough)
+
+        @enough = endless? || @packs.sum { |pack| pack[:size] * pack[:available] } >= @wanted - SLIGHT
       end
 
       # Whether it can be looked at in a moment.
       def countable?
         return true if @packs.one?
 
-        (rest + @sizes.max) * @packs.each_index.sum { |i| bundles(i) } <= MOST_SUMS
+        (rest + sizes.max) * @packs.each_index.sum { |i| bundles(i) } <= MOST_SUMS
       end
 
       # @return [Array<Integer>] packs of each, in their order; all there are where that is not enough
       def counts
-        return Array.new(@packs.size, 0) if @need <= 0
+        return Array.new(@packs.size, 0) if @wanted <= 0
         return @packs.map { |pack| pack[:available] } unless enough?
-        return [(@need / @sizes.first.to_f).ceil] if @packs.one?
+        return [single] if @packs.one?
 
         found = taken(best)
         found[bulk] += bulk_packs if bulk
@@ -61,16 +61,34 @@ module DeckBough
 
       private
 
+      # Free of the last bits of a division: three packs of a third are one.
+      def single
+        (@wanted / @packs.first[:size].to_f).round(9).ceil
+      end
+
+      # Sizes as multiples of what they have in common.
+      def sizes
+        @sizes ||= begin
+          fine = @packs.map { |pack| (pack[:size] * FINEST).round }
+          @grain = fine.reduce(0) { |all, size| all.gcd(size) }
+          fine.map { |size| size / @grain }
+        end
+      end
+
+      def need
+        @need ||= sizes && (@wanted * FINEST / @grain.to_f).round(9).ceil
+      end
+
       # The pack without end that costs least by its size; of those that cost the same the largest.
       def bulk
         return @bulk if defined?(@bulk)
 
         endless = @packs.each_index.select { |i| @packs[i][:available].nil? }
-        @bulk = endless.min_by { |i| [price(i), -@sizes[i]] }
+        @bulk = endless.min_by { |i| [price(i), -sizes[i]] }
       end
 
       def price(index)
-        Rational(@packs[index][:price_cents], @sizes[index])
+        Rational(@packs[index][:price_cents], sizes[index])
       end
 
       # What there is of packs that are cheaper still is looked at as a whole.
@@ -78,8 +96,8 @@ module DeckBough
         return 0 unless bulk
 
         cheaper = @packs.each_index.select { |i| @packs[i][:available] && price(i) <= price(bulk) }
-        there = cheaper.sum { |i| @sizes[i] * @packs[i][:available] }
-        [(@need - there - (@sizes[bulk] * @sizes.max)) / @sizes[bulk], 0].max
+        there = cheaper.sum { |i| sizes[i] * @packs[i][:available] }
+        [(need - there - (sizes[bulk] * sizes.max)) / sizes[bulk], 0].max
       end
 
       # In how many goes a pack is looked at.
@@ -88,11 +106,11 @@ module DeckBough
       end
 
       def rest
-        @need - (bulk ? bulk_packs * @sizes[bulk] : 0)
+        need - (bulk ? bulk_packs * sizes[bulk] : 0)
       end
 
       def best
-        last = rest + @sizes.max - 1
+        last = rest + sizes.max - 1
         (rest..last).filter_map { |sum| ways(last)[sum] }.min_by { |way| [way.cents, way.sum, way.packs] }
       end
 
@@ -104,12 +122,12 @@ module DeckBough
       end
 
       def with(index, before, last)
-        most = @packs[index][:available] || (last / @sizes[index])
-        most < last / @sizes[index] ? with_some(index, before, most) : with_any(index, before.dup)
+        most = @packs[index][:available] || (last / sizes[index])
+        most < last / sizes[index] ? with_some(index, before, most) : with_any(index, before.dup)
       end
 
       def with_any(index, ways)
-        size = @sizes[index]
+        size = sizes[index]
         (size...ways.size).each do |sum|
           way = ways[sum - size] && more(ways[sum - size], index, 1)
           ways[sum] = way if way&.better_than?(ways[sum])
@@ -130,7 +148,7 @@ module DeckBough
       end
 
       def with_bundle(index, ways, taken)
-        size = @sizes[index] * taken
+        size = sizes[index] * taken
         (ways.size - 1).downto(size) do |sum|
           way = ways[sum - size] && more(ways[sum - size], index, taken)
           ways[sum] = way if way&.better_than?(ways[sum])
@@ -139,7 +157,7 @@ module DeckBough
       end
 
       def more(way, index, taken)
-        Way.new(way.cents + (@packs[index][:price_cents] * taken), way.sum + (@sizes[index] * taken),
+        Way.new(way.cents + (@packs[index][:price_cents] * taken), way.sum + (sizes[index] * taken),
                 way.packs + taken, index, taken, way)
       end
 

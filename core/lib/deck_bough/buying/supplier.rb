@@ -45,7 +45,6 @@ module DeckBough
         @lead_days = lead_days
         @closed_weekdays = closed_weekdays
         @closed_on = closed_on
-        @order_by = {}
       end
 
       def open?(day)
@@ -59,11 +58,9 @@ module DeckBough
 
       # @return [Answer] of the rule buying.order_by
       def order_by(wanted_on, today:, house: HouseRules.default)
-        # Hundreds of things are wanted for a handful of visits.
-        @order_by[[wanted_on, today, house]] ||=
-          Catalogue.answer("buying.order_by", { "wanted_on" => wanted_on.iso8601, "lead_days" => lead_days,
-                                                "today" => today.iso8601, "closed" => closed_before(wanted_on) },
-                           house: house)
+        Catalogue.answer("buying.order_by", { "wanted_on" => wanted_on.iso8601, "lead_days" => lead_days,
+                                              "today" => today.iso8601, "closed" => closed_before(wanted_on) },
+                         house: house)
       end
 
       private
