@@ -17,6 +17,29 @@ class MeasuredRoomTest < SystemTest
     type_length "Free depth", "150 cm"
   end
 
+  def test_readings_of_the_distance_meter_go_to_the_next_empty_measure_and_are_taken_back
+    at_the_desk
+    click_link "Number Nine, Ropewalk", match: :first
+    click_link "Measure a room"
+    type_length "Depth", "4 m"
+    click_button "Distance meter"
+    meter = find("section[aria-label='Distance meter']")
+
+    assert_text "The next reading is Width"
+    meter.click_button("Take a reading")
+
+    assert_text "The next reading is Ceiling height"
+    assert_field "Width", with: /m\z/
+    assert_field "Depth", with: "4.00 m"
+    meter.click_button("Take a reading")
+
+    assert_text "The next reading is From the left, place 1"
+    meter.click_button("Take back Ceiling height")
+
+    assert_field "Ceiling height", with: ""
+    assert_text "The next reading is Ceiling height"
+  end
+
   def test_survey_best_size_tree_dials_working_and_all_of_it_again_after_a_reload
     at_the_desk
     measure_the_attic

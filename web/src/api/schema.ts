@@ -2830,6 +2830,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meter/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the distance meter read after the last one that is known */
+        get: operations["nextReading"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/find": {
         parameters: {
             query?: never;
@@ -3706,6 +3723,10 @@ export interface components {
             /** @enum {string} */
             tag: "may_go_back" | "price_only";
             decide_by?: string | null;
+        };
+        MeterReading: {
+            number: number;
+            metres: number;
         };
         SeveralSet: {
             /** @enum {string} */
@@ -11607,6 +11628,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LengthReading"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    nextReading: {
+        parameters: {
+            query?: {
+                /** @description the number of that one */
+                after?: number;
+                /** @description what is measured */
+                of?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The reading */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeterReading"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -66,7 +66,6 @@ export function BudgetList({ budgets, onPlan }: { budgets: Budget[]; onPlan: (ho
           <ButtonBase
             key={budget.id}
             onClick={() => onPlan(budget.id)}
-            aria-label={`Budget of ${budget.name}`}
             sx={(theme) => ({
               display: "block",
               width: "100%",

@@ -165,7 +165,7 @@ export function ThingDrawer({ style, onClose }: { style: string; onClose: () => 
             {thing.alike.length > 0 && thing.wants[0] && (
               <Typography variant="body2" color="textSecondary">
                 Change it on the bench of{" "}
-                <Link component={RouterLink} to={`/pieces/${thing.wants[0].piece}`}>
+                <Link component={RouterLink} to={`/pieces/${thing.wants[0].piece}`} underline="always">
                   {thing.wants[0].name}
                 </Link>
                 , or make do there with what is on hand.

@@ -122,7 +122,12 @@ export function HomeCard({ home, late = [] }: { home: Schemas["SeasonCard"]; lat
           <Typography variant="body2" sx={{ width: "100%" }}>
             <strong>Late.</strong> {late[0].name}: there {weekday(late[0].expected_on)}, after the visit.
             {late.length > 1 && ` And ${late.length - 1} more.`}{" "}
-            <Link component={RouterLink} to={`/buying?home=${home.id}`} sx={{ position: "relative" }}>
+            <Link
+              component={RouterLink}
+              to={`/buying?home=${home.id}`}
+              underline="always"
+              sx={{ position: "relative" }}
+            >
               See buying
             </Link>
           </Typography>

@@ -16,6 +16,7 @@ import { FormAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
 import { HouseholdFields } from "./HouseholdFields";
 import { Paints } from "./Paints";
+import { Meter } from "./Meter";
 import { PlacesFields } from "./PlacesFields";
 import { OpeningsFields } from "./plan/OpeningsFields";
 import { PlanSketch } from "./plan/PlanSketch";
@@ -100,6 +101,7 @@ export function SurveyDesk({ home, room, remove }: Props) {
               One length could not be read yet. Mend it below; nothing was kept and nothing is lost.
             </Alert>
           )}
+          <Meter form={form} room={room?.id ?? `new ${home.id}`} />
           <RoomFields form={form} />
           <WallsFields form={form} />
           <OpeningsFields form={form} homeId={home.id} roomId={room?.id} />

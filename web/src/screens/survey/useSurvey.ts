@@ -7,6 +7,7 @@ import { useVersioned } from "../../api/useVersioned";
 import { useUnits } from "../../units/useUnits";
 import { differences } from "./differences";
 import { laidByIn } from "./laidBy";
+import { measuresOf, withoutReading } from "./measures";
 import { bodyOf, draftOf, type PlaceDraft, type RoomDraft } from "./roomDraft";
 
 interface Where {
@@ -78,6 +79,14 @@ export function useSurveyForm(
     busy,
     unread,
     forget,
+    takeReading: (key: string, metres: number) =>
+      setDraft(
+        (now) =>
+          measuresOf(now)
+            .find((one) => one.key === key)
+            ?.put(now, metres) ?? now,
+      ),
+    takeReadingBack: (key: string, metres: number) => setDraft((now) => withoutReading(now, key, metres)),
     change: (part: Partial<RoomDraft>) => setDraft((now) => ({ ...now, ...part })),
     changePlace: (key: string, part: Partial<PlaceDraft>) =>
       setDraft((now) => ({
