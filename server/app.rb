@@ -14,6 +14,7 @@ module DeckBough
                    Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths,
                    Routes::Anchors, Routes::Acts, Routes::Imports, Routes::Stockroom, Routes::Styles, Routes::Boxes,
                    Routes::Recipes, Routes::Buying, Routes::Suppliers, Routes::Purchases, Routes::Trials,
+                   Routes::Sightings,
                    Routes::Photographs, Routes::Looks, Routes::Views,
                    Routes::StringTests, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
 

@@ -21,6 +21,9 @@ module DeckBough
         Store::Budgets.new(@database, @studio_id).ask(0, read("studio").fetch("prices"))
         Needs.new(@database, Store::Studios.new(@database).find(@studio_id), budget: SECONDS_OF_RECKONING).complete
         read("suppliers").each { |said| supplier(said) }
+        read("sightings").each do |said|
+          Store::Sightings.new(@database, @studio_id).create(said.merge("decide_by" => day(said["decide_by"])).compact)
+        end
       end
 
       private

@@ -128,6 +128,39 @@ class BuyingTest < SystemTest
     assert_selector "section[aria-label='Moss & Daughters']", text: "Eucalyptus ball"
   end
 
+  def test_what_was_seen_is_noted_settled_and_deleted
+    visit "/buying"
+    find("button[aria-label='Pewter lantern, 24 cm, decide by Fri 27 Nov']").click
+    within(drawer) do
+      assert_text "Quayside Sundries, €38.00"
+      click_button "Note something"
+    end
+    within("form") do
+      click_button "Keep it"
+
+      assert_text "Name is missing."
+      fill_in "Name", with: "Rope star"
+      fill_in "Where", with: "At the quay"
+      find_field("Price").set("12,50").send_keys(:tab)
+      click_button "Keep it"
+    end
+    within("section[aria-label='Rope star']") { assert_text "At the quay, €12.50" }
+    click_button "More about Rope star"
+    find("[role=menuitem]", text: "Bought or let go").click
+
+    within("section[aria-label='Rope star']") { assert_text "settled 19 Nov" }
+    click_button "More about Rope star"
+    find("[role=menuitem]", text: "Delete it").click
+
+    assert_no_selector "section[aria-label='Rope star']"
+    click_button "Bring it back"
+
+    assert_selector "section[aria-label='Rope star']"
+    click_button "wished for"
+
+    assert_text "A second runner of oat linen"
+  end
+
   def test_a_round_is_ticked_without_network_and_counts_once
     line = CutLine.new(page.server.port)
     at = "http://127.0.0.1:#{line.port}"

@@ -8,7 +8,9 @@ module DeckBough
       #   photographs.add(:style_id, id, file, key: key, account_id: 1) # => { id: "0b0e…" }
       class Photographs < Table
         # What may be photographed, by its table and what it is called.
-        SHOWN = { style_id: [:styles, "style"], box_id: [:boxes, "box"] }.freeze
+        SHOWN = { style_id: [:styles, "style"], box_id: [:boxes, "box"], sighting_id: [:sightings, "sighting"] }.freeze
+        # Of these what was deleted is still there for a while.
+        DELETED_SOFTLY = %i[boxes sightings].freeze
         MOST = 12
         # So long one that was taken away can be brought back.
         DAYS = 30
@@ -102,7 +104,7 @@ module DeckBough
 
         def over
           long_ago = Sequel.lit("deleted_at < now() - interval '#{DAYS} days'")
-          rows(:photographs).where(Sequel.|({ style_id: nil, box_id: nil }, long_ago)).order(:made_at)
+          rows(:photographs).where(Sequel.|(SHOWN.keys.to_h { |what| [what, nil] }, long_ago)).order(:made_at)
         end
 
         def kept_by(key)
@@ -113,7 +115,7 @@ module DeckBough
         def there!(what, id)
           table, name = SHOWN.fetch(what)
           found = rows(table).where(id: id)
-          found = found.where(deleted_at: nil) if table == :boxes
+          found = found.where(deleted_at: nil) if DELETED_SOFTLY.include?(table)
           found.for_update.first or raise Problem.not_found(name)
         end
 

@@ -82,6 +82,7 @@ class ContractTest < ServerTest
                             { room_id: room["id"], place: "Beam", kind: "nail", since: 2024 }, status: 201)["id"]
     things["variants"] = ask(:post, "/api/pieces/#{things['pieces']}/variants", { name: "As it is" }, status: 201)["id"]
     things["suppliers"] = ask(:post, "/api/suppliers", { name: "Ropewalk Stores" }, status: 201)["id"]
+    things["sightings"] = ask(:post, "/api/sightings", { list: "wish", name: "Stockings" }, status: 201)["id"]
     things["trials"] = things["styles"]
     things["purchases"] = ask(:post, "/api/purchases",
                               { key: SecureRandom.uuid, lines: [{ style: things["styles"], pack_size: 1, packs: 1 }] },
@@ -96,7 +97,8 @@ class ContractTest < ServerTest
       assert_equal 404, status, "#{verb} #{path} of another studio: #{last_response.body[0, 200]}"
     end
 
-    lists = %w[homes season styles stock boxes recipes looks buying suppliers purchases trials budgets]
+    lists = %w[homes season styles stock boxes recipes looks buying suppliers purchases trials budgets
+               sightings]
 
     assert_empty(lists.flat_map { |name| ask(:get, "/api/#{name}")["items"] })
   end

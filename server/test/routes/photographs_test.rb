@@ -54,6 +54,15 @@ class PhotographsTest < ServerTest
     %w[large small].each { |version| refute_match(/exif|GPS|orientation/, picture(id, version).get_fields.join(" ")) }
   end
 
+  def test_what_was_seen_in_a_shop_is_photographed_too
+    seen = ask(:post, "/api/sightings", { list: "seen", name: "Pewter lantern" }, status: 201)["id"]
+    id = send_picture(SentPicture.jpeg(400, 300), shows: "sighting", id: seen)["id"]
+
+    assert_equal [id], ask(:get, "/api/sightings")["items"].find { |one| one["id"] == seen }["photographs"]
+    ask(:delete, "/api/sightings/#{seen}", status: 204)
+    send_picture(SentPicture.jpeg(400, 300), shows: "sighting", id: seen, status: 404)
+  end
+
   def test_png_and_webp_are_taken_and_what_shines_through_lies_on_white
     %i[png webp].each do |kind|
       id = send_picture(SentPicture.clear(kind))["id"]

@@ -8,7 +8,7 @@ class DistanceMeterTest < ServerTest
     first = ask(:get, "/api/meter/readings?of=hall")
     second = ask(:get, "/api/meter/readings?of=hall&after=#{first['number']}")
 
-    assert_equal [1, 2], [first, second].map { |reading| reading["number"] }
+    assert_equal([1, 2], [first, second].map { |reading| reading["number"] })
     assert_equal second, ask(:get, "/api/meter/readings?of=hall&after=1")
     refute_equal first["metres"], second["metres"]
   end

@@ -20,6 +20,7 @@ class ConstraintsTest < ServerTest
       pieces: { kind: "hedge", name: "", settings: Sequel.pg_jsonb([]), out_m: -1 },
       viewpoints: { kind: "roof", name: " ", x_m: -1, heading_deg: 400, eye_m: 9 }, bare_places: { name: " " },
       styles: { kind: "smell", colour: "mauve", pack_size: 0, price_cents: -1 },
+      sightings: { list: "dream", name: " ", price_cents: -1 },
       suppliers: { name: " ", lead_days: -1 }, coupons: { percent: 0, on: "everything" },
       offers: { pack_size: 0, price_cents: -1, available: -1 }, budgets: { planned_cents: -1 },
       purchases: { expected_on: Date.new(2000, 1, 1) }, purchase_lines: { packs: 0, off_cents: -1, trial: true },

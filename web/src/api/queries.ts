@@ -39,6 +39,7 @@ export const keys = {
   suppliers: ["buying", "suppliers"],
   purchases: ["buying", "purchases"],
   trials: ["buying", "trials"],
+  sightings: ["buying", "sightings"],
   budgets: ["buying", "budgets"],
   prices: ["buying", "prices"],
   shortage: (style: string) => ["buying", "style", style],

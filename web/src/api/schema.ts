@@ -2162,6 +2162,82 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sightings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was seen, wishes, and what is looked for in the clearance */
+        get: operations["listSightings"];
+        put?: never;
+        /** Note something that was seen or is wished for */
+        post: operations["createSighting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sightings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a note */
+        put: operations["changeSighting"];
+        post?: never;
+        /** Delete a note */
+        delete: operations["deleteSighting"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sightings/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted note back */
+        post: operations["restoreSighting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sightings/{id}/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was bought or let go, or is open again */
+        post: operations["settleSighting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials": {
         parameters: {
             query?: never;
@@ -3727,6 +3803,34 @@ export interface components {
         MeterReading: {
             number: number;
             metres: number;
+        };
+        SightingFields: {
+            /** @enum {string} */
+            list: "seen" | "wish" | "clearance";
+            name: string;
+            place?: string;
+            price_cents?: number | null;
+            decide_by?: string | null;
+            note?: string;
+        };
+        SightingChange: components["schemas"]["SightingFields"] & {
+            version: number;
+        };
+        Sighting: {
+            id: string;
+            version: number;
+            /** @enum {string} */
+            list: "seen" | "wish" | "clearance";
+            name: string;
+            place: string;
+            price_cents: number | null;
+            decide_by: string | null;
+            note: string;
+            settled_on: string | null;
+            photographs: components["schemas"]["Photographs"];
+        };
+        SightingList: {
+            items: components["schemas"]["Sighting"][];
         };
         SeveralSet: {
             /** @enum {string} */
@@ -9472,7 +9576,7 @@ export interface operations {
     addPhotograph: {
         parameters: {
             query: {
-                of: "style" | "box";
+                of: "style" | "box" | "sighting";
                 id: string;
                 key: string;
             };
@@ -10491,6 +10595,163 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DeliverySlip"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listSightings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The notes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SightingList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    createSighting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SightingFields"];
+            };
+        };
+        responses: {
+            /** @description The note */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sighting"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeSighting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SightingChange"];
+            };
+        };
+        responses: {
+            /** @description The note */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sighting"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteSighting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreSighting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The note */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sighting"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    settleSighting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    settled: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The note */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sighting"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -28,7 +28,10 @@ export function PhotographViewer({ name, photographs, seen, onSee, onClose }: Pr
     const next = photographs[(at + by + photographs.length) % photographs.length];
     if (next) onSee(next);
   };
-  const again = () => queryClient.invalidateQueries({ queryKey: keys.styles });
+  const again = async () => {
+    await queryClient.invalidateQueries({ queryKey: keys.styles });
+    await queryClient.invalidateQueries({ queryKey: keys.sightings });
+  };
 
   async function lead() {
     try {

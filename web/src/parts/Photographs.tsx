@@ -45,7 +45,7 @@ export function Photographs({ of, id, name, photographs }: Props) {
       if (objection) setRefused(objection);
       setSending((left) => left - 1);
     }
-    await queryClient.invalidateQueries({ queryKey: keys.styles });
+    await queryClient.invalidateQueries({ queryKey: of === "sighting" ? keys.sightings : keys.styles });
   }
 
   const pictures = usePictures(`Choose photographs of ${name}`, (files) => void send(files), true);

@@ -32,6 +32,7 @@ const Timeline = lazy(async () => ({ default: (await import("./Timeline")).Timel
 const ThingDrawer = lazy(async () => ({ default: (await import("./ThingDrawer")).ThingDrawer }));
 const OrderDialog = lazy(async () => ({ default: (await import("./OrderDialog")).OrderDialog }));
 const SuppliersDrawer = lazy(async () => ({ default: (await import("./SuppliersDrawer")).SuppliersDrawer }));
+const Sightings = lazy(async () => ({ default: (await import("./Sightings")).Sightings }));
 const ReceiveDrawer = lazy(async () => ({ default: (await import("./ReceiveDrawer")).ReceiveDrawer }));
 const BudgetDialog = lazy(async () => ({ default: (await import("./BudgetDialog")).BudgetDialog }));
 const PricesDialog = lazy(async () => ({ default: (await import("./PricesDialog")).PricesDialog }));
@@ -72,7 +73,7 @@ export function Buying() {
   const [ordering, setOrdering] = useState<string | null>(null);
   const [receiving, setReceiving] = useState<string | null>(null);
   const [budgeting, setBudgeting] = useState<string | null>(null);
-  const [open, setOpen] = useState<"suppliers" | "prices" | "tags" | null>(null);
+  const [open, setOpen] = useState<"suppliers" | "prices" | "tags" | "seen" | null>(null);
   const narrow = useMediaQuery("(max-width: 899.95px)");
   const buying = useBuying(home, page, piece);
   const purchases = usePurchases();
@@ -143,6 +144,7 @@ export function Buying() {
         <MoreMenu
           label="More about buying"
           entries={[
+            { label: "Seen and wished for", run: () => setOpen("seen") },
             { label: "Suppliers", run: () => setOpen("suppliers") },
             { label: "Shopping list as PDF, A4", href: address(home, "a4") },
             { label: "Shopping list as PDF, Letter", href: address(home, "letter") },
@@ -199,6 +201,7 @@ export function Buying() {
                   onOrder={setOrdering}
                   onReceive={setReceiving}
                   onTags={() => setOpen("tags")}
+                  onSeen={() => setOpen("seen")}
                 />
               </Suspense>
             )}
@@ -228,6 +231,7 @@ export function Buying() {
         {ordering !== null && <OrderDialog desk={desk} supplier={ordering || null} onClose={() => setOrdering(null)} />}
         {receiving && <ReceiveDrawer id={receiving} onClose={() => setReceiving(null)} />}
         {budgeting && <BudgetDialog home={budgeting} onClose={() => setBudgeting(null)} />}
+        {open === "seen" && <Sightings today={desk.today} onClose={() => setOpen(null)} />}
         {open === "suppliers" && <SuppliersDrawer onClose={() => setOpen(null)} />}
         {open === "tags" && (
           <SideDrawer title="Tags on" closes="Close what is on trial" onClose={() => setOpen(null)}>

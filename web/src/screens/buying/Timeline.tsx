@@ -12,7 +12,7 @@ import { Legends } from "./Legends";
 import { arrivals, onTrial, type Trial } from "./onTrial";
 import { Days, HEAD, LATE, Row, type Scale } from "./TimelineFrame";
 import { columnOf, ComingRow, TrialRow } from "./TimelineRows";
-import type { Desk, Line, Purchase } from "./useBuying";
+import { useSightings, type Desk, type Line, type Purchase } from "./useBuying";
 import { bySupplier, supplierWords } from "./words";
 
 interface Props {
@@ -23,6 +23,7 @@ interface Props {
   onOrder: (supplier: string) => void;
   onReceive: (purchase: string) => void;
   onTags: () => void;
+  onSeen: () => void;
 }
 
 /** A day is never narrower than its number. */
@@ -49,11 +50,12 @@ function visits(desk: Desk) {
 }
 
 /** Each thing at the day by which it is ordered, supplier by supplier; what is late first, with what could stand in. */
-export function Timeline({ desk, purchases, tagged, onOpen, onOrder, onReceive, onTags }: Props) {
+export function Timeline({ desk, purchases, tagged, onOpen, onOrder, onReceive, onTags, onSeen }: Props) {
   const currency = useCurrency();
   const box = useRef<HTMLDivElement>(null);
   const { width } = useSize(box);
-  const trials = useMemo(() => onTrial(purchases, tagged), [purchases, tagged]);
+  const sightings = useSightings().data?.items;
+  const trials = useMemo(() => onTrial(purchases, tagged, sightings), [purchases, tagged, sightings]);
   const coming = useMemo(() => arrivals(purchases, desk.coming), [purchases, desk.coming]);
   const days = last(desk, trials);
   const day = Math.max(DAY, Math.floor((width - HEAD - LATE - 2) / days));
@@ -142,7 +144,14 @@ export function Timeline({ desk, purchases, tagged, onOpen, onOrder, onReceive, 
           })}
           {coming.length > 0 && <ComingRow coming={coming} scale={scale} pins={pinned} onReceive={onReceive} />}
           {trials.length > 0 && (
-            <TrialRow trials={trials} scale={scale} pins={pinned} onReceive={onReceive} onTags={onTags} />
+            <TrialRow
+              trials={trials}
+              scale={scale}
+              pins={pinned}
+              onReceive={onReceive}
+              onTags={onTags}
+              onSeen={onSeen}
+            />
           )}
           <Legends />
         </Box>

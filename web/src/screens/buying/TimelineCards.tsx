@@ -80,6 +80,7 @@ export function TrialCard({
   says,
   onReceive,
   onTags,
+  onSeen,
 }: {
   one: Trial;
   place: number;
@@ -87,6 +88,7 @@ export function TrialCard({
   says: string;
   onReceive: (purchase: string) => void;
   onTags: () => void;
+  onSeen: () => void;
 }) {
   const units = useUnits();
   const currency = useCurrency();
@@ -109,8 +111,8 @@ export function TrialCard({
           {one.name}
         </Typography>
         <Typography variant="body2" noWrap sx={{ fontSize: "0.75rem", lineHeight: 1.35 }}>
-          {amount(one.quantity, one.kind, units)}
-          {one.cents !== null && `, ${money(one.cents, currency)}${one.purchase ? "" : " a pack"}`}
+          {one.from === "seen" ? "seen" : amount(one.quantity, one.kind, units)}
+          {one.cents !== null && `, ${money(one.cents, currency)}${one.from === "stock" ? " a pack" : ""}`}
         </Typography>
         <Typography variant="body2" noWrap sx={{ fontSize: "0.75rem", lineHeight: 1.35 }}>
           {says}
@@ -118,11 +120,11 @@ export function TrialCard({
       </Box>
     </>
   );
-  const { purchase } = one;
+  const { purchase, from } = one;
   return (
     <At placed={placed}>
       <ButtonBase
-        onClick={() => (purchase ? onReceive(purchase) : onTags())}
+        onClick={() => (purchase ? onReceive(purchase) : from === "seen" ? onSeen() : onTags())}
         aria-label={`${one.name}, ${says}`}
         sx={(theme) => ({
           width: CARD,

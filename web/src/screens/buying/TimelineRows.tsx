@@ -1,3 +1,4 @@
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { counted, weekday } from "../../units/format";
 import { CARD } from "./BuyingCard";
@@ -66,12 +67,14 @@ export function TrialRow({
   pins,
   onReceive,
   onTags,
+  onSeen,
 }: {
   trials: Trial[];
   scale: Scale;
   pins: number[];
   onReceive: (purchase: string) => void;
   onTags: () => void;
+  onSeen: () => void;
 }) {
   const dated = trials.filter(({ decide_by }) => decide_by !== null);
   const gone = dated.filter(({ decide_by }) => daysFrom(scale.today, decide_by ?? scale.today) < 0);
@@ -81,7 +84,7 @@ export function TrialRow({
     ahead.map((one) => columnOf(scale, one.decide_by)),
     { card: CARD, ...scale },
   );
-  const opens = { onReceive, onTags };
+  const opens = { onReceive, onTags, onSeen };
   return (
     <Row
       label="On trial"
@@ -103,6 +106,9 @@ export function TrialRow({
               {counted(free, "tag")} on for the price
             </Typography>
           )}
+          <Button size="small" variant="outlined" sx={{ mt: 0.75 }} onClick={onSeen}>
+            Seen it …
+          </Button>
         </>
       }
       late={

@@ -7,11 +7,36 @@ export interface Trial extends Pick<PurchaseLine, "style" | "name" | "kind" | "c
   quantity: number;
   cents: number | null;
   decide_by: string | null;
-  /** Where it is decided; without one it is the stockroom's. */
+  /** Where it is decided. */
   purchase: string | null;
+  from: "purchase" | "stock" | "seen";
 }
 
-export function onTrial(purchases: Purchase[], tagged: Schemas["TaggedThing"][]): Trial[] {
+/** What was only seen, and is to be decided by a day. */
+function seen(sightings: Schemas["Sighting"][]): Trial[] {
+  return sightings
+    .filter(({ list, decide_by, settled_on }) => list === "seen" && decide_by !== null && settled_on === null)
+    .map(({ id, name, price_cents, decide_by }) => ({
+      key: id,
+      style: id,
+      name,
+      kind: "decor",
+      colour: null,
+      texture: null,
+      shape: null,
+      quantity: 1,
+      cents: price_cents,
+      decide_by,
+      purchase: null,
+      from: "seen",
+    }));
+}
+
+export function onTrial(
+  purchases: Purchase[],
+  tagged: Schemas["TaggedThing"][],
+  sightings: Schemas["Sighting"][] = [],
+): Trial[] {
   const bought = purchases.flatMap((purchase) =>
     purchase.lines
       .filter(({ undecided }) => undecided > 0)
@@ -21,6 +46,7 @@ export function onTrial(purchases: Purchase[], tagged: Schemas["TaggedThing"][])
         quantity: line.undecided * line.pack_size,
         cents: line.back_cents,
         purchase: purchase.id,
+        from: "purchase" as const,
       })),
   );
   const kept = tagged.map((thing) => ({
@@ -30,8 +56,11 @@ export function onTrial(purchases: Purchase[], tagged: Schemas["TaggedThing"][])
     quantity: thing.on_hand,
     cents: thing.price_cents,
     purchase: null,
+    from: "stock" as const,
   }));
-  return [...bought, ...kept].sort((one, other) => (one.decide_by ?? "9").localeCompare(other.decide_by ?? "9"));
+  return [...bought, ...kept, ...seen(sightings)].sort((one, other) =>
+    (one.decide_by ?? "9").localeCompare(other.decide_by ?? "9"),
+  );
 }
 
 /** A line that is on its way, with the day and what is told of it. */

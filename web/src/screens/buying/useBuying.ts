@@ -30,6 +30,10 @@ export function useTrials() {
   return useQuery({ queryKey: keys.trials, queryFn: () => ask(client.GET("/api/trials")), staleTime: 0 });
 }
 
+export function useSightings() {
+  return useQuery({ queryKey: keys.sightings, queryFn: () => ask(client.GET("/api/sightings")) });
+}
+
 /** While pieces are still being reckoned it is asked again in a moment. */
 const STILL_RECKONING = 900;
 

@@ -59,6 +59,12 @@ export const HAPPENED: Record<Schemas["PurchaseEvent"]["kind"], string> = {
   cancelled: "called off",
 };
 
+export const LISTS: Record<Schemas["Sighting"]["list"], { name: string; empty: string }> = {
+  seen: { name: "seen", empty: "Nothing was seen yet that has to be decided: a photograph, the place, the price." },
+  wish: { name: "wished for", empty: "Nobody wishes for anything yet." },
+  clearance: { name: "clearance", empty: "Nothing is looked for in the clearance after the season yet." },
+};
+
 export const WEEKDAYS = ["Mondays", "Tuesdays", "Wednesdays", "Thursdays", "Fridays", "Saturdays", "Sundays"];
 
 /** "3 days, closed Sundays". */
