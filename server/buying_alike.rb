@@ -20,15 +20,28 @@ module DeckBough
         sized = wanted.select { |row| comparable?(row) }
         return {} if sized.empty?
 
-        free = @rows.free_of_kinds(sized.map { |row| row[:kind] }.uniq).select { |row| comparable?(row) }
-        by_id = free.to_h { |row| [row[:id], row] }
+        free = by_id(@rows.free_of_kinds(sized.map { |row| row[:kind] }.uniq))
         sized.to_h do |row|
-          found = stand_ins(row, by_id.except(row[:id]).values).first(most)
-          [row[:id], found.map { |item| told(by_id.fetch(item[:id]), item) }]
+          found = stand_ins(row, free.except(row[:id]).values).first(most)
+          [row[:id], found.map { |item| told(free.fetch(item[:id]), item) }]
         end
       end
 
+      # What would do as well and is bought, whether any is free or not.
+      #
+      # @return [Array<Hash>] styles
+      def bought(row)
+        return [] unless comparable?(row)
+
+        others = by_id(@rows.bought_of_kind(row[:kind])).except(row[:id])
+        stand_ins(row, others.values).map { |item| others.fetch(item[:id]) }
+      end
+
       private
+
+      def by_id(rows)
+        rows.select { |row| comparable?(row) }.to_h { |row| [row[:id], row] }
+      end
 
       def comparable?(row)
         row[:colour] && size_mm(row)

@@ -23,12 +23,14 @@ module DeckBough
       def of(style_id)
         one, wants = @buying.one(style_id)
         owned = store(Store::Stockroom).thing(style_id)
-        alike = BuyingAlike.new(store(Store::Buying), @buying.house).of([one.row], most: MOST_ALIKE)
-                           .fetch(style_id, [])
+        compared = BuyingAlike.new(store(Store::Buying), @buying.house)
+        alike = compared.of([one.row], most: MOST_ALIKE).fetch(style_id, [])
+        lasting = lasting(one, owned, compared)
         @buying.told(one, wants, alike.first(1))
                .merge(owned.slice(:where, :whom, :kept), alike: alike, recipes: recipes(one), working: gathered(one),
                                                          quotes: one.line.quotes.map { |quote| quote(one, quote) },
-                                                         wants: wants.map { |want| want(want) })
+                                                         wants: wants.map { |want| want(want) },
+                                                         over_seasons: lasting)
       end
 
       private
@@ -43,6 +45,14 @@ module DeckBough
                         chosen: quote.supplier.id == one.line.quote.supplier.id,
                         working: answers.flat_map(&:working).map { |step| step(step) },
                         findings: answers.flat_map(&:findings).map(&:message) }
+      end
+
+      # Whether another, dearer or cheaper one would be the better bargain.
+      def lasting(one, owned, compared)
+        thing = { **one.row, **owned.slice(:seasons_expected, :role) }
+        seasons = DeckBough::Buying::OverSeasons
+        { role: thing[:role], seasons: thing[:seasons_expected], each_cents: seasons.each(thing)&.round,
+          season_cents: seasons.a_season(thing)&.round, advice: seasons.of(thing, compared.bought(one.row))&.message }
       end
 
       def step(step)

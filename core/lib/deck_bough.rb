@@ -24,7 +24,8 @@ end
 %w[boxes cutting greenery stock wreaths].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
-%w[days cheapest_packs gathering supplier order_days quote line coupon ordered charge sighting].each do |file|
+%w[days cheapest_packs gathering supplier order_days quote line coupon ordered charge sighting
+   over_seasons].each do |file|
   require_relative "deck_bough/buying/#{file}"
 end
 require_relative "deck_bough/rules/rule"

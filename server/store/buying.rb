@@ -105,6 +105,15 @@ module DeckBough
                            .limit(MOST_FREE).select(*of_styles(*LOOKS, *SIZES), free.as(:free)).all
         end
 
+        # Things of a kind that are bought, whether any are free or not.
+        #
+        # @return [Array<Hash>] as above, with price_cents, pack_size, seasons_expected and role
+        def bought_of_kind(kind)
+          rows(:styles).where(kind: kind, retired: false, owner_home_id: nil, keepsake: false).exclude(price_cents: nil)
+                       .order(:price_cents, :id).limit(MOST_FREE)
+                       .select(*LOOKS, *SIZES, :price_cents, :pack_size, :seasons_expected, :role).all
+        end
+
         MOST_FREE = 1_500
         private_constant :MOST_FREE
 

@@ -2,6 +2,32 @@
 
 require_relative "../core_test"
 
+class OverSeasonsTest < CoreTest
+  DEAR = { name: "Glass", price_cents: 4800, pack_size: 4, seasons_expected: 10 }.freeze
+  CHEAP = { name: "Foil", price_cents: 1200, pack_size: 4, seasons_expected: 2 }.freeze
+
+  def advice(thing, *others)
+    Buying::OverSeasons.of(thing, others)&.message
+  end
+
+  def test_a_dear_base_that_lasts_beats_a_cheap_one
+    assert_match(/Foil costs 3.00 each and 1.50 a season. Glass costs 12.00 each, and 1.20 a season/,
+                 advice({ **CHEAP, role: "base" }, DEAR))
+    assert_nil advice({ **DEAR, role: "base" }, CHEAP)
+  end
+
+  def test_of_what_changes_every_year_the_price_now_counts
+    assert_match(/Foil would do for 3.00 instead of 12.00 each/, advice({ **DEAR, role: "change" }, CHEAP))
+    assert_nil advice({ **CHEAP, role: "change" }, DEAR)
+  end
+
+  def test_nothing_is_said_of_what_is_not_known
+    assert_nil advice({ **CHEAP, price_cents: nil }, DEAR)
+    assert_nil advice({ **CHEAP, seasons_expected: nil }, DEAR)
+    assert_nil advice(CHEAP, { **DEAR, seasons_expected: nil }, { **DEAR, price_cents: nil })
+  end
+end
+
 class ChargeTest < CoreTest
   def test_each_part_is_whole_cents_and_the_total_their_sum
     chance = Random.new(11)

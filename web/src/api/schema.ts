@@ -3573,6 +3573,15 @@ export interface components {
             whom: components["schemas"]["Away"][];
             kept: number;
             recipes: components["schemas"]["BuyingRecipe"][];
+            over_seasons: {
+                role: string | null;
+                /** @description it should last */
+                seasons: number | null;
+                each_cents: number | null;
+                season_cents: number | null;
+                /** @description what would be the better bargain */
+                advice: string | null;
+            };
             working: components["schemas"]["BuyingStep"][];
         };
         BuyAt: {

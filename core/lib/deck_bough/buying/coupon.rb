@@ -5,8 +5,8 @@ module DeckBough
     # Something off at a supplier: so many per cent of a whole purchase or of its dearest line. One is used a purchase,
     # the best one.
     #
-    #   coupon = Buying::Coupon.new(id: "c", percent: 10, on: "line")
-    #   Buying::Coupon.best([coupon], [1480, 3240], on_day: Date.new(2026, 11, 19)).off # => [0, 324]
+    #   Buying::Coupon.best([Buying::Coupon.new(id: "c", percent: 10, on: "line")], [1480, 3240],
+    #                       on_day: Date.new(2026, 11, 19)).off # => [0, 324]
     #
     # Cents. Source: handbook 80, Buying.
     Coupon = Struct.new(:id, :percent, :on, :least_cents, :until_on, keyword_init: true) do

@@ -4,11 +4,9 @@ module DeckBough
   module Buying
     # A thing that lacks over the season: how much is to be ordered yet, what that takes where, and where it is bought.
     #
-    #   line = Buying::Line.new(to_buy: 9, coming: 4, wanted_on: Date.new(2026, 11, 28),
-    #                           days: Buying::OrderDays.new(today: Date.new(2026, 11, 19)),
-    #                           own_pack: { size: 4, price_cents: 1480 })
-    #   line.to_order # => 5.0
-    #   line.quote.cents # => 2960
+    #   Buying::Line.new(to_buy: 9, coming: 4, wanted_on: Date.new(2026, 11, 28),
+    #                    days: Buying::OrderDays.new(today: Date.new(2026, 11, 19)),
+    #                    own_pack: { size: 4, price_cents: 1480 }).quote.cents # => 2960
     #
     # Without offers it is bought as it was bought before: the thing's own pack and price, at nobody yet.
     class Line

@@ -4,9 +4,7 @@ module DeckBough
   module Buying
     # A line of a purchase and what became of it: packs that came, came wrong, stayed out, went back.
     #
-    #   line = Buying::Ordered.new(packs: 4, price_cents: 1000, events: [{ kind: "arrived", packs: 3 }])
-    #   line.to_come # => 1
-    #   line.cents # => 4000
+    #   Buying::Ordered.new(packs: 4, price_cents: 1000, events: [{ kind: "arrived", packs: 3 }]).to_come # => 1
     #
     # What happened is told as events, each a kind and a number of packs; their order does not matter to the sums. What
     # is on trial counts as stock once it was kept. Packs, cents. Source: handbook 80, Buying.

@@ -4,10 +4,11 @@ module DeckBough
   module Buying
     # What so much of a thing would take at one supplier: packs, price, by when it is ordered and when it comes.
     #
-    #   quote = Buying::Quote.new(6, Buying::Supplier.new(lead_days: 3), [{ size: 4, price_cents: 1480 }],
-    #                             wanted_on: Date.new(2026, 11, 28),
-    #                             days: Buying::OrderDays.new(today: Date.new(2026, 11, 19)))
-    #   quote.to_h.slice(:cents, :over, :order_by_on) # => { cents: 2960, over: 2, order_by_on: "2026-11-23" }
+    #   Buying::Quote.new(6, Buying::Supplier.new(lead_days: 3), [{ size: 4, price_cents: 1480 }],
+    #                     wanted_on: Date.new(2026, 11, 28),
+    #                     days: Buying::OrderDays.new(today: Date.new(2026, 11, 19)))
+    #                .to_h.slice(:cents, :over, :order_by_on)
+    #   # => { cents: 2960, over: 2, order_by_on: "2026-11-23" }
     class Quote
       attr_reader :supplier
 

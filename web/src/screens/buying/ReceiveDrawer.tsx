@@ -6,7 +6,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
 import { newKey } from "../../api/key";
-import { keys } from "../../api/queries";
+import { keys, useMe } from "../../api/queries";
 import { CountDial } from "../../parts/CountDial";
 import { DeleteDialog } from "../../parts/DeleteDialog";
 import { ProblemAlert } from "../../parts/ProblemAlert";
@@ -125,6 +125,7 @@ function Line({
 /** What became of an order: what came, in parts and otherwise than ordered; what is kept and what goes back. */
 export function ReceiveDrawer({ id, onClose }: { id: string; onClose: () => void }) {
   const { say } = useUndo();
+  const today = useMe().data?.today;
   const [problem, setProblem] = useState<Problem | null>(null);
   const [deleting, setDeleting] = useState(false);
   const params = { path: { id } };
@@ -157,7 +158,11 @@ export function ReceiveDrawer({ id, onClose }: { id: string; onClose: () => void
   async function slip(of: Purchase) {
     try {
       const told = await ask(client.GET("/api/purchases/{id}/slip", { params }));
-      if (told.lines.length > 0)
+      // A parcel that is late is not here yet.
+      if (today !== undefined && told.comes_on > today) {
+        await move(of, told.comes_on);
+        say(`${of.supplier_name ?? "The shop"} says: ${weekday(told.comes_on)}.`);
+      } else if (told.lines.length > 0)
         await happen(
           told.lines.map(({ line, kind, packs }) => ({ line, kind, packs })),
           `As the slip of ${of.supplier_name ?? "the shop"} says.`,

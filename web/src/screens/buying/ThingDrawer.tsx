@@ -172,6 +172,27 @@ export function ThingDrawer({ style, onClose }: { style: string; onClose: () => 
               </Typography>
             )}
           </Part>
+          {(thing.over_seasons.season_cents !== null || thing.over_seasons.advice) && (
+            <Part title="Over the seasons">
+              <Typography>
+                {[
+                  ...(thing.over_seasons.each_cents === null
+                    ? []
+                    : [`${money(thing.over_seasons.each_cents, currency)} each`]),
+                  ...(thing.over_seasons.season_cents === null || thing.over_seasons.seasons === null
+                    ? []
+                    : [
+                        `${money(thing.over_seasons.season_cents, currency)} a season over ${counted(thing.over_seasons.seasons, "season")}`,
+                      ]),
+                  ...(thing.over_seasons.role === null
+                    ? []
+                    : [thing.over_seasons.role === "base" ? "part of the base" : "this year’s layer"]),
+                ].join(", ")}
+                .
+              </Typography>
+              {thing.over_seasons.advice && <Typography variant="body2">{thing.over_seasons.advice}</Typography>}
+            </Part>
+          )}
           {thing.recipes.length > 0 && (
             <Part title="Or made by hand">
               {thing.recipes.map((recipe) => (
