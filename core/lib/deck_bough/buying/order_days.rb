@@ -5,8 +5,8 @@ module DeckBough
     # By when things are ordered, as seen from one day: hundreds of them are wanted for a handful of visits, so each day
     # of a supplier is reckoned once.
     #
-    #   Buying::OrderDays.new(today: Date.new(2026, 11, 19))
-    #                    .of(Buying::Supplier.new(lead_days: 3), Date.new(2026, 11, 28)).on # => "2026-11-23"
+    #   Buying::OrderDays.new(today: Date.new(2026, 11, 19)).of(Buying::Supplier.new(lead_days: 3),
+    #                                                           Date.new(2026, 11, 28)).on # => "2026-11-23"
     class OrderDays
       # on: an ISO day; number: the same to be compared by; answer: of the rule buying.order_by.
       OrderDay = Struct.new(:on, :late, :number, :answer)

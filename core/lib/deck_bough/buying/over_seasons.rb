@@ -7,7 +7,7 @@ module DeckBough
     #
     #   Buying::OverSeasons.of({ name: "Foil", price_cents: 1200, pack_size: 4, seasons_expected: 2, role: "base" },
     #                          [{ name: "Glass", price_cents: 4800, pack_size: 4, seasons_expected: 10 }]).code
-    #   # => :lasts_better
+    #   # => "lasts_better"
     #
     # Source: handbook 80, Stock (cost per season; base and change).
     module OverSeasons

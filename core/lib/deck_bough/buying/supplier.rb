@@ -4,7 +4,8 @@ module DeckBough
   module Buying
     # Who sells: how long it takes to come, and when nobody is there.
     #
-    #   Buying::Supplier.new(lead_days: 3, closed_weekdays: [7]).arrives(Date.new(2026, 11, 22)).iso8601 # => "2026-11-26"
+    #   Buying::Supplier.new(lead_days: 3, closed_weekdays: [7]).arrives(Date.new(2026, 11, 22)).iso8601
+    #   # => "2026-11-26"
     #
     # Weekdays as in Date#cwday: 1 is Monday, 7 is Sunday. Source: handbook 80, Buying.
     class Supplier
