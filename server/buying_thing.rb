@@ -26,11 +26,10 @@ module DeckBough
         compared = BuyingAlike.new(store(Store::Buying), @buying.house)
         alike = compared.of([one.row], most: MOST_ALIKE).fetch(style_id, [])
         lasting = lasting(one, owned, compared)
-        @buying.told(one, wants, alike.first(1))
-               .merge(owned.slice(:where, :whom, :kept), alike: alike, recipes: recipes(one), working: gathered(one),
-                                                         quotes: one.line.quotes.map { |quote| quote(one, quote) },
-                                                         wants: wants.map { |want| want(want) },
-                                                         over_seasons: lasting)
+        quotes = one.line.quotes.map { |quote| quote(one, quote) }
+        @buying.told(one, wants, alike.first(1)).merge(owned.slice(:where, :whom, :kept, :spare_kept))
+               .merge(alike: alike, recipes: recipes(one), working: gathered(one), over_seasons: lasting,
+                      quotes: quotes, wants: wants.map { |want| want(want) })
       end
 
       private

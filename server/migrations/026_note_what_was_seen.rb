@@ -31,10 +31,13 @@ Sequel.migration do
       drop_constraint(:photograph_of_one)
       add_constraint(:photograph_of_one, Sequel.lit("num_nonnulls(style_id, box_id, sighting_id) <= 1"))
     end
+    # Of a favourite so many are kept beyond what is wanted.
+    alter_table(:styles) { add_column :spare_kept, Integer }
     run "create index photographs_sighting on photographs (studio_id, sighting_id)"
   end
 
   down do
+    alter_table(:styles) { drop_column :spare_kept }
     alter_table(:photographs) do
       drop_constraint(:photograph_of_one)
       drop_column :sighting_id

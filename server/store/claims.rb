@@ -31,7 +31,7 @@ module DeckBough
           return if styles.empty?
 
           transaction do
-            known = lock(styles)
+            spares = lock(styles).to_h
             there = on_hand(styles)
             standing = standing(styles)
             shared = standing.to_h { |style, claims| [style, shares(there.fetch(style, 0), claims)] }
@@ -39,8 +39,8 @@ module DeckBough
               claims.filter_map { |claim| changed(claim, shared[style].fetch(claim[:piece_id])) }
             end)
             keep_full_days(there.to_h { |style, much| [style, full(standing[style].to_a, shared[style], much)] })
-            keep_lacks(known.to_h do |style|
-              [style, lacks(standing.fetch(style, []), shared[style], there.fetch(style, 0))]
+            keep_lacks(spares.to_h do |style, spare|
+              [style, lacks(standing.fetch(style, []), shared[style], there.fetch(style, 0), spare.to_i)]
             end)
           end
         end
@@ -116,7 +116,7 @@ module DeckBough
 
         # One after the other in one order: two that share out the same styles wait, and never for each other.
         def lock(style_ids)
-          rows(:styles).where(id: style_ids).order(:id).for_update.select_map(:id)
+          rows(:styles).where(id: style_ids).order(:id).for_update.select_map(%i[id spare_kept])
         end
 
         def on_hand(style_ids)
@@ -208,11 +208,12 @@ module DeckBough
         end
 
         # What lacks of a style. A client's own thing is bought for that client's home only.
-        def lacks(claims, shares, there)
+        def lacks(claims, shares, there, spare)
           at_home = claims.select { |claim| [nil, claim[:home_id]].include?(claim[:owner_home_id]) }
           short = at_home.to_h { |claim| [claim, claim[:wanted] - shares.fetch(claim[:piece_id]).held] }
                          .select { |_, much| much > Lots::LEAST }
-          { to_buy: DeckBough::Buying::Gathering.to_buy(at_home.map { |claim| value(claim) }, on_hand: there),
+          wanted = at_home.map { |claim| value(claim) }
+          { to_buy: DeckBough::Buying::Gathering.to_buy(wanted, on_hand: there, spare: spare),
             lacking: short.values.sum.round(Stock::PLACES), lacking_pieces: short.size,
             wanted_on: short.keys.filter_map { |claim| claim[:visit_on] }.min }
         end

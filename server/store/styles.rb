@@ -119,8 +119,9 @@ module DeckBough
             raise Problem.conflict(current: known_of(row), yours: given) if row[:version] != version
 
             rows(:styles).where(id: id).update(version: version + 1, **values)
-            # A client's own thing is free in that client's home only.
-            Claims.new(database, studio_id).share_out([id]) if row[:owner_home_id] != values[:owner_home_id]
+            # A client's own thing is free in that client's home only; of a favourite more is worth buying.
+            shared = %i[owner_home_id spare_kept]
+            Claims.new(database, studio_id).share_out([id]) if row.slice(*shared) != values.slice(*shared)
           end
           known_of(rows(:styles).where(id: id).first)
         end

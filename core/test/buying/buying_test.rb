@@ -21,6 +21,7 @@ class BuyingTest < CoreTest
   def test_one_after_the_other_uses_the_same
     assert_equal 5, Buying::Gathering.to_buy([claim("a", 5, 1, 3), claim("b", 4, 4, 8)], on_hand: 0)
     assert_equal 0, Buying::Gathering.to_buy([], on_hand: 2)
+    assert_equal 3, Buying::Gathering.to_buy([claim("a", 5, 1, 3)], on_hand: 4, spare: 2)
   end
 
   # Bought that much, first come first served leaves nobody short; with one less somebody is.

@@ -439,6 +439,26 @@ class BuyingRoutesTest < ServerTest
         { planned_cents: 1, rooms: [{ id: room["id"], planned_cents: 1 }] }, status: 422)
   end
 
+  def test_of_a_favourite_a_spare_is_bought_also_where_nobody_lacks_any
+    style = ask(:get, "/api/styles")["items"].find { |one| one["name"] == "Plum velvet, 8 cm" }
+    kept = ask(:get, "/api/styles/#{style['id']}")
+    said = kept.slice(*Server::Store::Styles::PARTICULARS.map(&:to_s), "owner_home_id", "version")
+               .slice("season", "condition", "tag", "version")
+    free = kept["on_hand"] - DATABASE[:piece_claims].where(style_id: style["id"]).sum(:held)
+
+    assert_nil line(style["name"])
+    ask(:put, "/api/styles/#{style['id']}/particulars", said.merge("spare_kept" => free.to_i + 3))
+    one = line(style["name"])
+
+    assert_equal [3, 0, nil, []], one.values_at("to_buy", "pieces", "wanted_on", "homes")
+    told = ask(:get, "/api/buying/styles/#{style['id']}")
+
+    assert_equal free.to_i + 3, told["spare_kept"]
+    order(taken(one, 1))
+
+    assert_nil line(style["name"])
+  end
+
   def test_tags_are_kept_or_taken_back_by_their_day
     trial = ask(:get, "/api/trials")["items"].find { |one| one["tag"] == "may_go_back" && one["on_hand"] > 1 }
     key = SecureRandom.uuid

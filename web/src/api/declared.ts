@@ -329,15 +329,15 @@ export const declared = {
 
 /** What each kind of thing of the stock is asked beyond what plans reckon with. */
 export const particulars = {
-  ornament: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "keepsake_of", "keepsake_year", "keepsake_from", "litres" ],
+  ornament: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "keepsake_of", "keepsake_year", "keepsake_from", "litres" ],
   ribbon: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "drape", "litres" ],
-  light: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "tested_on", "dead_percent", "litres", "parts" ],
-  pick: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "shedding", "litres" ],
-  garland: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "shedding", "drape", "litres" ],
-  stem: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "shedding", "drape", "litres" ],
-  fixing: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "litres" ],
-  wreath: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "keepsake_of", "keepsake_year", "keepsake_from", "shedding", "litres", "parts" ],
-  tree: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "keepsake_of", "keepsake_year", "keepsake_from", "shedding", "tested_on", "dead_percent", "litres", "parts" ],
-  decor: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "keepsake_of", "keepsake_year", "keepsake_from", "shape", "drape", "riser_height_m", "riser_top_m", "litres", "parts" ],
-  tool: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "tag", "decide_by", "litres" ],
+  light: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "tested_on", "dead_percent", "litres", "parts" ],
+  pick: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "shedding", "litres" ],
+  garland: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "shedding", "drape", "litres" ],
+  stem: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "shedding", "drape", "litres" ],
+  fixing: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "litres" ],
+  wreath: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "keepsake_of", "keepsake_year", "keepsake_from", "shedding", "litres", "parts" ],
+  tree: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "keepsake_of", "keepsake_year", "keepsake_from", "shedding", "tested_on", "dead_percent", "litres", "parts" ],
+  decor: [ "season", "role", "condition", "finish", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "keepsake_of", "keepsake_year", "keepsake_from", "shape", "drape", "riser_height_m", "riser_top_m", "litres", "parts" ],
+  tool: [ "season", "role", "condition", "bought_from", "bought_on", "seasons_expected", "spare_kept", "tag", "decide_by", "litres" ],
 } as const;

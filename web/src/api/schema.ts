@@ -3228,6 +3228,8 @@ export interface components {
             bought_from?: string | null;
             bought_on?: string | null;
             seasons_expected?: number | null;
+            /** @description beyond what is wanted */
+            spare_kept?: number | null;
             /** @enum {string} */
             tag?: "none" | "may_go_back" | "price_only";
             decide_by?: string | null;
@@ -3253,7 +3255,7 @@ export interface components {
         ParticularsChange: components["schemas"]["Particulars"] & {
             version: number;
         };
-        StockDetails: components["schemas"]["StockThing"] & WithRequired<components["schemas"]["Particulars"], "season" | "role" | "condition" | "finish" | "bought_from" | "bought_on" | "seasons_expected" | "tag" | "decide_by" | "keepsake_of" | "keepsake_year" | "keepsake_from" | "shedding" | "drape" | "shape" | "riser_height_m" | "riser_top_m" | "tested_on" | "dead_percent" | "litres" | "parts" | "owner_home_id"> & {
+        StockDetails: components["schemas"]["StockThing"] & WithRequired<components["schemas"]["Particulars"], "season" | "role" | "condition" | "finish" | "bought_from" | "bought_on" | "seasons_expected" | "spare_kept" | "tag" | "decide_by" | "keepsake_of" | "keepsake_year" | "keepsake_from" | "shedding" | "drape" | "shape" | "riser_height_m" | "riser_top_m" | "tested_on" | "dead_percent" | "litres" | "parts" | "owner_home_id"> & {
             /** @description its colour in words */
             colour_words: string | null;
             /** @description where it belongs in the looks that are worn */
@@ -3572,6 +3574,7 @@ export interface components {
             where: components["schemas"]["Lying"][];
             whom: components["schemas"]["Away"][];
             kept: number;
+            spare_kept: number | null;
             recipes: components["schemas"]["BuyingRecipe"][];
             over_seasons: {
                 role: string | null;

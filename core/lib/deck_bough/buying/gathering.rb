@@ -15,8 +15,9 @@ module DeckBough
       module_function
 
       # @param claims [Array<Stock::Claim>] what every piece wants of it, spares among it
-      def to_buy(claims, on_hand:)
-        [(Stock::Busy.most(claims) - on_hand).round(PLACES), 0].max
+      # @param spare [Numeric] of a favourite so many are kept beyond what is wanted
+      def to_buy(claims, on_hand:, spare: 0)
+        [(Stock::Busy.most(claims) + spare - on_hand).round(PLACES), 0].max
       end
 
       # What a purchase costs whom: cents by what each of them lacked, the sum exact.

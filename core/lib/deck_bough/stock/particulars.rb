@@ -29,6 +29,7 @@ module DeckBough
         Input.text(:bought_on, "Bought on", 0..10, default: nil),
         Input.whole(:seasons_expected, "Seasons it should last", "seasons", 1..60, default: nil,
                                                                                    why: "It is put up once at least."),
+        Input.whole(:spare_kept, "Kept in spare", "pieces", 0..10_000, default: nil),
         Input.choice(:tag, "Tags on", TAGS, default: "none"),
         Input.text(:decide_by, "Decide by", 0..10, default: nil),
         Input.text(:keepsake_of, "Keepsake of", 0..80, default: nil),
@@ -50,6 +51,8 @@ module DeckBough
       SOME = {
         finish: %w[ornament ribbon pick decor fixing tree], drape: %w[ribbon garland stem decor],
         shedding: %w[garland stem wreath tree pick], shape: %w[decor],
+        # A favourite: so many are there beyond what is wanted. Of ribbons nobody keeps pieces.
+        spare_kept: %w[ornament light pick garland stem fixing wreath tree decor tool],
         riser_height_m: %w[decor], riser_top_m: %w[decor],
         tested_on: %w[light tree], dead_percent: %w[light tree], parts: %w[tree decor light wreath],
         keepsake_of: %w[ornament decor wreath tree], keepsake_year: %w[ornament decor wreath tree],

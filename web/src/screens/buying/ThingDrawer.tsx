@@ -45,6 +45,11 @@ function Owned({ thing }: { thing: Thing }) {
         {seen}
         {thing.kept > 0 && `; pieces keep ${amount(thing.kept, thing.kind, units)} of it`}.
       </Typography>
+      {thing.spare_kept !== null && thing.spare_kept > 0 && (
+        <Typography variant="body2" color="textSecondary">
+          A favourite: {thing.spare_kept} kept in spare.
+        </Typography>
+      )}
       {thing.whom.map(({ whom, quantity }) => (
         <Typography key={whom} variant="body2" color="textSecondary">
           {amount(quantity, thing.kind, units)} lent to {whom}

@@ -96,7 +96,7 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
         slotProps={{ inputLabel: { shrink: true } }}
       />
     );
-  const number = (name: "seasons_expected" | "keepsake_year" | "dead_percent") =>
+  const number = (name: "seasons_expected" | "spare_kept" | "keepsake_year" | "dead_percent") =>
     asks(thing.kind, name) && (
       <NumberField
         label={LABELS[name]}
@@ -135,6 +135,7 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
             {text("bought_from")}
             {text("bought_on", { type: "date" })}
             {number("seasons_expected")}
+            {number("spare_kept")}
             {choice("tag", TAGS)}
             {said.tag === "may_go_back" && text("decide_by", { type: "date" })}
             {text("keepsake_of")}

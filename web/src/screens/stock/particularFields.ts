@@ -25,6 +25,7 @@ export function saidOf(thing: Schemas["StockDetails"]): Particulars {
     bought_from: thing.bought_from,
     bought_on: thing.bought_on,
     seasons_expected: thing.seasons_expected,
+    spare_kept: thing.spare_kept,
     tag: thing.tag,
     decide_by: thing.decide_by,
     keepsake_of: thing.keepsake_of,

@@ -14,6 +14,7 @@ export const LABELS: Record<Name, string> = {
   bought_from: "Bought from",
   bought_on: "Bought on",
   seasons_expected: "Seasons it should last",
+  spare_kept: "Kept in spare",
   tag: "Tags",
   decide_by: "Decide by",
   keepsake_of: "Keepsake of",
