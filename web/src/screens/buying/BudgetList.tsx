@@ -83,13 +83,21 @@ export function BudgetList({ budgets, onPlan }: { budgets: Budget[]; onPlan: (ho
                   "not planned"
                 ) : (
                   <>
-                    {left < 0 ? "over" : "left"} <strong>{plainMoney(Math.abs(left))}</strong>
-                    {budget.planned_cents !== null && ` of ${money(budget.planned_cents, currency)}`}
+                    {left < 0 ? "over" : "left"} <strong>{money(Math.abs(left), currency)}</strong>
                   </>
                 )}
               </Typography>
             </Box>
-            <Bar budget={budget} most={most} />
+            <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
+              <Box sx={{ flex: 1 }}>
+                <Bar budget={budget} most={most} />
+              </Box>
+              {budget.planned_cents !== null && (
+                <Typography variant="body2" color="textSecondary" noWrap>
+                  planned {money(budget.planned_cents, currency)}
+                </Typography>
+              )}
+            </Box>
             <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 1 }}>
               {(
                 [

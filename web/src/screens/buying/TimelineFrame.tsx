@@ -108,7 +108,12 @@ export function Row({
 
 /** The head: days, and over them whose visit is when. */
 export function Days({ scale, pins }: { scale: Scale; pins: { name: string; visit_on: string }[] }) {
-  const shown = pins.slice(0, MOST_PINS);
+  const shown = pins
+    .filter(({ visit_on }) => {
+      const at = daysFrom(scale.today, visit_on);
+      return at >= 0 && at < scale.days;
+    })
+    .slice(0, MOST_PINS);
   const heads = Array.from({ length: scale.days }, (_, i) => dayAfter(scale.today, i));
   const height = 18 * shown.length + 40;
   return (
