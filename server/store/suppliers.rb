@@ -143,13 +143,12 @@ module DeckBough
           end
         end
 
-        # What is asked for packs of some styles where one buys.
+        # What is asked for packs of some styles, whoever sells them.
         #
         # @param style_ids [Array<String>, Sequel::Dataset]
         # @return [Hash{String => Hash{String => Array<Hash>}}] by style and supplier: size, price_cents, available
         def offers(style_ids)
-          from = present.where(not_from_here: false).select(:id)
-          found = rows(:offers).where(style_id: style_ids, supplier_id: from).order(:style_id, :supplier_id, :pack_size)
+          found = rows(:offers).where(style_id: style_ids).order(:style_id, :supplier_id, :pack_size)
           told = in_one(found, :style_id, :supplier_id, :pack_size, :price_cents, :available)
           told.each_with_object({}) do |(style, supplier, size, cents, available), all|
             ((all[style] ||= {})[supplier] ||= []) << { size: size, price_cents: cents, available: available }

@@ -21,6 +21,17 @@ class SightTest < RoomsTest
     assert_empty closed
   end
 
+  def test_beside_a_passage_its_wall_hides_more_and_more_of_what_is_behind
+    there = [piece("bough", tree, wall: "left", at: 1.05)]
+    shares = [[2.6, 1.6], [2.6, 0.4], [1.0, 2.6], [0.4, 2.6]].map do |x, y|
+      seen(rooms(there: there), at: viewpoint(x, y, heading: -90)).dig("bough", :share) || 0
+    end
+
+    assert_equal shares.sort.reverse, shares
+    assert_operator shares[2], :<, 0.3
+    assert_equal 0, shares.last
+  end
+
   def test_a_door_hides_until_it_stands_open
     shares = [false, true].map do |stands_open|
       door = { **PASSAGE, kind: "door", stands_open: stands_open }

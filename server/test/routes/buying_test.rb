@@ -466,6 +466,9 @@ class BuyingRoutesTest < ServerTest
 
     assert_in_delta trial["on_hand"] - 1, on_hand(trial), 1e-6
     refute_includes ask(:get, "/api/trials")["items"].map { |one| one["id"] }, trial["id"]
+    as(ASSISTANT) { ask(:post, "/api/trials/#{trial['id']}/decision", { key: SecureRandom.uuid, back: 1 }) }
+
+    assert_in_delta trial["on_hand"] - 1, on_hand(trial), 1e-6, "somebody else pressed it too"
     ask(:post, "/api/trials/#{trial['id']}/decision/undo", { key: key, **trial.slice("tag", "decide_by") })
 
     assert_includes ask(:get, "/api/trials")["items"], trial

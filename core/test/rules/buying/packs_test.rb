@@ -48,6 +48,7 @@ class BuyingPacksTest < CoreTest
 
   def test_at_the_same_price_the_least_is_left_over_then_the_fewest_packs_are_carried
     assert_equal [0, 1], buy(6, { size: 9, price_cents: 400 }, { size: 7, price_cents: 400 })[:counts]
+    assert_equal [0, 2], buy(6, { size: 8, price_cents: 400 }, { size: 3, price_cents: 200 })[:counts]
     assert_equal [0, 1], buy(6, { size: 3, price_cents: 200 }, { size: 6, price_cents: 400 })[:counts]
   end
 
