@@ -28,7 +28,8 @@ class AccessibilityTest < SystemTest
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "/homes/#{home}/rooms/new" => "The room", "/rooms/#{room}/view" => "Seen from: Sofa",
       **tree_views, **run_views, "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
-      "/recipes" => "Gilded cones", "/buying" => "Moss & Daughters", "/buying?as=list" => "Narrow by words", "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
+      "/recipes" => "Gilded cones", "/buying" => "Moss & Daughters", "/buying?as=list" => "Narrow by words",
+      "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
       "/house-rules" => "On a sample tree",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }

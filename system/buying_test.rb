@@ -2,6 +2,7 @@
 
 require_relative "system_test"
 require_relative "cut_line"
+require_relative "../server/test/sent_picture"
 
 # Buying as a person does it: from what is short on a bench to the order, the parcel and back to the bench; what may go
 # back; the round of shops, without network as well.
@@ -26,6 +27,7 @@ class BuyingTest < SystemTest
 
   def test_from_short_on_a_bench_to_the_order_the_parcel_in_two_parts_and_have
     open_tree
+
     assert_selector "tr", text: /Plum glass drop, 9 cm.*8.*6/m
     click_link "Buy what is short"
 
@@ -34,9 +36,11 @@ class BuyingTest < SystemTest
     within(drawer) do
       # The others stay for another time.
       ["Slate glass, 10 cm", "Warm lights, 100 a string"].each { |name| uncheck name }
+
       assert_text "1 line, €32.40"
       click_button "Ordered"
     end
+
     assert_no_selector "section[aria-label='To buy']", text: "Plum glass drop"
     within("section[aria-label='On the way']", match: :first) do
       assert_text "8 Plum glass drop, 9 cm"
@@ -101,6 +105,20 @@ class BuyingTest < SystemTest
     assert_in_delta 1, on_hand("Brass tray, 38 cm")
   end
 
+  def test_a_tag_on_for_its_price_comes_off_once_it_is_photographed
+    visit "/buying?as=list"
+
+    assert_selector "section[aria-label='On trial'] li", text: "Oat linen runner, 2.4 m"
+    Dir.mktmpdir do |folder|
+      path = File.join(folder, "tag.png")
+      File.binwrite(path, SentPicture.plain(320, 240))
+      attach_file("Choose a photograph of the tag of Oat linen runner, 2.4 m", path, make_visible: true)
+
+      assert_no_selector "section[aria-label='On trial'] li", text: "Oat linen runner, 2.4 m"
+    end
+    assert_equal 1, DATABASE[:photographs].join(:styles, id: :style_id).where(name: "Oat linen runner, 2.4 m").count
+  end
+
   def test_before_it_is_bought_one_sees_what_there_is_who_sells_it_and_what_else_would_do
     visit "/buying"
     find("button[aria-label^='Eucalyptus ball, 7 cm: sold out']").click
@@ -144,6 +162,7 @@ class BuyingTest < SystemTest
       find_field("Price").set("12,50").send_keys(:tab)
       click_button "Keep it"
     end
+
     within("section[aria-label='Rope star']") { assert_text "At the quay, €12.50" }
     click_button "More about Rope star"
     find("[role=menuitem]", text: "Bought or let go").click
@@ -165,9 +184,11 @@ class BuyingTest < SystemTest
     line = CutLine.new(page.server.port)
     at = "http://127.0.0.1:#{line.port}"
     visit "#{at}/buying"
+
     assert_text "This week’s round"
     page.evaluate_async_script("navigator.serviceWorker.ready.then(() => arguments[0]())")
     2.times { visit "#{at}/buying" }
+
     assert_text "This week’s round"
     line.cut do
       page.refresh
@@ -212,14 +233,17 @@ class BuyingTest < SystemTest
       click_button "Add a coupon"
       click_button "Add it"
     end
+
     assert_text "Ropewalk Stores was kept."
     within("section[aria-label='Ropewalk Stores']") do
       assert_text "1 day, closed Sundays. 1 coupon."
       click_button "Ask for prices and stock"
     end
+
     assert_text(/Ropewalk Stores answered for \d+ things/)
     click_button "More about Ropewalk Stores"
     find("[role=menuitem]", text: "Delete it").click
+
     assert_no_selector "[role=dialog] section[aria-label='Ropewalk Stores']"
     click_button "Bring it back"
 
@@ -240,6 +264,7 @@ class BuyingTest < SystemTest
       find_field("Planned, The home").set("15").send_keys(:tab)
       click_button "Keep it"
     end
+
     assert_selector "section[aria-label='Budget'] button", text: "over €4.80"
     more("What an hour costs")
     within(drawer) do
@@ -248,6 +273,7 @@ class BuyingTest < SystemTest
       find_field("Tax, %").set("20").send_keys(:tab)
       click_button "Keep it"
     end
+
     assert_no_selector "[role=dialog]"
     budget("The Signal Loft").click
 
@@ -291,6 +317,7 @@ class EmptyBuyingTest < SystemTest
     fill_in "Your email", with: OWNER
     fill_in "A password", with: Server::DemoStudio::PASSWORD
     click_button "Found the studio"
+
     assert_text "No homes yet"
     visit "/buying"
 

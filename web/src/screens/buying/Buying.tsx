@@ -7,7 +7,6 @@ import Tabs from "@mui/material/Tabs";
 import TextField from "@mui/material/TextField";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
-import Typography from "@mui/material/Typography";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { lazy, Suspense, useState } from "react";
 import { useSearchParams } from "react-router";
@@ -18,10 +17,9 @@ import { MoreMenu } from "../../parts/MoreMenu";
 import { SideDrawer } from "../../parts/SideDrawer";
 import { Notice } from "../../parts/Notice";
 import { Strip } from "../../shell/Strip";
-import { counted, money } from "../../units/format";
-import { useCurrency } from "../../units/useUnits";
 import { BudgetList } from "./BudgetList";
 import { BuyingList } from "./BuyingList";
+import { Sum } from "./Sum";
 import { ComingList } from "./ComingList";
 import { Round } from "./Round";
 import { TrialList } from "./TrialList";
@@ -39,23 +37,13 @@ const PricesDialog = lazy(async () => ({ default: (await import("./PricesDialog"
 
 const PARTS = ["To buy", "On the way", "On trial", "Budget"] as const;
 
-/** "€240.70 to buy, 13 lines, 2 of them late". */
-function Sum({ totals }: { totals: Desk["totals"] }) {
-  const currency = useCurrency();
-  const more = [
-    counted(totals.lines, "line"),
-    ...(totals.late > 0 ? [`${totals.late} late`] : []),
-    ...(totals.unpriced > 0 ? [`${totals.unpriced} without a price`] : []),
-  ];
-  return (
-    <Typography noWrap sx={{ display: { xs: "none", md: "block" }, mr: 1 }} role="status">
-      <strong>{money(totals.here_cents ?? totals.cents, currency)}</strong> to buy, {more.join(", ")}
-    </Typography>
-  );
+/** What a home is called that is not on this page of homes. */
+function named(desk: Desk, home: string): string | undefined {
+  return desk.items.flatMap(({ homes }) => homes).find(({ id }) => id === home)?.name;
 }
 
-function address(home: string | null, paper: string) {
-  const asked = new URLSearchParams({ paper, ...(home ? { home } : {}) });
+function address(home: string | null, piece: string | null, paper: string) {
+  const asked = new URLSearchParams({ paper, ...(home ? { home } : {}), ...(piece ? { piece } : {}) });
   return `/api/buying.pdf?${asked.toString()}`;
 }
 
@@ -78,7 +66,8 @@ export function Buying() {
   const buying = useBuying(home, page, piece);
   const purchases = usePurchases();
   const trials = useTrials();
-  const budgets = useBudgets(1);
+  const [homesPage, setHomesPage] = useState(1);
+  const budgets = useBudgets(homesPage);
   const round = useRound();
 
   function ask(changes: Record<string, string | null>) {
@@ -100,16 +89,30 @@ export function Buying() {
   const openPurchases = purchases.data?.items ?? [];
   const tagged = trials.data?.items ?? [];
   const empty = desk.total === 0 && !home && !piece && desk.coming.length === 0 && openPurchases.length === 0;
+  const homes = budgets.data?.items ?? [];
   const openThing = (style: string) => ask({ thing: style });
   const list = <BuyingList desk={desk} round={round} onOpen={openThing} onOrder={setOrdering} />;
   const coming = <ComingList purchases={openPurchases} desk={desk} onReceive={setReceiving} />;
   const trial = <TrialList tagged={tagged} purchases={openPurchases} today={desk.today} onReceive={setReceiving} />;
-  const budget = <BudgetList budgets={budgets.data?.items ?? []} onPlan={setBudgeting} />;
+  const budget = (
+    <>
+      <BudgetList budgets={homes} onPlan={setBudgeting} />
+      {budgets.data && budgets.data.pages > 1 && (
+        <Pagination
+          size="small"
+          count={budgets.data.pages}
+          page={homesPage}
+          onChange={(_, next) => setHomesPage(next)}
+          aria-label="Pages of homes"
+        />
+      )}
+    </>
+  );
 
   return (
     <>
       <Strip crumbs={[{ label: `Season ${year}`, to: "/" }, { label: "Buying" }]} of={`Season ${year}`}>
-        <Sum totals={desk.totals} />
+        {!narrow && <Sum totals={desk.totals} />}
         <TextField
           select
           label="For"
@@ -123,7 +126,10 @@ export function Buying() {
         >
           <MenuItem value="">all homes</MenuItem>
           {piece && <MenuItem value="piece">one piece</MenuItem>}
-          {(budgets.data?.items ?? []).map(({ id, name }) => (
+          {home && !homes.some(({ id }) => id === home) && (
+            <MenuItem value={home}>{named(desk, home) ?? "one home"}</MenuItem>
+          )}
+          {homes.map(({ id, name }) => (
             <MenuItem key={id} value={id}>
               {name}
             </MenuItem>
@@ -146,8 +152,8 @@ export function Buying() {
           entries={[
             { label: "Seen and wished for", run: () => setOpen("seen") },
             { label: "Suppliers", run: () => setOpen("suppliers") },
-            { label: "Shopping list as PDF, A4", href: address(home, "a4") },
-            { label: "Shopping list as PDF, Letter", href: address(home, "letter") },
+            { label: "Shopping list as PDF, A4", href: address(home, piece, "a4") },
+            { label: "Shopping list as PDF, Letter", href: address(home, piece, "letter") },
             { label: "What an hour costs", run: () => setOpen("prices") },
           ]}
         />
@@ -175,7 +181,12 @@ export function Buying() {
             ))}
           </Tabs>
           <Box sx={{ flex: 1, overflow: "auto", px: 2, pb: 3 }}>
-            {part === "To buy" && list}
+            {part === "To buy" && (
+              <Box sx={{ pt: 1.5 }}>
+                <Sum totals={desk.totals} />
+                {list}
+              </Box>
+            )}
             {part === "On the way" && coming}
             {part === "On trial" && trial}
             {part === "Budget" && budget}

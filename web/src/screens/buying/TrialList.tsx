@@ -4,6 +4,8 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { ask, asProblem, client, type Schemas } from "../../api/client";
 import { newKey } from "../../api/key";
+import { addPhotograph, tooLarge } from "../../api/photographs";
+import { usePictures } from "../../parts/usePictures";
 import { useUndo } from "../../parts/undo";
 import { money, weekday } from "../../units/format";
 import { amount } from "../../units/amount";
@@ -52,6 +54,24 @@ function Tagged({ thing, today, place }: { thing: Schemas["TaggedThing"]; today:
     setBusy(false);
   }
 
+  // A tag that only says the price may come off once it is photographed.
+  async function photograph(files: File[]) {
+    const [file] = files;
+    if (!file) return;
+    const refused = tooLarge(file);
+    if (refused) {
+      say(refused);
+      return;
+    }
+    try {
+      await addPhotograph("style", thing.id, file);
+      await decide(0);
+    } catch (error) {
+      say(asProblem(error).message);
+    }
+  }
+
+  const tag = usePictures(`Choose a photograph of the tag of ${thing.name}`, (files) => void photograph(files));
   return (
     <Box component="li" sx={(theme) => ({ py: 1, borderBottom: `1px solid ${theme.palette.divider}` })}>
       <Box sx={{ display: "flex", alignItems: "center", gap: 1.25 }}>
@@ -63,10 +83,26 @@ function Tagged({ thing, today, place }: { thing: Schemas["TaggedThing"]; today:
           <Typography variant="body2" color={late ? "error" : "textSecondary"}>
             {amount(thing.on_hand, thing.kind, units)}
             {thing.price_cents !== null && `, ${money(thing.price_cents, currency)} a pack`};{" "}
-            {price ? "the tag is on for its price" : says}
+            {price ? "the tag is on for its price: photographed it may come off" : says}
           </Typography>
         </Box>
-        <Button size="small" disabled={busy} onClick={() => void decide(0)} aria-label={`Keep ${thing.name}`}>
+        {price && (
+          <Button
+            size="small"
+            disabled={busy}
+            onClick={() => tag.choose()}
+            aria-label={`Photograph the tag of ${thing.name}`}
+          >
+            Photograph it
+          </Button>
+        )}
+        {tag.input}
+        <Button
+          size="small"
+          disabled={busy}
+          onClick={() => void decide(0)}
+          aria-label={price ? `Tag off: ${thing.name}` : `Keep ${thing.name}`}
+        >
           {price ? "Tag off" : "Keep"}
         </Button>
         {!price && (
