@@ -13,28 +13,37 @@ class DemoCopy
 
   # Into an empty database.
   def lay
-    @kept ? restore : keep
+    kept? ? restore : keep
   end
 
   private
+
+  # Another process may have kept it in the database this one is a copy of.
+  def kept?
+    @kept ||= !@database[Sequel[:information_schema][:schemata]].where(schema_name: "kept").empty?
+  end
 
   def keep
     DeckBough::Server::DemoStudio.new(@database, password_cost: 4).seed
     @database.run("create schema kept")
     tables.each { |table| @database.run("create table kept.#{table} as table public.#{table}") }
-    @kept = tsort
+    @kept = true
   end
 
   # What others refer to comes first; numbers given by the database go on after the last one.
   def restore
     @database.transaction do
-      @kept.each do |table|
+      order.each do |table|
         names = columns.fetch(table.to_s).map { |name| %("#{name}") }.join(", ")
         @database.run("insert into public.#{table} (#{names}) overriding system value " \
                       "select #{names} from kept.#{table}")
       end
       @database.fetch(numbered).each { |one| @database.run(one[:sets]) }
     end
+  end
+
+  def order
+    @order ||= tsort
   end
 
   # Only of our own tables is asked which numbers they give: elsewhere there are none of these names.

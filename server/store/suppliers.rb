@@ -31,12 +31,13 @@ module DeckBough
 
         def create(given)
           values = row_of(given)
+          coupons = coupons_in(given)
           id = transaction do
             database[:studios].where(id: studio_id).for_update.get(:id)
             raise wrong("/name", "A studio has #{MOST} suppliers. Delete one first.") if present.count >= MOST
 
             id = rows(:suppliers).returning(:id).insert(studio_id: studio_id, **values).first[:id]
-            keep_coupons(id, given)
+            keep_coupons(id, coupons)
             id
           end
           find(id)
@@ -44,12 +45,13 @@ module DeckBough
 
         def change(id, version, given)
           values = row_of(given)
+          coupons = coupons_in(given)
           transaction do
             row = locked(id, "supplier")
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
             bump(:suppliers, row, values)
-            keep_coupons(id, given)
+            keep_coupons(id, coupons)
           end
           find(id)
         end
@@ -169,10 +171,13 @@ module DeckBough
           raise Problem.of_faults(e.faults)
         end
 
-        def keep_coupons(id, given)
-          told = given.fetch("coupons", []).each_with_index.map { |coupon, i| coupon(coupon, i) }
+        def coupons_in(given)
+          given.fetch("coupons", []).each_with_index.map { |coupon, i| coupon(coupon, i) }
+        end
+
+        def keep_coupons(id, coupons)
           rows(:coupons).where(supplier_id: id).delete
-          database[:coupons].multi_insert(told.map { |one| { studio_id: studio_id, supplier_id: id, **one } })
+          database[:coupons].multi_insert(coupons.map { |one| { studio_id: studio_id, supplier_id: id, **one } })
         end
 
         def coupon(given, place)

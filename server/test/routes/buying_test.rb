@@ -390,6 +390,11 @@ class BuyingRoutesTest < ServerTest
     assert_equal ["/name"], pointers(ask(:post, "/api/suppliers", { name: "Moss" }, status: 422))
     assert_equal ["/closed_on/0"],
                  pointers(ask(:post, "/api/suppliers", { name: "Days", closed_on: %w[2026-02-30] }, status: 422))
+    custom_request("PUT", "/api/suppliers/#{made['id']}",
+                   '{"version": 1, "name": "Moss", "coupons": [{"percent": 1e999}]}',
+                   "CONTENT_TYPE" => "application/json")
+
+    assert_equal 422, last_response.status
     assert_equal ["/coupons/0/until_on"],
                  pointers(ask(:post, "/api/suppliers",
                               { name: "Off", coupons: [{ percent: 5, until_on: "soon" }] }, status: 422))

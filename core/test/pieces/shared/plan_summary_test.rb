@@ -26,8 +26,8 @@ class PlanSummaryTest < CoreTest
     told = summary(caution("stop", "No riser."), caution("caution", "Glass low."), caution("caution", "Dark bands."),
                    caution("info", "One size."))
 
-    assert_equal({ chosen: true, short_lines: 2, buy_cents: 4_200, unpriced: 1, stock_cents: 100, stops: 1, cautions: 2, minutes: 95.0,
-                   worst: "No riser.", wreaths: 5 }, told)
+    assert_equal({ chosen: true, short_lines: 2, buy_cents: 4_200, unpriced: 1, stock_cents: 100, stops: 1, cautions: 2,
+                   minutes: 95.0, worst: "No riser.", wreaths: 5 }, told)
   end
 
   def test_a_note_is_no_worry
