@@ -10,7 +10,7 @@ class CatalogueTest < CoreTest
     without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
 
     assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights garland.tree
-                    wreath.wall palette.gather boxes.pack buying.substitutes], without
+                    wreath.wall palette.gather boxes.pack buying.substitutes group.sites hang.drops], without
   end
 
   EXAMPLES.each_with_index do |row, i|
@@ -63,6 +63,11 @@ class CatalogueTest < CoreTest
                                              "boxes" => [{ "id" => "1", "litres" => 40 },
                                                          { "id" => "2", "litres" => 40 }] },
                            "buying.substitutes" => { "wanted" => LIKE.first.except("id"), "items" => LIKE },
+                           "group.sites" => { "length_m" => 3.2,
+                                              "keep_free" => [{ "from_m" => 1.2, "to_m" => 1.9 }] },
+                           "table.places" => { "shape" => "rectangle", "length_m" => 2.4, "width_m" => 0.9,
+                                               "diameter_m" => 1.2 },
+                           "hang.drops" => { "count" => 5, "shortest_m" => 0.2, "longest_m" => 0.7 },
                            "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 },
                                                 "reach_m" => 0.7,
                                                 "styles" => MAP_STYLES }).freeze

@@ -19,7 +19,9 @@ module DeckBough
       Rules::View::Weights, Rules::Stockings::Spacing, Rules::Balance::Mantel, Rules::Balance::Wall,
       Rules::Palette::Match, Rules::Palette::Undertone, Rules::Palette::Actual, Rules::Palette::Gather,
       Rules::Boxes::Pack,
-      Rules::Buying::Packs, Rules::Buying::OrderBy, Rules::Buying::MakeOrBuy, Rules::Buying::Substitutes
+      Rules::Buying::Packs, Rules::Buying::OrderBy, Rules::Buying::MakeOrBuy, Rules::Buying::Substitutes,
+      Rules::Group::Hides, Rules::Group::Heights, Rules::Group::Sites, Rules::Bowl::Fill, Rules::Bowl::Mix, Rules::Hang::Drops,
+      Rules::Table::Runner, Rules::Table::Places
     ].freeze
 
     # @raise [ArgumentError] naming what a rule lacks; ours to mend, so it stops the load

@@ -26,6 +26,9 @@ export const CHAPTERS: Record<string, string> = {
   minutes: "Minutes",
   boxes: "Boxes",
   buying: "Buying",
+  group: "Groupings",
+  bowl: "Vessels",
+  table: "Tables",
   stock: "Stock",
 };
 
