@@ -86,8 +86,19 @@ module DeckBough
       def self.conflict(current:, yours:, differences: [])
         new(409, "changed-meanwhile", "Changed meanwhile",
             "Someone changed this after you opened it. Keep yours or take theirs; nothing is lost until you choose.",
-            more: { current: current, yours: yours, differences: differences })
+            more: { current: current, yours: finite(yours), differences: differences })
       end
+
+      # What was sent goes back as it was; a number without an end cannot be said in JSON, and is left out.
+      def self.finite(said)
+        case said
+        when Hash then said.transform_values { |value| finite(value) }
+        when Array then said.map { |value| finite(value) }
+        when Float then said.finite? ? said : nil
+        else said
+        end
+      end
+      private_class_method :finite
 
       def self.unavailable
         new(503, "unavailable", "Not reachable just now",

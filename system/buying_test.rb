@@ -144,6 +144,9 @@ class BuyingTest < SystemTest
       assert_button "Let price and days decide"
     end
     assert_selector "section[aria-label='Moss & Daughters']", text: "Eucalyptus ball"
+    within(drawer) { click_button "Not sold at Quayside Sundries" }
+
+    within(drawer) { assert_no_selector "li", text: "Quayside Sundries" }
   end
 
   def test_what_was_seen_is_noted_settled_and_deleted

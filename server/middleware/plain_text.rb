@@ -22,13 +22,17 @@ module DeckBough
           address(env["PATH_INFO"])
           address(env["QUERY_STRING"])
           body(env) if env["PATH_INFO"].start_with?("/api/") && env["CONTENT_LENGTH"].to_i.positive?
-          # A request without a body need not say what it is.
-          env["CONTENT_TYPE"] ||= "application/json"
+          # A request without a body need not say what it is, and nothing it says of it matters.
+          env["CONTENT_TYPE"] = "application/json" if nothing_sent?(env) || env["CONTENT_TYPE"].to_s.strip.empty?
           account_body(env)
           @app.call(env)
         end
 
         private
+
+        def nothing_sent?(env)
+          env["PATH_INFO"].start_with?("/api/") && !env["CONTENT_LENGTH"].to_i.positive? && !Photographs.sent?(env)
+        end
 
         def address(text)
           whole = URI.decode_www_form_component(text.to_s)

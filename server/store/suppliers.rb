@@ -103,10 +103,11 @@ module DeckBough
           end
         end
 
-        # It is sold there no longer.
+        # It is sold there no longer; without a size none of it is.
         def take_offer_away(id, style_id, pack_size)
           gone = rows(:offers).where(supplier_id: id, style_id: style_id)
-                              .where { (Sequel[:pack_size] - pack_size).function(:abs) < Lots::LEAST }
+          apart = Sequel.function(:abs, Sequel[:pack_size] - pack_size) if pack_size
+          gone = gone.where(apart < Lots::LEAST) if apart
           raise Problem.not_found("offer") if gone.delete.zero?
         end
 

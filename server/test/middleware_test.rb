@@ -77,6 +77,19 @@ class MiddlewareTest < ServerTest
     end
   end
 
+  def test_a_request_without_a_body_is_answered_whatever_it_says_of_it
+    sign_in
+    ["", " ", "text/plain", "multipart/form-data", "\x01"].each do |type|
+      custom_request("POST", "/api/boxes/0/counts", "", "CONTENT_TYPE" => type)
+
+      assert_includes [404, 422], last_response.status, type.inspect
+      assert_equal "application/problem+json", last_response.headers["content-type"]
+    end
+    custom_request("POST", "/api/logout", "", "CONTENT_TYPE" => "text/plain")
+
+    assert_operator last_response.status, :<, 400
+  end
+
   def test_text_that_is_none_goes_no_further_and_its_place_is_named
     sign_in
     { '{"name":"a\u0000b"}' => "/name", '{"name":"x","pets":["a\u0000"]}' => "/pets/0", '{"name":"\ud800"}' => "",

@@ -108,6 +108,20 @@ class BuyingRoutesTest < ServerTest
     assert_equal dear["id"], line(one["name"])["quote"]["supplier"]
   end
 
+  def test_what_is_sold_no_longer_is_taken_away_by_its_size_or_whole
+    one = desk["items"].first
+    shop = supplier("Gone")
+    [1, 2.5, 6].each { |size| offer(shop, one, size, 100) }
+    gone = "/api/suppliers/#{shop['id']}/offers/gone"
+    ask(:post, gone, { style: one["id"], pack_size: 2.5 }, status: 204)
+
+    assert_equal [1, 6], DATABASE[:offers].where(supplier_id: shop["id"]).select_order_map(:pack_size)
+    ask(:post, gone, { style: one["id"], pack_size: 2.5 }, status: 404)
+    ask(:post, gone, { style: one["id"] }, status: 204)
+
+    assert_empty DATABASE[:offers].where(supplier_id: shop["id"])
+  end
+
   def test_nobody_buys_where_it_is_not_from_here
     one = desk["items"].first
     far = supplier("Far", not_from_here: true)

@@ -60,4 +60,15 @@ class RoomsRoutesTest < ServerTest
     ask(:post, "/api/rooms/#{room['id']}/restore")
     ask(:get, "/api/pieces/#{piece['id']}")
   end
+
+  def test_a_number_without_an_end_in_an_old_survey_is_no_fault_of_ours
+    sign_in
+    room = home_named("Tidewaiter's House")["rooms"].first
+    custom_request("PUT", "/api/rooms/#{room['id']}", '{"version": 0, "name": "Long room", "width_m": 6.4, ' \
+                                                      '"depth_m": 1e999, "ceiling_left_m": 3.1}',
+                   "CONTENT_TYPE" => "application/json")
+
+    assert_includes [409, 422], last_response.status
+    assert_equal "application/problem+json", last_response.headers["content-type"]
+  end
 end

@@ -3643,7 +3643,8 @@ export interface components {
         };
         OfferGone: {
             style: string;
-            pack_size: number;
+            /** @description all sizes where it is left out */
+            pack_size?: number | null;
         };
         OrderLine: {
             style: string;

@@ -32,6 +32,26 @@ export function QuoteRow({ thing, quote }: { thing: Schemas["BuyingThing"]; quot
     setBusy(false);
   }
 
+  async function gone() {
+    if (busy || !quote.supplier) return;
+    setBusy(true);
+    try {
+      await ask(
+        client.POST("/api/suppliers/{id}/offers/gone", {
+          params: { path: { id: quote.supplier } },
+          body: { style: thing.id },
+        }),
+      );
+      await reread();
+      say(`${thing.name} is not sold at ${quote.name} any more.`);
+    } catch (error) {
+      say(
+        asProblem(error).status === 404 ? `No price of it is written down at ${quote.name}.` : asProblem(error).message,
+      );
+    }
+    setBusy(false);
+  }
+
   return (
     <Box
       component="li"
@@ -53,13 +73,18 @@ export function QuoteRow({ thing, quote }: { thing: Schemas["BuyingThing"]; quot
         {quote.order_by_on ? `order by ${weekday(quote.order_by_on)}; ` : ""}ordered today it comes{" "}
         {weekday(quote.arrives_on)}
       </Typography>
-      <Box sx={{ display: "flex", gap: 1, ml: -0.75 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, ml: -0.75 }}>
         <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? "Close the working" : "How it came about"}
         </Button>
         {quote.supplier && !(thing.bought_at === quote.supplier) && thing.quotes.length > 1 && (
           <Button size="small" disabled={busy} onClick={() => void choose(quote.supplier)}>
             Buy it here
+          </Button>
+        )}
+        {quote.supplier && (
+          <Button size="small" disabled={busy} onClick={() => void gone()} aria-label={`Not sold at ${quote.name}`}>
+            Not sold here
           </Button>
         )}
         {thing.bought_at !== null && thing.bought_at === quote.supplier && (
