@@ -118,10 +118,6 @@ module DeckBough
 
           raise Problem.new(422, "rests-on-it", "Something came of it since", "Take back what was done later first.")
         end
-
-        def wrong(pointer, message)
-          Problem.invalid([{ pointer: pointer, code: "wrong", message: message }])
-        end
       end
     end
   end

@@ -240,10 +240,6 @@ module DeckBough
           DeckBough::Buying::Days.day(text) or
             raise wrong(pointer, "#{title}: “#{text[0, 20]}” is no day. Choose one such as 2026-12-24.")
         end
-
-        def wrong(pointer, message)
-          Problem.invalid([{ pointer: pointer, code: "wrong", message: message }])
-        end
       end
     end
   end

@@ -46,15 +46,11 @@ module DeckBough
         end
 
         def delete(id, by:)
-          transaction { bump(:recipes, locked(id, "recipe"), deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by) }
+          put_away(:recipes, id, "recipe", by: by)
         end
 
         def restore(id)
-          transaction do
-            row = rows(:recipes).where(id: id).exclude(deleted_at: nil).for_update.first or
-              raise Problem.not_found("deleted recipe")
-            bump(:recipes, row, deleted_at: nil, deleted_by: nil)
-          end
+          take_out_again(:recipes, id, "recipe")
           find(id)
         end
 
@@ -187,10 +183,6 @@ module DeckBough
 
         def thing(row)
           { style: row[:id], **row.slice(:name, :kind, :colour, :texture, :shape, :on_hand) }
-        end
-
-        def wrong(pointer, message)
-          Problem.invalid([{ pointer: pointer, code: "wrong", message: message }])
         end
       end
     end

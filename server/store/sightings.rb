@@ -52,15 +52,11 @@ module DeckBough
         end
 
         def delete(id, by:)
-          transaction { bump(:sightings, locked(id, "sighting"), deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by) }
+          put_away(:sightings, id, "sighting", by: by)
         end
 
         def restore(id)
-          transaction do
-            row = rows(:sightings).where(id: id).exclude(deleted_at: nil).for_update.first or
-              raise Problem.not_found("deleted sighting")
-            bump(:sightings, row, deleted_at: nil, deleted_by: nil)
-          end
+          take_out_again(:sightings, id, "sighting")
           find(id)
         end
 

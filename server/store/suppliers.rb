@@ -57,17 +57,11 @@ module DeckBough
         end
 
         def delete(id, by:)
-          transaction do
-            bump(:suppliers, locked(id, "supplier"), deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
-          end
+          put_away(:suppliers, id, "supplier", by: by)
         end
 
         def restore(id)
-          transaction do
-            row = rows(:suppliers).where(id: id).exclude(deleted_at: nil).for_update.first or
-              raise Problem.not_found("deleted supplier")
-            bump(:suppliers, row, deleted_at: nil, deleted_by: nil)
-          end
+          take_out_again(:suppliers, id, "supplier")
           find(id)
         end
 
@@ -201,10 +195,6 @@ module DeckBough
           end
           { **row.slice(:id, :version, :name, :lead_days, :not_from_here, :note),
             closed_weekdays: row[:closed_weekdays].to_a, closed_on: row[:closed_on].map(&:iso8601), coupons: told }
-        end
-
-        def wrong(pointer, message)
-          Problem.invalid([{ pointer: pointer, code: "wrong", message: message }])
         end
       end
     end

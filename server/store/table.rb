@@ -96,6 +96,26 @@ module DeckBough
           end
         end
 
+        # Of what no piece is planned with only the row goes.
+        def put_away(table, id, what, by:)
+          transaction do
+            bump(table, locked(id, what), deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
+          end
+        end
+
+        def take_out_again(table, id, what)
+          transaction do
+            row = rows(table).where(id: id).exclude(deleted_at: nil).for_update.first or
+              raise Problem.not_found("deleted #{what}")
+            bump(table, row, deleted_at: nil, deleted_by: nil)
+          end
+        end
+
+        # @return [Problem] of one field, in words
+        def wrong(pointer, message)
+          Problem.invalid([{ pointer: pointer, code: "wrong", message: message }])
+        end
+
         # What counts once carries a key of the client's.
         def key!(key)
           return if Ids.id?(key)
