@@ -10,10 +10,12 @@ module DeckBough
       NOTHING = { cents: 0, stocked_cents: 0 }.freeze
       SUMS = %i[bought_cents to_buy_cents stock_cents minutes].freeze
 
-      def initialize(database, studio, today:)
+      # @param gathered [#fetch, nil] keeps what was gathered for buying
+      def initialize(database, studio, today:, gathered: nil)
         @database = database
         @studio = studio
         @today = today
+        @gathered = gathered
       end
 
       # @param homes [Array<Hash>] as Store::Homes shows them
@@ -39,7 +41,7 @@ module DeckBough
         pieces = store(Store::Pieces).listed(rooms.map { |room| room[:id] })
         needs = Needs.new(@database, @studio).of(homes, rooms, pieces)
         bought = store(Store::Purchases).bought_for(homes.map { |home| home[:id] })
-        to_buy = Buying.new(@database, @studio, today: @today).to_order_by_room
+        to_buy = Buying.new(@database, @studio, today: @today, kept: @gathered).to_order_by_room
         by_room = pieces.group_by { |piece| piece[:room_id] }
         rooms.to_h do |room|
           told = by_room.fetch(room[:id], []).map { |piece| needs[piece[:id]]&.fetch(:summary) }

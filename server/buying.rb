@@ -75,7 +75,7 @@ module DeckBough
       #
       # @return [Hash{String => Integer}] cents by room
       def to_order_by_room
-        split(lacking.select { |one| one.line.to_order.positive? }, :room_id)
+        split(kept.open, :rooms)
       end
 
       # What comes too late, or is to come at all, for one piece.
@@ -185,22 +185,20 @@ module DeckBough
       end
 
       def here(open, asked)
-        return split(open, :piece).fetch(asked[:piece], 0) if asked[:piece]
+        return split(open, :pieces).fetch(asked[:piece], 0) if asked[:piece]
 
         rooms = asked[:room] ? [asked[:room]] : store(Store::Rooms).of_homes([asked[:home]]).map { |room| room[:id] }
-        split(open, :room_id).values_at(*rooms).sum(&:to_i)
+        split(open, :rooms).values_at(*rooms).sum(&:to_i)
       end
 
       # What lines cost, by what each room or piece lacks.
-      def split(open, by_what)
+      def split(open, whose)
         priced = open.select { |one| one.line.quote.cents }
-        wants = @rows.wants(priced.map { |one| one.row[:id] })
+        ids = priced.size > PER_PAGE ? @rows.styles : priced.map { |one| one.row[:id] }
+        lacking = @rows.lacking_of(ids, whose)
         priced.each_with_object(Hash.new(0)) do |one, sums|
-          lacks = wants.fetch(one.row[:id], []).group_by { |want| want[by_what] }
-                       .transform_values { |found| found.sum { |want| want[:lacks] } }
-          next if lacks.empty?
-
-          DeckBough::Buying::Gathering.split(one.line.quote.cents, lacks).each { |key, cents| sums[key] += cents }
+          lacks = lacking[one.row[:id]] or next
+          DeckBough::Buying::Gathering.split(one.line.quote.cents, lacks).each { |id, cents| sums[id] += cents }
         end
       end
 

@@ -87,7 +87,7 @@ module DeckBough
         end
 
         def budget_of(homes)
-          Budget.new(context.database, studio, today: today).of(homes)
+          Budget.new(context.database, studio, today: today, gathered: context.gathered).of(homes)
         end
       end
     end

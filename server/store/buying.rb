@@ -87,8 +87,19 @@ module DeckBough
 
         # @return [Hash{String => Float}] what each room lacks of a style, by the room's id
         def lacking_by_room(style_id)
-          claims.where(Sequel[:piece_claims][:style_id] => style_id).group(Sequel[:rooms][:id])
-                .select_map([Sequel[:rooms][:id].as(:room), Sequel.function(:sum, lacks).as(:lacks)]).to_h
+          lacking_of([style_id], :rooms).fetch(style_id, {})
+        end
+
+        # @param style_ids [Array<String>, Sequel::Dataset]
+        # @param whose [Symbol] :rooms or :pieces
+        # @return [Hash{String => Hash{String => Float}}] what each of them lacks, by style and its id
+        def lacking_of(style_ids, whose)
+          style = Sequel[:piece_claims][:style_id]
+          its = Sequel[whose][:id]
+          found = claims.where(style => style_ids).group(style, its).order(style, its)
+          in_one(found, style, its, Sequel.function(:sum, lacks)).each_with_object({}) do |(id, one, much), all|
+            (all[id] ||= {})[one] = much
+          end
         end
 
         # What is free of styles that may stand in for something: on hand, less all that any piece keeps.
