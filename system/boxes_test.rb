@@ -117,6 +117,8 @@ class BoxesTest < SystemTest
 
   # The browser itself keeps the application and what it last saw; nothing of the studio is reached meanwhile.
   def test_a_box_is_counted_without_network_and_written_down_once_there_is_some
+    installed_browser
+    enter
     line = CutLine.new(page.server.port)
     at = "http://127.0.0.1:#{line.port}"
     visit "#{at}/boxes/14"

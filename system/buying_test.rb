@@ -184,6 +184,8 @@ class BuyingTest < SystemTest
   end
 
   def test_a_round_is_ticked_without_network_and_counts_once
+    installed_browser
+    enter
     line = CutLine.new(page.server.port)
     at = "http://127.0.0.1:#{line.port}"
     visit "#{at}/buying"
@@ -253,6 +255,51 @@ class BuyingTest < SystemTest
     assert_selector "[role=dialog] section[aria-label='Ropewalk Stores']"
   end
 
+  # Somebody else was faster: theirs is taken, gone on with and kept, without being asked a second time.
+  def test_two_who_change_a_supplier_are_asked_once
+    shop = DATABASE[:suppliers].where(name: "Halyard Trimmings")
+    visit "/buying"
+    more("Suppliers")
+    click_button "More about Halyard Trimmings"
+    find("[role=menuitem]", text: "Change it").click
+    find_field("Days on its way").set("9").send_keys(:tab)
+    shop.update(lead_days: 5, version: Sequel[:version] + 1)
+    click_button "Keep it"
+
+    assert_selector "tr", text: /On its way\s+9 days\s+5 days/
+    click_button "Take theirs"
+
+    assert_field "Days on its way", with: "5"
+    fill_in "Note", with: "Rings twice."
+    click_button "Keep it"
+
+    assert_text "Halyard Trimmings was kept."
+    assert_equal [5, "Rings twice."], shop.get(%i[lead_days note])
+  end
+
+  def test_what_was_bought_where_nobody_sells_any_more_is_refused_in_words_and_let_go
+    installed_browser
+    enter
+    line = CutLine.new(page.server.port)
+    visit "http://127.0.0.1:#{line.port}/buying"
+
+    assert_text "This week’s round"
+    line.cut do
+      tick "Paper star, 12 cm is bought"
+
+      assert_text "1 purchase kept here until there is network."
+      DATABASE[:suppliers].where(name: "Quayside Sundries").update(deleted_at: Time.now)
+    end
+
+    assert_text(/Paper star, 12 cm was refused: .*That supplier is not there any more/)
+    assert_in_delta 10, on_hand("Paper star, 12 cm")
+    click_button "Let it go"
+
+    assert_no_text "was refused"
+  ensure
+    line&.close
+  end
+
   def budget(home) = find("section[aria-label='Budget'] button", text: home)
 
   def more(entry)
@@ -296,6 +343,20 @@ class BuyingTest < SystemTest
     find("[role=tab]", text: "On the way").click
 
     assert_text "1 to be replaced"
+  end
+
+  def test_an_assistant_sees_what_an_hour_costs_and_changes_nothing_of_it
+    enter(ASSISTANT)
+    visit "/buying"
+    more("What an hour costs")
+    within(drawer) do
+      assert_text "Only the owner changes these."
+      assert_field "An hour of work"
+      assert_no_button "Keep it"
+      click_button "Close"
+    end
+
+    assert_no_selector "[role=dialog]"
   end
 
   def test_lengths_are_told_in_the_units_of_the_studio

@@ -7,6 +7,7 @@ require_relative "console"
 class ConsoleTest < SystemTest
   def setup
     super
+    installed_browser
     visit "/sign-in"
     @console = Console.new(page.driver.browser.page)
   end

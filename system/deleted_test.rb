@@ -32,6 +32,20 @@ class DeletedTest < SystemTest
     assert_link "Signal tree"
   end
 
+  def test_what_cannot_be_brought_back_any_more_is_said
+    enter
+    open_tree "Signal tree"
+    click_button "More for this tree"
+    find("[role=menuitem]", text: "Delete this tree").click
+    confirm_delete("Signal tree")
+
+    assert_text "Signal tree was deleted."
+    DATABASE[:pieces].where(name: "Signal tree").delete
+    click_button "Bring it back"
+
+    assert_text "It is not back: There is no such deleted piece"
+  end
+
   def test_a_home_is_brought_back_by_an_owner_alone
     enter
     visit "/homes/#{home_id}"

@@ -75,9 +75,7 @@ class LabelsTest < SystemTest
   end
 
   def painted
-    page.document.synchronize(PATIENCE, errors: [Capybara::ExpectationNotMet]) do
-      page.evaluate_script(PAINTED) or raise Capybara::ExpectationNotMet, "Nothing was painted."
-    end
+    eventually("Nothing was painted.") { page.evaluate_script(PAINTED) }
     page.driver.wait_for_network_idle
   end
 

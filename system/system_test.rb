@@ -32,10 +32,13 @@ class SystemTest < Minitest::Test
   # Seconds that a busy machine may take; a free one takes a hundredth.
   PATIENCE = 60
 
-  Capybara.register_driver(:chromium) do |app|
-    Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium-headless-shell", window_size: [1280, 800],
-                                       process_timeout: PATIENCE, timeout: PATIENCE,
-                                       protocol_timeout: PATIENCE, js_errors: true, browser_options: BROWSER.dup)
+  # The one in which the application installs itself is for journeys without network; see #installed_browser.
+  { chromium: [File.join(__dir__, "without_service_worker.js")], installed: [] }.each do |name, scripts|
+    Capybara.register_driver(name) do |app|
+      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium-headless-shell", window_size: [1280, 800],
+                                         process_timeout: PATIENCE, timeout: PATIENCE, protocol_timeout: PATIENCE,
+                                         js_errors: true, browser_options: BROWSER.dup, extensions: scripts.dup)
+    end
   end
   Capybara.app = Server::Stack.build(database: DATABASE, configuration: CONFIGURATION, clock: -> { TODAY })
   Capybara.server = :puma, { Silent: true, Threads: "1:6" }
@@ -68,6 +71,11 @@ class SystemTest < Minitest::Test
     click_button "Sign in"
 
     assert_text "Tidewaiter's House"
+  end
+
+  # From here on in a browser that keeps the application and what it last saw.
+  def installed_browser
+    Capybara.current_driver = :installed
   end
 
   # Signed in already, for journeys that begin at the season desk.
@@ -114,6 +122,24 @@ class SystemTest < Minitest::Test
 
   def assert_figure(label, wanted)
     assert_selector "button[aria-label^='#{label}: #{wanted}']"
+  end
+
+  # What the drawing shows just now; foliage is painted after its figures are there.
+  def canvas
+    page.evaluate_script("document.querySelector('canvas').toDataURL()")
+  end
+
+  def assert_redrawn(before)
+    eventually("The drawing stayed as it was.") { canvas != before }
+  end
+
+  # What no sentence on the page tells, as soon as it holds.
+  def eventually(otherwise)
+    page.document.synchronize(PATIENCE, errors: [Capybara::ExpectationNotMet]) do
+      yield or raise Capybara::ExpectationNotMet, otherwise
+    end
+
+    pass
   end
 
   # A list opens by its keys, whatever moves under a pointer meanwhile.

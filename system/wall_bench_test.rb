@@ -23,11 +23,9 @@ class WallBenchTest < SystemTest
     DATABASE[:pieces].where(name: name).get(:settings).to_h
   end
 
-  def assert_saved
+  def assert_saved(&)
     assert_selector "[role=status]", text: /Saved/
-    page.document.synchronize(PATIENCE, errors: [Capybara::ExpectationNotMet]) do
-      yield or raise Capybara::ExpectationNotMet, "It was not saved: #{settings}"
-    end
+    eventually("It was not saved: #{settings}", &)
   end
 
   # A ring taken hold of and moved by pixels.

@@ -15,10 +15,6 @@ class WreathBenchTest < SystemTest
     assert_text "What it takes"
   end
 
-  def canvas
-    page.evaluate_script("document.querySelector('canvas').toDataURL()")
-  end
-
   def drawn
     find("[role=img][aria-label^='Wreath of']")["aria-label"]
   end
@@ -28,11 +24,9 @@ class WreathBenchTest < SystemTest
   end
 
   # From what is saved, as soon as the strip says so.
-  def assert_saved
+  def assert_saved(&)
     assert_selector "[role=status]", text: /Saved/
-    page.document.synchronize(PATIENCE, errors: [Capybara::ExpectationNotMet]) do
-      yield or raise Capybara::ExpectationNotMet, "It was not saved: #{settings}"
-    end
+    eventually("It was not saved: #{settings}", &)
   end
 
   def test_a_wreath_is_added_measured_and_chosen_from_what_there_is
@@ -70,7 +64,7 @@ class WreathBenchTest < SystemTest
     assert_figure "Sites", "13"
     assert_selector "[aria-label='Ledger'] tr", text: /Plum berry picks.*\s13\s/m
     assert_includes drawn, "all round, 13 sites"
-    refute_equal before, canvas
+    assert_redrawn(before)
     click_button "Round the clock"
 
     assert_selector "[role=dialog] li", text: "Plum berry picks", count: 13

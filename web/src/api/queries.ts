@@ -1,7 +1,8 @@
-import { QueryClient, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { ask, client, Problem, signedOut, type Schemas } from "./client";
+import { ReadAgain } from "./ReadAgain";
 
-export const queryClient = new QueryClient({
+export const queryClient = new ReadAgain({
   defaultOptions: {
     queries: {
       retry: (failures, error) => failures < 2 && error instanceof Problem && error.status === 0,

@@ -1,6 +1,7 @@
 import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
+import { asProblem, isUnreachable } from "../api/client";
 
 interface Undo {
   /** Says something in passing; with `undo` it can be taken back for a while. */
@@ -18,6 +19,17 @@ const Context = createContext<Undo | null>(null);
 export function UndoProvider({ children }: { children: ReactNode }) {
   const [said, setSaid] = useState<Said | null>(null);
   const undo = useMemo<Undo>(() => ({ say: (message, back) => setSaid({ message, undo: back, key: Date.now() }) }), []);
+
+  async function bringBack(back: () => Promise<unknown>) {
+    setSaid(null);
+    try {
+      await back();
+    } catch (error) {
+      const problem = asProblem(error);
+      undo.say(`It is not back: ${problem.message}`, isUnreachable(problem) ? back : undefined);
+    }
+  }
+
   return (
     <Context value={undo}>
       {children}
@@ -33,10 +45,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
               size="small"
               color="inherit"
               sx={{ textDecoration: "underline" }}
-              onClick={() => {
-                void said.undo?.();
-                setSaid(null);
-              }}
+              onClick={() => said.undo && void bringBack(said.undo)}
             >
               Bring it back
             </Button>
