@@ -12,6 +12,8 @@ module DeckBough
     # long as nothing of it changed it is not priced again.
     class Buying
       PER_PAGE = 200
+      # So many parcels are told in a list.
+      MOST_COMING = 400
       STYLE = %i[id name kind colour texture shape material pack_size price_cents on_hand to_buy lacking pieces
                  bought_at].freeze
 
@@ -37,23 +39,22 @@ module DeckBough
       def desk(page: 1, **asked)
         gathered = asked.empty? ? kept : gathered(asked)
         here = looked_at(gathered.open.slice((page - 1) * PER_PAGE, PER_PAGE) || [])
-        coming = looked_at(gathered.coming)
-        wants = @rows.wants((here + coming).map { |one| one.row[:id] }.uniq)
+        coming = looked_at(gathered.coming.first(MOST_COMING))
+        homes = @rows.homes((here + coming).map { |one| one.row[:id] }.uniq)
         alike = alike(here.reject { |one| one.line.quote.in_time? })
         total = gathered.open.size
         { today: @today.iso8601, page: page, pages: [(total / PER_PAGE.to_f).ceil, 1].max, total: total,
-          items: here.map { |one| told(one, wants.fetch(one.row[:id], []), alike.fetch(one.row[:id], [])) },
-          coming: coming.flat_map { |one| on_its_way(one, wants.fetch(one.row[:id], [])) },
+          items: here.map { |one| told(one, homes.fetch(one.row[:id], []), alike.fetch(one.row[:id], [])) },
+          coming: coming.flat_map { |one| on_its_way(one, homes.fetch(one.row[:id], [])) },
           suppliers: gathered.suppliers, totals: gathered.totals }
       end
 
-      # One thing that lacks, as the desk tells it.
+      # One thing that lacks.
       #
-      # @return [Array(Lacking, Array<Hash>)] with the pieces that want it
+      # @return [Lacking]
       # @raise [Problem] where nothing of it lacks
       def one(style_id)
-        found = lacking.find { |lacking| lacking.row[:id] == style_id } or raise Problem.not_found("shortage")
-        [looked_at([found]).first, @rows.wants([style_id]).fetch(style_id, [])]
+        looked_at(lacking(style: style_id)).first or raise Problem.not_found("shortage")
       end
 
       # Prices and days of one supplier for all that lacks, as its desk answers.
@@ -87,11 +88,13 @@ module DeckBough
         all.flat_map { |one| on_its_way(one, []) }
       end
 
-      def told(one, wants, instead)
+      # @param homes [Array<Hash>] as Store::Buying#homes tells them
+      def told(one, homes, instead)
         { **one.row.slice(*STYLE), wanted_on: one.row[:wanted_on]&.iso8601, to_order: one.line.to_order,
                                    coming: one.coming.sum { |row| row[:quantity] }.round(6),
                                    lacking: one.row[:lacking].round(6),
-                                   homes: homes(wants), quote: one.line.quote.to_h,
+                                   homes: homes.map { |home| home.except(:of) },
+                                   homes_count: homes.first&.fetch(:of) || 0, quote: one.line.quote.to_h,
                                    quotes_count: one.line.quotes.size, instead: instead }
       end
 
@@ -119,8 +122,9 @@ module DeckBough
 
       def lacking(**asked)
         found = @rows.short(**asked)
-        coming = @purchases.coming(@rows.styles)
-        offers = @suppliers.offers(@rows.styles)
+        ids = asked[:style] ? [asked[:style]] : @rows.styles
+        coming = @purchases.coming(ids)
+        offers = @suppliers.offers(ids)
         found.map do |row|
           mine = coming.fetch(row[:id], [])
           Lacking.new(row, line(row, mine, offers.fetch(row[:id], {})), mine)
@@ -156,19 +160,13 @@ module DeckBough
       NEVER = Float::INFINITY
       private_constant :NEVER
 
-      def homes(wants)
-        wants.group_by { |want| want[:home_id] }.map do |id, found|
-          { id: id, name: found.first[:home], visit_on: found.first[:visit_on]&.iso8601,
-            quantity: found.sum { |want| want[:lacks] }.round(6) }
-        end
-      end
-
-      def on_its_way(one, wants)
+      def on_its_way(one, homes)
         one.coming.map do |row|
           late = !one.row[:wanted_on].nil? && row[:expected_on] > one.row[:wanted_on]
           row.slice(:purchase, :line, :quantity, :trial)
              .merge(one.row.slice(*Store::Buying::LOOKS).except(:id))
-             .merge(supplier: row[:supplier_id], style: one.row[:id], homes: homes(wants), late: late,
+             .merge(supplier: row[:supplier_id], style: one.row[:id], late: late,
+                    homes: homes.map { |home| home.except(:of) }, homes_count: homes.first&.fetch(:of) || 0,
                     expected_on: row[:expected_on].iso8601, wanted_on: one.row[:wanted_on]&.iso8601)
         end
       end

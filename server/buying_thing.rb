@@ -21,15 +21,17 @@ module DeckBough
 
       # @return [Hash] the desk's line, quotes, wants, where, whom, kept, alike, recipes, working
       def of(style_id)
-        one, wants = @buying.one(style_id)
+        one = @buying.one(style_id)
+        rows = store(Store::Buying)
         owned = store(Store::Stockroom).thing(style_id)
-        compared = BuyingAlike.new(store(Store::Buying), @buying.house)
+        compared = BuyingAlike.new(rows, @buying.house)
         alike = compared.of([one.row], most: MOST_ALIKE).fetch(style_id, [])
         lasting = lasting(one, owned, compared)
-        quotes = one.line.quotes.map { |quote| quote(one, quote) }
-        @buying.told(one, wants, alike.first(1)).merge(owned.slice(:where, :whom, :kept, :spare_kept))
+        homes = rows.homes([style_id]).fetch(style_id, [])
+        @buying.told(one, homes, alike.first(1)).merge(owned.slice(:where, :whom, :kept, :spare_kept))
                .merge(alike: alike, recipes: recipes(one), working: gathered(one), over_seasons: lasting,
-                      quotes: quotes, wants: wants.map { |want| want(want) })
+                      quotes: one.line.quotes.map { |quote| quote(one, quote) },
+                      wants: rows.wants(style_id).map { |want| want(want) })
       end
 
       private

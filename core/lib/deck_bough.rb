@@ -24,7 +24,7 @@ end
 %w[boxes cutting greenery stock vessels wreaths].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
-%w[days cheapest_packs gathering supplier order_days quote line coupon ordered charge sighting
+%w[cheapest_packs gathering supplier order_days quote line coupon ordered charge sighting
    over_seasons].each do |file|
   require_relative "deck_bough/buying/#{file}"
 end

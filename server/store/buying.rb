@@ -9,17 +9,20 @@ module DeckBough
       class Buying < Table
         # Styles that are worth buying are told, that many.
         MOST = 5_000
-        # Of a style so many pieces are told.
+        # Of a style so many pieces are told, and in a list so many homes.
         MOST_WANTS = 400
+        MOST_HOMES = 12
 
         # @param home, room, piece [String, nil] ids: only what lacks there
+        # @param style [String, nil] only this one
         # @return [Array<Hash>] id, kind and name of styles with pack_size, price_cents, on_hand, to_buy, wanted_on
         #   (Date of the first visit it lacks at), lacking (the sum of what each piece lacks there), pieces (how many),
         #   bought_at
-        def short(home: nil, room: nil, piece: nil)
+        def short(home: nil, room: nil, piece: nil, style: nil)
           kept = Sequel[:stock_quantities]
           found = worth_buying.join(:styles, id: kept[:style_id]).left_join(:bought_at, style_id: kept[:style_id])
-                              .limit(MOST)
+                              .order(Sequel.asc(kept[:wanted_on], nulls: :last), kept[:style_id]).limit(MOST)
+          found = found.where(kept[:style_id] => style) if style
           asked = { Sequel[:homes][:id] => home, Sequel[:rooms][:id] => room, Sequel[:pieces][:id] => piece }.compact
           found = found.join(lacking(asked).as(:here), style_id: kept[:style_id]) unless asked.empty?
           from = asked.empty? ? KEPT : HERE
@@ -68,27 +71,36 @@ module DeckBough
         SIZES = %i[diameter_mm length_m across_m].freeze
         private_constant :SIZES
 
-        # Which pieces lack some styles, those of the first visit first.
+        # Which pieces lack a style, those of the first visit first.
         #
-        # @return [Hash{String => Array<Hash>}] by style: piece, name, room_id, room, home_id, home, visit_on (Date),
-        #   strike_on, wanted, held, lacks
-        def wants(style_ids)
-          found = claims.where(Sequel[:piece_claims][:style_id] => style_ids)
-                        .order(Sequel.asc(Sequel[:homes][:visit_on], nulls: :last), Sequel[:homes][:name],
-                               Sequel[:pieces][:name], Sequel[:pieces][:id])
-                        .select(Sequel[:piece_claims][:style_id], Sequel[:pieces][:id].as(:piece),
-                                Sequel[:pieces][:name],
-                                Sequel[:rooms][:id].as(:room_id), Sequel[:rooms][:name].as(:room),
-                                Sequel[:homes][:id].as(:home_id), Sequel[:homes][:name].as(:home),
-                                Sequel[:homes][:visit_on], Sequel[:homes][:strike_on], :wanted, :held,
-                                lacks.as(:lacks)).all
-          found.group_by { |row| row[:style_id] }
+        # @return [Array<Hash>] piece, name, room, home, visit_on (Date), strike_on, wanted, held, lacks
+        def wants(style_id)
+          claims.where(Sequel[:piece_claims][:style_id] => style_id)
+                .order(*FIRST_VISIT, Sequel[:pieces][:name], Sequel[:pieces][:id]).limit(MOST_WANTS)
+                .select(Sequel[:pieces][:id].as(:piece), Sequel[:pieces][:name], Sequel[:rooms][:name].as(:room),
+                        Sequel[:homes][:name].as(:home), Sequel[:homes][:visit_on], Sequel[:homes][:strike_on],
+                        :wanted, :held, lacks.as(:lacks)).all
         end
 
-        # @return [Hash{String => Float}] what each room lacks of a style, by the room's id
-        def lacking_by_room(style_id)
-          lacking_of([style_id], :rooms).fetch(style_id, {})
+        # At which homes some styles lack, those of the first visit first and of each style no more than a list shows.
+        #
+        # @return [Hash{String => Array<Hash>}] by style: id, name, visit_on (ISO text), quantity, of (how many homes)
+        def homes(style_ids)
+          style = Sequel[:piece_claims][:style_id]
+          home = Sequel[:homes]
+          turn = Sequel.function(:row_number).over(partition: style, order: FIRST_VISIT + [home[:id]])
+          all = Sequel.function(:count).*.over(partition: style)
+          found = claims.where(style => style_ids).group(style, home[:id], home[:name], home[:visit_on])
+                        .select(style, home[:id], home[:name], home[:visit_on],
+                                Sequel.function(:sum, lacks).as(:quantity), turn.as(:turn), all.as(:of))
+                        .from_self.where(Sequel[:turn] <= MOST_HOMES).order(:style_id, :turn)
+          in_one(found, :style_id, :id, :name, :visit_on, :quantity, :of).each_with_object({}) do |values, told|
+            (told[values.shift] ||= []) << %i[id name visit_on quantity of].zip(values).to_h
+          end
         end
+
+        FIRST_VISIT = [Sequel.asc(Sequel[:homes][:visit_on], nulls: :last), Sequel[:homes][:name]].freeze
+        private_constant :FIRST_VISIT
 
         # @param style_ids [Array<String>, Sequel::Dataset]
         # @param whose [Symbol] :rooms or :pieces

@@ -8,7 +8,8 @@ module DeckBough
       #   lines.read(rows(:purchase_lines).where(open: true)).first[:ordered].to_come # => 2
       class PurchaseLines < Table
         ORDERED = DeckBough::Buying::Ordered
-        MOST = 200
+        # So many in one go, each of which may move stock and what pieces keep of it.
+        MOST = 120
         PACKS = (1..10_000)
         EVENT = [Input.text(:line, "Line", 36..36), Input.choice(:kind, "What happened", ORDERED::KINDS),
                  Input.whole(:packs, "Packs", "packs", PACKS, why: "One at least."),

@@ -8,6 +8,8 @@ module DeckBough
       #   purchases.happen(id, [{ "line" => line, "kind" => "arrived", "packs" => 2 }], key: key, day: today,
       #                    account_id: 7)
       class Purchases < Table
+        # So many may be under way at once.
+        MOST_OPEN = 300
         # So many of which nothing is to come any more are told.
         MOST_CLOSED = 50
         LINE = [Input.style(:style, "Thing"),
@@ -24,7 +26,10 @@ module DeckBough
           id = transaction do
             # Two who press at once: the second waits here and finds the first one's.
             database[:studios].where(id: studio_id).for_update.get(:id)
-            rows(:purchases).where(key: key).get(:id) || insert(given, wanted, key, today, account_id)
+            rows(:purchases).where(key: key).get(:id) || begin
+              refuse_many
+              insert(given, wanted, key, today, account_id)
+            end
           end
           find(id)
         end
@@ -91,7 +96,7 @@ module DeckBough
         # @return [Array<Hash>]
         def list
           open = rows(:purchase_lines).where(open: true).select(:purchase_id)
-          told(present.where(id: open).order(:expected_on, :id)) +
+          told(present.where(id: open).order(:expected_on, :id).limit(MOST_OPEN)) +
             told(present.exclude(id: open).reverse(:ordered_on, :id).limit(MOST_CLOSED))
         end
 
@@ -137,6 +142,12 @@ module DeckBough
           @lines ||= PurchaseLines.new(database, studio_id)
         end
 
+        def refuse_many
+          return if rows(:purchase_lines).where(open: true).distinct.select(:purchase_id).count < MOST_OPEN
+
+          raise wrong("/lines", "#{MOST_OPEN} orders are under way. Receive some first, or call them off.")
+        end
+
         def checked_lines(given)
           told = checked([Input.list(:lines, "Lines", LINE, 1..PurchaseLines::MOST)], { "lines" => given })[:lines]
           styles = rows(:styles).where(id: Ids.only(told.map { |line| line[:style] })).select_map(:id)
@@ -155,7 +166,7 @@ module DeckBough
                                .insert(studio_id: studio_id, key: key, supplier_id: supplier && supplier[:id],
                                        ordered_on: today, expected_on: expected(given, supplier, today),
                                        account_id: account_id).first[:id]
-          made = wanted.zip(off(supplier, wanted, today)).map { |line, off| [insert_line(id, line, off), line[:packs]] }
+          made = insert_lines(id, wanted, off(supplier, wanted, today))
           if given["arrived"]
             come = made.map { |line, packs| { "line" => line, "kind" => "arrived", "packs" => packs } }
             lines.put_down(id, come, key: key, day: today, account_id: account_id)
@@ -178,15 +189,24 @@ module DeckBough
                                       "Choose that day or a later one.")
         end
 
-        # Whom it is for: what each room lacks of it now.
-        def insert_line(id, line, off)
-          made = rows(:purchase_lines).returning(:id)
-                                      .insert(studio_id: studio_id, purchase_id: id, off_cents: off, **line).first[:id]
-          lacking = Buying.new(database, studio_id).lacking_by_room(line[:style_id])
-          database[:purchase_shares].multi_insert(lacking.map do |room, quantity|
-            { studio_id: studio_id, line_id: made, room_id: room, quantity: quantity }
+        # @return [Array(String, Integer)] id and packs of each line
+        def insert_lines(id, wanted, off)
+          rows = wanted.zip(off).map do |line, cents|
+            { id: SecureRandom.uuid, studio_id: studio_id, purchase_id: id, off_cents: cents, **line }
+          end
+          database[:purchase_lines].multi_insert(rows)
+          share_out(rows)
+          rows.map { |row| row.values_at(:id, :packs) }
+        end
+
+        # Whom a line is for: what each room lacks of it now.
+        def share_out(lines)
+          lacking = Buying.new(database, studio_id).lacking_of(lines.map { |line| line[:style_id] }.uniq, :rooms)
+          database[:purchase_shares].multi_insert(lines.flat_map do |line|
+            lacking.fetch(line[:style_id], {}).map do |room, quantity|
+              { studio_id: studio_id, line_id: line[:id], room_id: room, quantity: quantity }
+            end
           end)
-          made
         end
 
         def off(supplier, wanted, today)
@@ -237,7 +257,7 @@ module DeckBough
         end
 
         def day(pointer, title, text)
-          DeckBough::Buying::Days.day(text) or
+          CalendarDay.read(text) or
             raise wrong(pointer, "#{title}: “#{text[0, 20]}” is no day. Choose one such as 2026-12-24.")
         end
       end

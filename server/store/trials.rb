@@ -41,7 +41,7 @@ module DeckBough
         # @param given [Hash] tag and decide_by as they were
         def undo(style_id, given, key:, account_id:)
           key!(key)
-          day = given["decide_by"] && DeckBough::Buying::Days.day(given["decide_by"])
+          day = given["decide_by"] && CalendarDay.read(given["decide_by"])
           transaction do
             locked_style(style_id)
             stock.undo(key, account_id: account_id)

@@ -69,6 +69,24 @@ class MigrationsTest < ServerTest
     assert_equal days, full_days
   end
 
+  # What was shared out before anything was bought lacks on the list at once.
+  def test_what_lacks_is_known_of_what_was_shared_out_before
+    Server::Needs.new(@database, Server::Store::Studios.new(@database).find(@database[:studios].get(:id)))
+                 .of_ids(@database[:pieces].where(deleted_at: nil).select_map(:id))
+    lacks = lacking
+    to(24)
+    to(versions.last)
+
+    assert_operator lacks.size, :>, 3
+    assert_equal lacks, lacking
+  end
+
+  def lacking
+    @database[:stock_quantities].where { (to_buy > 0) | (lacking > 0) }
+                                .select(:style_id, :to_buy, :lacking, :lacking_pieces, :wanted_on)
+                                .to_h { |row| [row[:style_id], row.merge(lacking: row[:lacking].round(6))] }
+  end
+
   def full_days
     @database[:stock_quantities].exclude(full_days: "{}").select_hash(:style_id, :full_days)
   end

@@ -101,8 +101,8 @@ class BuyingTest < CoreTest
     assert_equal [dear, late, few], [few, late, dear].sort_by(&:rank)
   end
 
-  def line(**more)
-    Buying::Line.new(to_buy: 9, wanted_on: Date.new(2026, 11, 28), days: DAYS,
+  def line(to_buy: 9, **more)
+    Buying::Line.new(to_buy: to_buy, wanted_on: Date.new(2026, 11, 28), days: DAYS,
                      own_pack: { size: 4, price_cents: 1480 }, **more)
   end
 
@@ -125,6 +125,59 @@ class BuyingTest < CoreTest
     assert_equal ["b", 4440], [there.supplier.id, there.cents]
     assert_equal "a", line(suppliers: suppliers, offers: offers, bought_at: "gone").quote.supplier.id
     assert_nil line.quote.supplier.id
+  end
+
+  def any_shop(id, chance)
+    Buying::Supplier.new(id: id, name: "Shop #{id}", lead_days: chance.rand(0..9),
+                         closed_weekdays: (1..7).to_a.sample(chance.rand(0..4), random: chance),
+                         closed_on: Array.new(chance.rand(0..6)) { TODAY + chance.rand(-10..30) })
+  end
+
+  # Ordered on the day that is told it comes with the slack to spare, and no later open day would do.
+  def test_the_order_day_is_the_last_open_one_that_leaves_the_slack
+    chance = Random.new(11)
+    200.times do
+      shop = any_shop("a", chance)
+      wanted = TODAY + chance.rand(5..40)
+      day = Date.iso8601(shop.order_by(wanted, today: TODAY)[:order_by_on])
+      latest = wanted - shop.lead_days - 2
+
+      assert shop.open?(day), "#{day} of #{shop.inspect}"
+      assert_operator shop.arrives(day) + 2, :<=, wanted
+      assert_empty(((day + 1)..latest).select { |later| shop.open?(later) })
+    end
+  end
+
+  # Nobody else has enough in time for less; where nobody has, nobody else has enough for less.
+  def test_nobody_is_better_than_who_is_taken
+    chance = Random.new(12)
+    200.times do
+      suppliers = %w[a b c].to_h { |id| [id, any_shop(id, chance)] }
+      offers = suppliers.transform_values do
+        Array.new(chance.rand(1..2)) do
+          { size: chance.rand(1..6), price_cents: chance.rand(1..12) * 50,
+            available: [nil, chance.rand(0..4)].sample(random: chance) }
+        end
+      end
+      line = line(suppliers: suppliers, offers: offers)
+      taken = line.quote
+      better = line.quotes.select { |one| one.in_time? && (!taken.in_time? || one.cents < taken.cents) }
+
+      assert_empty better.map(&:to_h), "rather than #{taken.to_h}"
+      next if taken.in_time? || !taken.enough?
+
+      assert_empty(line.quotes.select { |one| one.enough? && one.cents < taken.cents })
+    end
+  end
+
+  def test_what_is_paid_is_the_packs_that_are_shown_times_their_price
+    offers = { "a" => [{ size: 4, price_cents: 1480 }, { size: 10, price_cents: 3000, available: 1 }] }
+    told = line(to_buy: 23, suppliers: { "a" => shop }, offers: offers).quote.to_h
+
+    cents = told[:packs].sum { |pack| pack[:count] * pack[:price_cents] }
+    pieces = told[:packs].sum { |pack| pack[:count] * pack[:size] }
+
+    assert_equal [told[:cents], told[:over]], [cents, pieces - 23]
   end
 
   def coupon(id, percent, **more)

@@ -396,6 +396,82 @@ class BuyingRoutesTest < ServerTest
     assert_equal 0, DATABASE[:purchases].count
   end
 
+  def test_no_more_is_under_way_or_in_one_order_than_can_be_looked_through
+    one = desk["items"].first
+    lines = Array.new(Server::Store::PurchaseLines::MOST + 1) { taken(one, 1) }
+
+    assert_equal ["/lines"], pointers(order(*lines, status: 422))
+    bought = order(*lines.drop(1))
+    event = { line: bought["lines"].first["id"], kind: "arrived", packs: 1 }
+    told = ask(:post, "/api/purchases/#{bought['id']}/events",
+               { key: SecureRandom.uuid, events: [event] * lines.size }, status: 422)
+
+    assert_equal ["/events"], pointers(told)
+    many_under_way(one)
+    key = DATABASE[:purchases].get(:key)
+
+    told = order(taken(one, 1), status: 422)
+
+    assert_match(/300 orders are under way. Receive some first/, told["errors"].first["message"])
+    # Asked for again it is the one that there is.
+    assert_equal key, order(taken(one, 1), key: key)["key"]
+  end
+
+  def many_under_way(style)
+    more = Server::Store::Purchases::MOST_OPEN - DATABASE[:purchases].count
+    studio = DATABASE[:purchases].get(:studio_id)
+    more.times do
+      id = DATABASE[:purchases].returning(:id).insert(studio_id: studio, key: SecureRandom.uuid,
+                                                      ordered_on: "2026-11-19", expected_on: "2026-11-21").first[:id]
+      DATABASE[:purchase_lines].insert(studio_id: studio, purchase_id: id, style_id: style["id"], pack_size: 1,
+                                       packs: 1)
+    end
+  end
+
+  # One thing that lacks at many homes: the list tells the first dozen and how many there are.
+  def test_a_line_tells_a_dozen_homes_and_how_many_there_are
+    one = desk["items"].first
+    claim = DATABASE[:piece_claims].where(style_id: one["id"]).first
+    piece = DATABASE[:pieces].where(id: claim[:piece_id]).first
+    14.times { |i| another_home(piece, claim, "Sail loft #{i}") }
+    told = line(one["name"])
+
+    assert_equal [12, one["homes_count"] + 14], [told["homes"].size, told["homes_count"]]
+  end
+
+  def another_home(piece, claim, name)
+    home = ask(:post, "/api/homes", { name: name }, status: 201)
+    room = ask(:post, "/api/homes/#{home['id']}/rooms",
+               { name: "Hall", width_m: 4, depth_m: 4, ceiling_left_m: 2.6, ceiling_right_m: 2.6 }, status: 201)
+    id = DATABASE[:pieces].returning(:id)
+                          .insert(**piece.slice(:studio_id, :kind, :settings, :schema_version), name: name,
+                                                                                                room_id: room["id"])
+                          .first[:id]
+    DATABASE[:piece_claims].insert(**claim, piece_id: id, held: 0, wanted: 2)
+  end
+
+  # However many things lack, at however many homes.
+  def test_the_list_takes_few_statements_and_one_order_no_more_for_more_lines
+    desk
+
+    assert_operator statements { desk }, :<=, 20
+    some = desk["items"].first(6)
+    few = statements { order(taken(some[0], 1)) }
+    many = statements { order(*some.drop(1).map { |one| taken(one, 1) }) }
+
+    assert_equal few, many
+  end
+
+  def statements
+    log = StringIO.new
+    logger = Logger.new(log)
+    DATABASE.loggers << logger
+    yield
+    log.string.scan(/\ds\) (?:SELECT|INSERT|UPDATE|DELETE|WITH) /).size
+  ensure
+    DATABASE.loggers.delete(logger)
+  end
+
   def test_a_supplier_is_kept_changed_deleted_and_brought_back
     made = supplier("Moss", closed_weekdays: [7], closed_on: %w[2026-12-01])
     ask(:put, "/api/suppliers/#{made['id']}", { version: 1, name: "Moss", lead_days: 4 })

@@ -357,6 +357,74 @@ class TogetherTest < ServerTest
     assert_equal [nil], DATABASE[:stock_lots].where(style_id: styles.first).select_map(:box_id).uniq
   end
 
+  def ordered(packs)
+    studio, _, account, styles = tree_with_styles
+    line = { "style" => styles.first, "pack_size" => 6, "packs" => packs, "price_cents" => 500 }
+    store = Server::Store::Purchases.new(DATABASE, studio)
+    bought = store.order({ "lines" => [line] }, key: SecureRandom.uuid, today: Date.new(2026, 11, 19),
+                                                account_id: account)
+    [studio, account, styles.first, bought]
+  end
+
+  def arrived(studio, account, bought, key)
+    event = { "line" => bought[:lines].first[:id], "kind" => "arrived", "packs" => 1 }
+    Server::Store::Purchases.new(DATABASE, studio).happen(bought[:id], [event], key: key, day: Date.new(2026, 11, 20),
+                                                                                account_id: account)
+  end
+
+  def test_no_more_arrives_than_was_ordered_however_many_receive_it_at_once
+    studio, account, style, bought = ordered(3)
+    before = DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    results = at_once(8) { arrived(studio, account, bought, SecureRandom.uuid) }
+
+    assert_equal [3, 5], [results.count(:kept), results.count(422)]
+    assert_in_delta before + 18, DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    refute DATABASE[:purchase_lines].where(purchase_id: bought[:id]).get(:open)
+  end
+
+  def test_one_box_unpacked_by_many_at_once_is_counted_once
+    studio, account, style, bought = ordered(3)
+    before = DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    key = SecureRandom.uuid
+    results = at_once(8) { arrived(studio, account, bought, key) }
+
+    assert_equal [:kept], results.uniq
+    assert_in_delta before + 6, DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+  end
+
+  def test_one_order_pressed_by_many_at_once_is_ordered_once
+    studio, _, account, styles = tree_with_styles
+    line = { "style" => styles.first, "pack_size" => 1, "packs" => 2, "price_cents" => 5 }
+    key = SecureRandom.uuid
+    before = DATABASE[:stock_quantities].where(style_id: styles.first).get(:on_hand)
+    results = at_once(8) do
+      Server::Store::Purchases.new(DATABASE, studio)
+                              .order({ "lines" => [line], "arrived" => true }, key: key, today: Date.new(2026, 11, 19),
+                                                                               account_id: account)
+    end
+
+    assert_equal [:kept], results.uniq
+    assert_equal 1, DATABASE[:purchases].where(key: key).count
+    assert_in_delta before + 2, DATABASE[:stock_quantities].where(style_id: styles.first).get(:on_hand)
+  end
+
+  # Counted by one, received by another and taken back by a third: all go through and the count is their sum.
+  def test_what_is_received_while_it_is_counted_is_neither_lost_nor_stuck
+    studio, account, style, bought = ordered(12)
+    results = at_once(24) do |i|
+      next Server::Store::Stock.new(DATABASE, studio).count(style, 100 + i, account_id: account) if i.odd?
+
+      key = SecureRandom.uuid
+      arrived(studio, account, bought, key)
+      Server::Store::Purchases.new(DATABASE, studio).undo(bought[:id], key, account_id: account)
+    end
+
+    assert_equal [:kept], results.uniq
+    assert_in_delta DATABASE[:stock_moves].where(style_id: style).sum(:quantity),
+                    DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
+    assert_equal 12, Server::Store::Purchases.new(DATABASE, studio).find(bought[:id])[:lines].first[:to_come]
+  end
+
   private
 
   def act(studio, account, style, boxes, chance)

@@ -3477,6 +3477,8 @@ export interface components {
             to_order: number;
             coming: number;
             homes: components["schemas"]["BuyingHome"][];
+            /** @description at how many homes it lacks */
+            homes_count: number;
             quote: components["schemas"]["BuyingQuote"];
             quotes_count: number;
             /** @description what stands in best where it comes late or is sold out */
@@ -3497,6 +3499,8 @@ export interface components {
             expected_on: string;
             wanted_on: string | null;
             homes: components["schemas"]["BuyingHome"][];
+            /** @description at how many homes it lacks */
+            homes_count: number;
             late: boolean;
         };
         DeliveryList: {

@@ -37,3 +37,35 @@ test("what was bought without network waits beside counts of boxes and goes once
   expect(asked).toHaveBeenLastCalledWith("/api/purchases", { body: bought.body });
   expect(purchases.waiting()).toEqual([]);
 });
+
+/** What the server answers when it will not. */
+function refusal(status: number, detail: string) {
+  return { error: { status, detail }, response: new Response(null, { status }) } as never;
+}
+
+test("what was refused says why, is not sent again by itself and can be let go", async () => {
+  const asked = vi.spyOn(client, "POST").mockRejectedValue(new TypeError("no network"));
+  await purchases.write(bought);
+  asked.mockResolvedValue(refusal(422, "It is not there any more."));
+
+  expect(await purchases.sendWaiting("ada@fir.example")).toBe(0);
+  expect(purchases.waiting().map((one) => one.refused)).toEqual(["It is not there any more."]);
+  const tries = asked.mock.calls.length;
+  expect(await purchases.sendWaiting("ada@fir.example")).toBe(0);
+  expect(asked).toHaveBeenCalledTimes(tries);
+  purchases.forget("a");
+  expect(purchases.waiting()).toEqual([]);
+});
+
+test("who is signed out keeps what waits, and what another version left is no purchase", async () => {
+  const asked = vi.spyOn(client, "POST").mockRejectedValue(new TypeError("no network"));
+  await purchases.write(bought);
+  asked.mockResolvedValue(refusal(401, "Sign in again."));
+
+  expect(await purchases.sendWaiting("ada@fir.example")).toBe(0);
+  expect(purchases.waiting()).toEqual([bought]);
+  kept.set("deck-bough:purchases", '[{"name":"half"}]');
+  expect(purchases.waiting()).toEqual([]);
+  kept.set("deck-bough:purchases", "[{");
+  expect(purchases.waiting()).toEqual([]);
+});

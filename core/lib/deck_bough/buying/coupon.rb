@@ -22,7 +22,7 @@ module DeckBough
       def self.check(given)
         values = Inputs.check(inputs, given)
         text = values[:until_on]
-        day = text && Days.day(text)
+        day = text && CalendarDay.read(text)
         raise InputError, [Inputs.fault(:not_a_day, %w[until_on], title: "Until", given: text)] if text && day.nil?
 
         { **values, until_on: day }

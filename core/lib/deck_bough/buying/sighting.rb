@@ -25,7 +25,7 @@ module DeckBough
       def check(given)
         values = Inputs.check(INPUTS, given)
         text = values[:decide_by]
-        day = text && Days.day(text)
+        day = text && CalendarDay.read(text)
         raise InputError, [Inputs.fault(:not_a_day, %w[decide_by], title: "Decide by", given: text)] if text && !day
 
         { **values, name: values[:name].strip, place: values[:place].strip, decide_by: day }

@@ -26,7 +26,7 @@ module DeckBough
       def self.check(given)
         values = Inputs.check(INPUTS, given)
         faults = values[:closed_on].each_with_index.filter_map do |text, i|
-          next if Days.day(text)
+          next if CalendarDay.read(text)
 
           Inputs.fault(:not_a_day, ["closed_on", i.to_s], title: "Closed on", given: text)
         end
@@ -65,7 +65,7 @@ module DeckBough
 
       private
 
-      # No order day is farther from the day wanted than the way, the slack and a year of closed days.
+      # Nobody is closed for longer on end than is looked back, slack of a month and all.
       def closed_before(wanted_on)
         return [] if @closed_weekdays.empty? && @closed_on.empty?
 

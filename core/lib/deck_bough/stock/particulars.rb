@@ -81,7 +81,7 @@ module DeckBough
       def days(values)
         DAYS.filter_map do |name|
           text = values[name] or next
-          Inputs.fault(:not_a_day, [name.to_s], title: title(name), given: text[0, 20]) unless day?(text)
+          Inputs.fault(:not_a_day, [name.to_s], title: title(name), given: text[0, 20]) unless CalendarDay.read(text)
         end + late(values)
       end
 
@@ -91,14 +91,10 @@ module DeckBough
         [Inputs.fault(:decide_by_missing, %w[decide_by])]
       end
 
-      def day?(text)
-        text.match?(/\A(19|20|21)\d\d-\d\d-\d\d\z/) && Date.valid_date?(*text.split("-").map(&:to_i))
-      end
-
       def title(name)
         INPUTS.find { |input| input.name == name }.title
       end
-      private_class_method :days, :late, :day?, :title
+      private_class_method :days, :late, :title
     end
   end
 end

@@ -56,7 +56,7 @@ class BuyingPacksTest < CoreTest
     bought = buy(20, { size: 6, price_cents: 100, available: 2 })
 
     assert_equal [[2], 200, 0, false], bought.outputs.values_at(:counts, :total_cents, :over, :enough)
-    assert_match(/all packs come to 12, and 20 are needed/, bought.findings.first.message)
+    assert_match(/all packs there are do not come to what is needed/, bought.findings.first.message)
   end
 
   def test_rolls_are_packs_of_metres

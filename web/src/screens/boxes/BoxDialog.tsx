@@ -1,19 +1,14 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog, conflictRows, type ConflictRow } from "../../parts/ConflictDialog";
+import { conflictRows, type ConflictRow } from "../../parts/ConflictDialog";
 import { MeasuredField } from "../../parts/MeasuredField";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { FormDialog } from "../../parts/FormDialog";
 import { useUndo } from "../../parts/undo";
 import { volume, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
@@ -50,25 +45,24 @@ export function BoxDialog({ box, places, onDone, onClose }: Props) {
   });
   const [busy, setBusy] = useState(false);
   const units = useUnits();
-  const { clash, problem, refused, settle } = useVersioned(box);
+  const { clash, problem, refused, settle, version } = useVersioned(box);
   const objections = useObjections(problem, said);
   const { say } = useUndo();
   const change = (changes: Partial<typeof said>) => setSaid((before) => ({ ...before, ...changes }));
 
-  async function keep(version = box?.version) {
+  async function keep(at = version) {
     if (busy) return;
     setBusy(true);
     const { number, ...rest } = said;
     try {
-      const kept =
-        box && version !== undefined
-          ? await ask(
-              client.PUT("/api/boxes/{id}", {
-                params: { path: { id: box.id } },
-                body: { version, number: number ?? box.number, ...rest },
-              }),
-            )
-          : await ask(client.POST("/api/boxes", { body: { ...rest, ...(number !== null && { number }) } }));
+      const kept = box
+        ? await ask(
+            client.PUT("/api/boxes/{id}", {
+              params: { path: { id: box.id } },
+              body: { version: at, number: number ?? box.number, ...rest },
+            }),
+          )
+        : await ask(client.POST("/api/boxes", { body: { ...rest, ...(number !== null && { number }) } }));
       await queryClient.invalidateQueries({ queryKey: keys.styles });
       say(`Box ${kept.number} was kept.`);
       onDone(kept);
@@ -79,80 +73,70 @@ export function BoxDialog({ box, places, onDone, onClose }: Props) {
   }
 
   return (
-    <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <DialogTitle>{box ? `Box ${box.number}` : "Add a box"}</DialogTitle>
-        <DialogContent>
-          <FormAlert objections={objections} />
-          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2, pt: 1 }}>
-            <NumberField
-              label="Number on its label"
-              value={said.number}
-              placeholder="the next one"
-              error={objections.field("/number")}
-              onChange={(number) => change({ number })}
-            />
-            <MeasuredField
-              label="Holds"
-              unit="litres"
-              value={said.litres}
-              error={objections.field("/litres")}
-              onChange={(litres) => change({ litres: litres ?? COMMON_LITRES })}
-            />
-            <TextField
-              label="Where it stands"
-              value={said.place}
-              placeholder="Loft left"
-              onChange={(event) => change({ place: event.target.value })}
-              error={Boolean(objections.field("/place"))}
-              helperText={objections.field("/place")}
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { list: "shelves", maxLength: 60 } }}
-              sx={{ gridColumn: "1 / -1" }}
-            />
-            <datalist id="shelves">
-              {places.map((place) => (
-                <option key={place} value={place} />
-              ))}
-            </datalist>
-            <TextField
-              label="What it is called"
-              value={said.name}
-              placeholder="plum and slate glass"
-              onChange={(event) => change({ name: event.target.value })}
-              error={Boolean(objections.field("/name"))}
-              helperText={objections.field("/name")}
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
-              sx={{ gridColumn: "1 / -1" }}
-            />
-          </Box>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" disabled={busy}>
-            {box ? "Keep it" : "Add it"}
-          </Button>
-        </DialogActions>
-      </form>
-      {clash && (
-        <ConflictDialog
-          rows={differences(said, clash.theirs, units)}
-          keepMine={() => {
+    <FormDialog
+      title={box ? `Box ${box.number}` : "Add a box"}
+      keeps={box ? "Keep it" : "Add it"}
+      busy={busy}
+      objections={objections}
+      maxWidth="xs"
+      conflict={
+        clash && {
+          rows: differences(said, clash.theirs, units),
+          keepMine: () => {
             settle();
             void keep(clash.theirs.version);
-          }}
-          takeTheirs={() => {
+          },
+          takeTheirs: () => {
             const { number, name, place, litres } = clash.theirs;
             setSaid({ number, name, place, litres });
             settle();
-          }}
+          },
+        }
+      }
+      onKeep={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2, pt: 1 }}>
+        <NumberField
+          label="Number on its label"
+          value={said.number}
+          placeholder="the next one"
+          error={objections.field("/number")}
+          onChange={(number) => change({ number })}
         />
-      )}
-    </Dialog>
+        <MeasuredField
+          label="Holds"
+          unit="litres"
+          value={said.litres}
+          error={objections.field("/litres")}
+          onChange={(litres) => change({ litres: litres ?? COMMON_LITRES })}
+        />
+        <TextField
+          label="Where it stands"
+          value={said.place}
+          placeholder="Loft left"
+          onChange={(event) => change({ place: event.target.value })}
+          error={Boolean(objections.field("/place"))}
+          helperText={objections.field("/place")}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { list: "shelves", maxLength: 60 } }}
+          sx={{ gridColumn: "1 / -1" }}
+        />
+        <datalist id="shelves">
+          {places.map((place) => (
+            <option key={place} value={place} />
+          ))}
+        </datalist>
+        <TextField
+          label="What it is called"
+          value={said.name}
+          placeholder="plum and slate glass"
+          onChange={(event) => change({ name: event.target.value })}
+          error={Boolean(objections.field("/name"))}
+          helperText={objections.field("/name")}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
+          sx={{ gridColumn: "1 / -1" }}
+        />
+      </Box>
+    </FormDialog>
   );
 }

@@ -91,6 +91,15 @@ export function Buying() {
   const empty = desk.total === 0 && !home && !piece && desk.coming.length === 0 && openPurchases.length === 0;
   const homes = budgets.data?.items ?? [];
   const openThing = (style: string) => ask({ thing: style });
+  const pages = desk.pages > 1 && (
+    <Pagination
+      count={desk.pages}
+      page={page}
+      onChange={(_, next) => setPage(next)}
+      aria-label="Pages of what is to be bought"
+      sx={{ p: 2 }}
+    />
+  );
   const list = <BuyingList desk={desk} round={round} onOpen={openThing} onOrder={setOrdering} />;
   const coming = <ComingList purchases={openPurchases} desk={desk} onReceive={setReceiving} />;
   const trial = <TrialList tagged={tagged} purchases={openPurchases} today={desk.today} onReceive={setReceiving} />;
@@ -185,6 +194,7 @@ export function Buying() {
               <Box sx={{ pt: 1.5 }}>
                 <Sum totals={desk.totals} />
                 {list}
+                {pages}
               </Box>
             )}
             {part === "On the way" && coming}
@@ -216,9 +226,7 @@ export function Buying() {
                 />
               </Suspense>
             )}
-            {desk.pages > 1 && (
-              <Pagination count={desk.pages} page={page} onChange={(_, next) => setPage(next)} sx={{ p: 2 }} />
-            )}
+            {pages}
           </Box>
           <Box
             component="aside"

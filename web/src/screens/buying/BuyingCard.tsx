@@ -114,7 +114,7 @@ export const BuyingCard = memo(function BuyingCard({ line, place, onOpen, placed
               </Typography>
             )}
           </Typography>
-          <HomeMarks homes={line.homes} />
+          <HomeMarks homes={line.homes} count={line.homes_count} />
         </Box>
       </Box>
     </ButtonBase>

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonBase from "@mui/material/ButtonBase";
-import Checkbox from "@mui/material/Checkbox";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
@@ -10,6 +9,7 @@ import { amount } from "../../units/amount";
 import { counted, money, shortDay, weekday } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 import { Thumbnail } from "../stock/Thumbnail";
+import { BoughtTick } from "./BoughtTick";
 import { HomeMarks } from "./HomeMarks";
 import { Waits } from "./Round";
 import type { Desk, Line } from "./useBuying";
@@ -45,13 +45,7 @@ function Row({ line, place, round, onOpen }: { line: Line; place: number; round:
         borderBottom: `1px solid ${theme.palette.divider}`,
       })}
     >
-      <Checkbox
-        checked={Boolean(waiting)}
-        disabled={soldOut || Boolean(waiting) || round.busy !== null}
-        onChange={() => void round.buy(line)}
-        slotProps={{ input: { "aria-label": `${line.name} is bought` } }}
-        sx={{ ml: -1 }}
-      />
+      <BoughtTick line={line} round={round} />
       <ButtonBase
         onClick={() => onOpen(line.id)}
         sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center", gap: 1.25, py: 0.75, textAlign: "left" }}
@@ -74,7 +68,7 @@ function Row({ line, place, round, onOpen }: { line: Line; place: number; round:
           {amount(line.to_order, line.kind, units)} lacking, {amount(line.on_hand, line.kind, units)} owned
           {line.wanted_on && `, wanted ${shortDay(line.wanted_on)}`}
         </Typography>
-        <HomeMarks homes={line.homes} />
+        <HomeMarks homes={line.homes} count={line.homes_count} />
         <Box sx={{ width: { xs: 92, sm: 118 }, textAlign: "right", flexShrink: 0 }}>
           <Typography sx={{ fontWeight: 600 }}>{priceWords(line.quote, currency)}</Typography>
           <Typography variant="body2" color={late ? "error" : "textSecondary"}>

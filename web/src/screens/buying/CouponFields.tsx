@@ -46,6 +46,14 @@ export function CouponFields({ coupons, objections, onChange }: Props) {
             <MenuItem value="purchase">a whole purchase</MenuItem>
             <MenuItem value="line">its dearest line</MenuItem>
           </TextField>
+          <Box sx={{ width: 110 }}>
+            <NumberField
+              label="From, price"
+              value={coupon.least_cents / 100}
+              error={objections.field(`/coupons/${i}/least_cents`)}
+              onChange={(price) => setCoupon(i, { least_cents: Math.round((price ?? 0) * 100) })}
+            />
+          </Box>
           <TextField
             type="date"
             label="Until"

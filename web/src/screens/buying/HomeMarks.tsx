@@ -3,21 +3,29 @@ import type { Schemas } from "../../api/client";
 
 const MOST = 3;
 
+interface Props {
+  homes: Pick<Schemas["BuyingHome"], "id" | "name">[];
+  /** How many there are, those told among them. */
+  count: number;
+}
+
 /** For which homes: the first letter of each in a ring, its name for who hears it. */
-export function HomeMarks({ homes }: { homes: Pick<Schemas["BuyingHome"], "id" | "name">[] }) {
+export function HomeMarks({ homes, count }: Props) {
   const shown = homes.slice(0, MOST);
+  const names = homes.map(({ name }) => name).join(", ");
+  const says = count > homes.length ? `${names} and ${count - homes.length} more` : names;
   return (
     <Box
       component="span"
       role="img"
-      aria-label={`for ${homes.map(({ name }) => name).join(", ")}`}
-      title={homes.map(({ name }) => name).join(", ")}
+      aria-label={`for ${says}`}
+      title={says}
       sx={{ display: "inline-flex", gap: 0.25, flexShrink: 0 }}
     >
       {shown.map(({ id, name }) => (
         <Ring key={id}>{letter(name)}</Ring>
       ))}
-      {homes.length > MOST && <Ring>+{homes.length - MOST}</Ring>}
+      {count > MOST && <Ring>+{count - MOST}</Ring>}
     </Box>
   );
 }

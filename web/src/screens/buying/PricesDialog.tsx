@@ -1,18 +1,15 @@
-import Button from "@mui/material/Button";
 import Box from "@mui/material/Box";
 import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { useMe } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
+import { conflictRows } from "../../parts/ConflictDialog";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { FormDialog } from "../../parts/FormDialog";
 import { reread, usePrices } from "./useBuying";
 
 type Prices = Schemas["Prices"];
@@ -33,18 +30,18 @@ function Form({ prices, onClose }: { prices: Prices; onClose: () => void }) {
   const owner = useMe().data?.account.role === "owner";
   const [said, setSaid] = useState(() => saidOf(prices));
   const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle } = useVersioned(prices);
+  const { clash, problem, refused, settle, version } = useVersioned(prices);
   const objections = useObjections(problem, said, { "/hourly_cents": "/hour" });
   const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
 
-  async function keep(version = prices.version) {
+  async function keep(at = version) {
     if (busy) return;
     setBusy(true);
     try {
       await ask(
         client.PUT("/api/prices", {
           body: {
-            version,
+            version: at,
             hourly_cents: Math.round((said.hour ?? 0) * 100),
             mark_up_percent: said.mark_up_percent ?? 0,
             tax_percent: said.tax_percent ?? 0,
@@ -60,63 +57,60 @@ function Form({ prices, onClose }: { prices: Prices; onClose: () => void }) {
   }
 
   return (
-    <>
-      <DialogTitle>What the studio asks</DialogTitle>
-      <DialogContent>
-        <FormAlert objections={objections} />
-        {!owner && <Typography sx={{ mb: 2 }}>Only the owner changes these.</Typography>}
-        <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
-          <NumberField
-            label="An hour of work"
-            value={said.hour}
-            error={objections.field("/hour")}
-            onChange={(hour) => change({ hour })}
-          />
-          <NumberField
-            label="Mark-up on what is bought, %"
-            value={said.mark_up_percent}
-            error={objections.field("/mark_up_percent")}
-            onChange={(mark_up_percent) => change({ mark_up_percent })}
-          />
-          <NumberField
-            label="Tax, %"
-            value={said.tax_percent}
-            error={objections.field("/tax_percent")}
-            onChange={(tax_percent) => change({ tax_percent })}
-          />
-        </Box>
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>{owner ? "Cancel" : "Close"}</Button>
-        {owner && (
-          <Button variant="contained" disabled={busy} onClick={() => void keep()}>
-            Keep it
-          </Button>
-        )}
-      </DialogActions>
-      {clash && (
-        <ConflictDialog
-          rows={conflictRows(inWords(said), inWords(saidOf(clash.theirs)))}
-          keepMine={() => {
+    <FormDialog
+      title="What the studio asks"
+      keeps={owner ? "Keep it" : undefined}
+      busy={busy}
+      objections={objections}
+      maxWidth="xs"
+      conflict={
+        clash && {
+          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs))),
+          keepMine: () => {
             settle();
             void keep(clash.theirs.version);
-          }}
-          takeTheirs={() => {
+          },
+          takeTheirs: () => {
             setSaid(saidOf(clash.theirs));
             settle();
-          }}
+          },
+        }
+      }
+      onKeep={() => void keep()}
+      onClose={onClose}
+    >
+      {!owner && <Typography sx={{ mb: 2 }}>Only the owner changes these.</Typography>}
+      <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
+        <NumberField
+          label="An hour of work"
+          value={said.hour}
+          error={objections.field("/hour")}
+          onChange={(hour) => change({ hour })}
         />
-      )}
-    </>
+        <NumberField
+          label="Mark-up on what is bought, %"
+          value={said.mark_up_percent}
+          error={objections.field("/mark_up_percent")}
+          onChange={(mark_up_percent) => change({ mark_up_percent })}
+        />
+        <NumberField
+          label="Tax, %"
+          value={said.tax_percent}
+          error={objections.field("/tax_percent")}
+          onChange={(tax_percent) => change({ tax_percent })}
+        />
+      </Box>
+    </FormDialog>
   );
 }
 
 /** What an hour costs, what is put on what is bought, and the tax. */
 export function PricesDialog({ onClose }: { onClose: () => void }) {
   const prices = usePrices();
+  if (prices.data) return <Form prices={prices.data} onClose={onClose} />;
   return (
     <Dialog open onClose={onClose} maxWidth="xs" fullWidth aria-label="What the studio asks">
-      {prices.data && <Form prices={prices.data} onClose={onClose} />}
+      <DialogContent role="status">{prices.error?.message ?? "Looking it up …"}</DialogContent>
     </Dialog>
   );
 }

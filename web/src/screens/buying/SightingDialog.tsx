@@ -1,18 +1,13 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
+import { conflictRows } from "../../parts/ConflictDialog";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { FormDialog } from "../../parts/FormDialog";
 import { LISTS } from "./words";
 
 type Sighting = Schemas["Sighting"];
@@ -59,11 +54,11 @@ interface Props {
 export function SightingDialog({ note, list, onClose, onKept }: Props) {
   const [said, setSaid] = useState(() => saidOf(note, list));
   const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle } = useVersioned(note);
+  const { clash, problem, refused, settle, version } = useVersioned(note);
   const objections = useObjections(problem, said, { "/price_cents": "/price" });
   const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
 
-  async function keep(version = note?.version) {
+  async function keep(at = version) {
     if (busy) return;
     setBusy(true);
     const { price, decide_by, ...words } = said;
@@ -73,8 +68,10 @@ export function SightingDialog({ note, list, onClose, onKept }: Props) {
       decide_by: decide_by || null,
     };
     try {
-      if (note && version !== undefined)
-        await ask(client.PUT("/api/sightings/{id}", { params: { path: { id: note.id } }, body: { version, ...body } }));
+      if (note)
+        await ask(
+          client.PUT("/api/sightings/{id}", { params: { path: { id: note.id } }, body: { version: at, ...body } }),
+        );
       else await ask(client.POST("/api/sightings", { body }));
       await onKept();
       onClose();
@@ -85,95 +82,85 @@ export function SightingDialog({ note, list, onClose, onKept }: Props) {
   }
 
   return (
-    <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <DialogTitle>{note ? note.name : "Note something"}</DialogTitle>
-        <DialogContent>
-          <FormAlert objections={objections} />
-          <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
-            <TextField
-              select
-              label="List"
-              value={said.list}
-              onChange={(event) => {
-                const chosen = (["seen", "wish", "clearance"] as const).find((one) => one === event.target.value);
-                if (chosen) change({ list: chosen });
-              }}
-            >
-              {Object.entries(LISTS).map(([key, { name }]) => (
-                <MenuItem key={key} value={key}>
-                  {name}
-                </MenuItem>
-              ))}
-            </TextField>
-            <TextField
-              label="Name"
-              value={said.name}
-              onChange={(event) => change({ name: event.target.value })}
-              error={Boolean(objections.field("/name"))}
-              helperText={objections.field("/name")}
-              slotProps={{ htmlInput: { maxLength: 120 }, inputLabel: { shrink: true } }}
-              autoFocus
-            />
-            <TextField
-              label="Where"
-              value={said.place}
-              onChange={(event) => change({ place: event.target.value })}
-              slotProps={{ htmlInput: { maxLength: 120 }, inputLabel: { shrink: true } }}
-            />
-            <NumberField
-              label="Price"
-              value={said.price}
-              error={objections.field("/price")}
-              onChange={(price) => change({ price })}
-            />
-            <TextField
-              type="date"
-              label="Decide by"
-              value={said.decide_by}
-              onChange={(event) => change({ decide_by: event.target.value })}
-              error={Boolean(objections.field("/decide_by"))}
-              helperText={objections.field("/decide_by")}
-              slotProps={{ inputLabel: { shrink: true } }}
-            />
-            <TextField
-              label="Note"
-              multiline
-              minRows={2}
-              value={said.note}
-              onChange={(event) => change({ note: event.target.value })}
-              error={Boolean(objections.field("/note"))}
-              helperText={objections.field("/note")}
-              slotProps={{ htmlInput: { maxLength: 1000 }, inputLabel: { shrink: true } }}
-            />
-          </Box>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" disabled={busy}>
-            Keep it
-          </Button>
-        </DialogActions>
-      </form>
-      {clash && (
-        <ConflictDialog
-          rows={conflictRows(inWords(said), inWords(saidOf(clash.theirs, list)))}
-          keepMine={() => {
+    <FormDialog
+      title={note ? note.name : "Note something"}
+      keeps="Keep it"
+      busy={busy}
+      objections={objections}
+      maxWidth="xs"
+      conflict={
+        clash && {
+          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs, list))),
+          keepMine: () => {
             settle();
             void keep(clash.theirs.version);
-          }}
-          takeTheirs={() => {
+          },
+          takeTheirs: () => {
             setSaid(saidOf(clash.theirs, list));
             settle();
+          },
+        }
+      }
+      onKeep={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
+        <TextField
+          select
+          label="List"
+          value={said.list}
+          onChange={(event) => {
+            const chosen = (["seen", "wish", "clearance"] as const).find((one) => one === event.target.value);
+            if (chosen) change({ list: chosen });
           }}
+        >
+          {Object.entries(LISTS).map(([key, { name }]) => (
+            <MenuItem key={key} value={key}>
+              {name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          label="Name"
+          value={said.name}
+          onChange={(event) => change({ name: event.target.value })}
+          error={Boolean(objections.field("/name"))}
+          helperText={objections.field("/name")}
+          slotProps={{ htmlInput: { maxLength: 120 }, inputLabel: { shrink: true } }}
+          autoFocus
         />
-      )}
-    </Dialog>
+        <TextField
+          label="Where"
+          value={said.place}
+          onChange={(event) => change({ place: event.target.value })}
+          slotProps={{ htmlInput: { maxLength: 120 }, inputLabel: { shrink: true } }}
+        />
+        <NumberField
+          label="Price"
+          value={said.price}
+          error={objections.field("/price")}
+          onChange={(price) => change({ price })}
+        />
+        <TextField
+          type="date"
+          label="Decide by"
+          value={said.decide_by}
+          onChange={(event) => change({ decide_by: event.target.value })}
+          error={Boolean(objections.field("/decide_by"))}
+          helperText={objections.field("/decide_by")}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <TextField
+          label="Note"
+          multiline
+          minRows={2}
+          value={said.note}
+          onChange={(event) => change({ note: event.target.value })}
+          error={Boolean(objections.field("/note"))}
+          helperText={objections.field("/note")}
+          slotProps={{ htmlInput: { maxLength: 1000 }, inputLabel: { shrink: true } }}
+        />
+      </Box>
+    </FormDialog>
   );
 }

@@ -2,10 +2,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import Chip from "@mui/material/Chip";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
@@ -13,9 +9,9 @@ import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
+import { conflictRows } from "../../parts/ConflictDialog";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { FormDialog } from "../../parts/FormDialog";
 import { useUndo } from "../../parts/undo";
 import { shortDay } from "../../units/format";
 import { CouponFields } from "./CouponFields";
@@ -65,18 +61,18 @@ export function SupplierDialog({ supplier, onClose }: { supplier?: Supplier | un
   const [closed, setClosed] = useState("");
   const [busy, setBusy] = useState(false);
   const { say } = useUndo();
-  const { clash, problem, refused, settle } = useVersioned(supplier);
+  const { clash, problem, refused, settle, version } = useVersioned(supplier);
   const objections = useObjections(problem, said);
   const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
 
-  async function keep(version = supplier?.version) {
+  async function keep(at = version) {
     if (busy) return;
     setBusy(true);
     const body = { ...said, lead_days: said.lead_days ?? 0 };
     try {
-      if (supplier && version !== undefined)
+      if (supplier)
         await ask(
-          client.PUT("/api/suppliers/{id}", { params: { path: { id: supplier.id } }, body: { version, ...body } }),
+          client.PUT("/api/suppliers/{id}", { params: { path: { id: supplier.id } }, body: { version: at, ...body } }),
         );
       else await ask(client.POST("/api/suppliers", { body }));
       await reread();
@@ -89,130 +85,120 @@ export function SupplierDialog({ supplier, onClose }: { supplier?: Supplier | un
   }
 
   return (
-    <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <DialogTitle>{supplier ? supplier.name : "Add a supplier"}</DialogTitle>
-        <DialogContent>
-          <FormAlert objections={objections} />
-          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" }, gap: 2, pt: 1 }}>
-            <TextField
-              label="Name"
-              value={said.name}
-              onChange={(event) => change({ name: event.target.value })}
-              error={Boolean(objections.field("/name"))}
-              helperText={objections.field("/name")}
-              slotProps={{ htmlInput: { maxLength: 80 }, inputLabel: { shrink: true } }}
-              autoFocus
-            />
-            <NumberField
-              label="Days on its way"
-              value={said.lead_days}
-              error={objections.field("/lead_days")}
-              onChange={(lead_days) => change({ lead_days })}
-            />
-          </Box>
-          <Typography sx={{ mt: 2 }}>Closed every week on</Typography>
-          <Box sx={{ display: "flex", flexWrap: "wrap" }}>
-            {WEEKDAYS.map((name, i) => (
-              <FormControlLabel
-                key={name}
-                label={name}
-                control={
-                  <Checkbox
-                    size="small"
-                    checked={said.closed_weekdays.includes(i + 1)}
-                    onChange={(event) =>
-                      change({
-                        closed_weekdays: event.target.checked
-                          ? [...said.closed_weekdays, i + 1].sort()
-                          : said.closed_weekdays.filter((day) => day !== i + 1),
-                      })
-                    }
-                  />
-                }
-              />
-            ))}
-          </Box>
-          {objections.field("/closed_weekdays") && (
-            <Typography variant="body2" color="error">
-              {objections.field("/closed_weekdays")}
-            </Typography>
-          )}
-          <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap", mt: 1.5 }}>
-            <TextField
-              type="date"
-              label="Also closed on"
-              value={closed}
-              onChange={(event) => setClosed(event.target.value)}
-              slotProps={{ inputLabel: { shrink: true } }}
-              sx={{ width: 180 }}
-            />
-            <Button
-              disabled={closed === "" || said.closed_on.includes(closed)}
-              onClick={() => {
-                change({ closed_on: [...said.closed_on, closed].sort() });
-                setClosed("");
-              }}
-            >
-              Add the day
-            </Button>
-            {said.closed_on.map((day) => (
-              <Chip
-                key={day}
-                label={shortDay(day)}
-                onDelete={() => change({ closed_on: said.closed_on.filter((one) => one !== day) })}
-              />
-            ))}
-          </Box>
+    <FormDialog
+      title={supplier ? supplier.name : "Add a supplier"}
+      keeps={supplier ? "Keep it" : "Add it"}
+      busy={busy}
+      objections={objections}
+      maxWidth="sm"
+      conflict={
+        clash && {
+          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs))),
+          keepMine: () => {
+            settle();
+            void keep(clash.theirs.version);
+          },
+          takeTheirs: () => {
+            setSaid(saidOf(clash.theirs));
+            settle();
+          },
+        }
+      }
+      onKeep={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" }, gap: 2, pt: 1 }}>
+        <TextField
+          label="Name"
+          value={said.name}
+          onChange={(event) => change({ name: event.target.value })}
+          error={Boolean(objections.field("/name"))}
+          helperText={objections.field("/name")}
+          slotProps={{ htmlInput: { maxLength: 80 }, inputLabel: { shrink: true } }}
+          autoFocus
+        />
+        <NumberField
+          label="Days on its way"
+          value={said.lead_days}
+          error={objections.field("/lead_days")}
+          onChange={(lead_days) => change({ lead_days })}
+        />
+      </Box>
+      <Typography sx={{ mt: 2 }}>Closed every week on</Typography>
+      <Box sx={{ display: "flex", flexWrap: "wrap" }}>
+        {WEEKDAYS.map((name, i) => (
           <FormControlLabel
-            sx={{ mt: 1 }}
-            label="Not from here: nothing is bought there"
+            key={name}
+            label={name}
             control={
               <Checkbox
-                checked={said.not_from_here}
-                onChange={(event) => change({ not_from_here: event.target.checked })}
+                size="small"
+                checked={said.closed_weekdays.includes(i + 1)}
+                onChange={(event) =>
+                  change({
+                    closed_weekdays: event.target.checked
+                      ? [...said.closed_weekdays, i + 1].sort()
+                      : said.closed_weekdays.filter((day) => day !== i + 1),
+                  })
+                }
               />
             }
           />
-          <CouponFields coupons={said.coupons} objections={objections} onChange={(coupons) => change({ coupons })} />
-          <TextField
-            label="Note"
-            multiline
-            minRows={2}
-            value={said.note}
-            onChange={(event) => change({ note: event.target.value })}
-            error={Boolean(objections.field("/note"))}
-            helperText={objections.field("/note")}
-            slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
-            sx={{ mt: 2 }}
-          />
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" disabled={busy}>
-            {supplier ? "Keep it" : "Add it"}
-          </Button>
-        </DialogActions>
-      </form>
-      {clash && (
-        <ConflictDialog
-          rows={conflictRows(inWords(said), inWords(saidOf(clash.theirs)))}
-          keepMine={() => {
-            settle();
-            void keep(clash.theirs.version);
-          }}
-          takeTheirs={() => {
-            setSaid(saidOf(clash.theirs));
-            settle();
-          }}
-        />
+        ))}
+      </Box>
+      {objections.field("/closed_weekdays") && (
+        <Typography variant="body2" color="error">
+          {objections.field("/closed_weekdays")}
+        </Typography>
       )}
-    </Dialog>
+      <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap", mt: 1.5 }}>
+        <TextField
+          type="date"
+          label="Also closed on"
+          value={closed}
+          onChange={(event) => setClosed(event.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+          sx={{ width: 180 }}
+        />
+        <Button
+          disabled={closed === "" || said.closed_on.includes(closed)}
+          onClick={() => {
+            change({ closed_on: [...said.closed_on, closed].sort() });
+            setClosed("");
+          }}
+        >
+          Add the day
+        </Button>
+        {said.closed_on.map((day) => (
+          <Chip
+            key={day}
+            label={shortDay(day)}
+            onDelete={() => change({ closed_on: said.closed_on.filter((one) => one !== day) })}
+          />
+        ))}
+      </Box>
+      <FormControlLabel
+        sx={{ mt: 1 }}
+        label="Not from here: nothing is bought there"
+        control={
+          <Checkbox
+            checked={said.not_from_here}
+            onChange={(event) => change({ not_from_here: event.target.checked })}
+          />
+        }
+      />
+      <CouponFields coupons={said.coupons} objections={objections} onChange={(coupons) => change({ coupons })} />
+      <TextField
+        label="Note"
+        multiline
+        minRows={2}
+        value={said.note}
+        onChange={(event) => change({ note: event.target.value })}
+        error={Boolean(objections.field("/note"))}
+        helperText={objections.field("/note")}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
+        sx={{ mt: 2 }}
+      />
+    </FormDialog>
   );
 }

@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
-import Checkbox from "@mui/material/Checkbox";
 import Typography from "@mui/material/Typography";
 import { useCurrency, useUnits } from "../../units/useUnits";
 import { weekday } from "../../units/format";
+import { BoughtTick } from "./BoughtTick";
 import { packsWords, priceWords } from "./words";
 import type { Line } from "./useBuying";
 import type { Rounds } from "./useRound";
@@ -21,14 +21,7 @@ export function TickLine({ line, round, onOpen }: { line: Line; round: Rounds; o
   ];
   return (
     <Box component="li" sx={{ display: "flex", alignItems: "flex-start", gap: 0.5, py: 0.25 }}>
-      <Checkbox
-        size="small"
-        checked={Boolean(waiting)}
-        disabled={soldOut || Boolean(waiting) || round.busy !== null}
-        onChange={() => void round.buy(line)}
-        slotProps={{ input: { "aria-label": `${line.name} is bought` } }}
-        sx={{ mt: -0.5, ml: -1 }}
-      />
+      <BoughtTick line={line} round={round} size="small" />
       <ButtonBase
         onClick={() => onOpen(line.id)}
         sx={{ flex: 1, minWidth: 0, display: "block", textAlign: "left", borderRadius: 0.5 }}

@@ -62,9 +62,8 @@ interface About {
 /** One nail or hook as it is being told, and kept once. */
 export function useAnchorForm({ homeId, anchor, room, year, onDone }: About) {
   const [said, setSaid] = useState(() => saidOf(anchor, room, year));
-  const [version, setVersion] = useState(anchor?.version ?? 0);
   const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle } = useVersioned(anchor);
+  const { clash, problem, refused, settle, version } = useVersioned(anchor);
   const cache = useQueryClient();
   const theirs = clash && isAnchor(clash.theirs) ? clash.theirs : null;
 
@@ -95,14 +94,12 @@ export function useAnchorForm({ homeId, anchor, room, year, onDone }: About) {
     conflict: theirs && differences(said, saidOf(theirs, room, year)),
     keepMine: async () => {
       if (!theirs) return;
-      setVersion(theirs.version);
       settle();
       await keep(theirs.version);
     },
     takeTheirs: () => {
       if (!theirs) return;
       setSaid(saidOf(theirs, room, year));
-      setVersion(theirs.version);
       settle();
     },
   };

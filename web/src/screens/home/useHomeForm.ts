@@ -78,8 +78,7 @@ function differences(mine: HomeSaid, theirs: HomeSaid): ConflictRow[] {
 
 export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => void) {
   const [said, setSaid] = useState(() => saidOf(home));
-  const [version, setVersion] = useState(home?.version ?? 0);
-  const { clash, problem, refused, settle } = useVersioned(home);
+  const { clash, problem, refused, settle, version } = useVersioned(home);
   const cache = useQueryClient();
   const navigate = useNavigate();
   const units = useUnits();
@@ -112,14 +111,12 @@ export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => voi
     conflict: clash && differences(said, saidOf(clash.theirs)),
     keepMine: async () => {
       if (!clash) return;
-      setVersion(clash.theirs.version);
       settle();
       await keep(clash.theirs.version);
     },
     takeTheirs: () => {
       if (!clash) return;
       setSaid(saidOf(clash.theirs));
-      setVersion(clash.theirs.version);
       settle();
     },
   };

@@ -2,10 +2,6 @@ import Add from "@mui/icons-material/Add";
 import Close from "@mui/icons-material/Close";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
@@ -14,9 +10,9 @@ import { ask, client, type Schemas } from "../../api/client";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
 import { ColourBar } from "../../parts/ColourBar";
-import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
+import { conflictRows } from "../../parts/ConflictDialog";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { FormDialog } from "../../parts/FormDialog";
 import { useUndo } from "../../parts/undo";
 import { BeginFrom } from "./BeginFrom";
 import { reread } from "./useLook";
@@ -60,7 +56,7 @@ export function LookDialog({ look, from, year, onDone, onClose }: Props) {
     colours: begun?.colours ?? [],
   });
   const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle } = useVersioned(look);
+  const { clash, problem, refused, settle, version } = useVersioned(look);
   const objections = useObjections(problem, said);
   const { say } = useUndo();
   const all = said.colours.reduce((sum, { share_percent }) => sum + share_percent, 0);
@@ -71,14 +67,15 @@ export function LookDialog({ look, from, year, onDone, onClose }: Props) {
       colours: before.colours.map((colour, i) => (i === at ? { ...colour, ...part } : colour)),
     }));
 
-  async function keep(version = look?.version) {
+  async function keep(at = version) {
     if (busy) return;
     setBusy(true);
     try {
-      const kept =
-        look && version !== undefined
-          ? await ask(client.PUT("/api/looks/{id}", { params: { path: { id: look.id } }, body: { version, ...said } }))
-          : await ask(client.POST("/api/looks", { body: { ...said, began_from: from?.id ?? null } }));
+      const kept = look
+        ? await ask(
+            client.PUT("/api/looks/{id}", { params: { path: { id: look.id } }, body: { version: at, ...said } }),
+          )
+        : await ask(client.POST("/api/looks", { body: { ...said, began_from: from?.id ?? null } }));
       await reread();
       say(`${kept.name} was kept.`);
       onDone(kept);
@@ -89,126 +86,112 @@ export function LookDialog({ look, from, year, onDone, onClose }: Props) {
   }
 
   return (
-    <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <DialogTitle>{look ? look.name : "Make a look"}</DialogTitle>
-        <DialogContent>
-          <FormAlert objections={objections} />
-          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 110px", gap: 2, pt: 1 }}>
-            <TextField
-              label="Name"
-              value={said.name}
-              onChange={(event) => change({ name: event.target.value })}
-              error={Boolean(objections.field("/name"))}
-              helperText={objections.field("/name")}
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 120 } }}
-              autoFocus
-            />
-            <NumberField
-              label="Season"
-              value={said.season}
-              error={objections.field("/season")}
-              onChange={(season) => change({ season })}
-            />
-          </Box>
-          {!look && (
-            <BeginFrom onColours={(colours) => change({ colours: [...said.colours, ...colours].slice(0, MOST) })} />
-          )}
-          {said.colours.length > 0 && all > 0 && (
-            <Box sx={{ mt: 2 }}>
-              <ColourBar
-                label={said.colours.map(({ name, share_percent }) => `${name} ${share_percent} %`).join(", ")}
-                height={26}
-                parts={said.colours.map(({ name, srgb, share_percent }, i) => ({
-                  name: `${name} ${i}`,
-                  srgb,
-                  share: share_percent / 100,
-                }))}
-              />
-            </Box>
-          )}
-          <Box
-            component="ul"
-            aria-label="Colours"
-            sx={{ m: 0, mt: 2, p: 0, listStyle: "none", display: "grid", gap: 1.5 }}
-          >
-            {said.colours.map((colour, i) => (
-              <Box component="li" key={i} sx={{ display: "flex", gap: 1, alignItems: "flex-start" }}>
-                <Box
-                  component="input"
-                  type="color"
-                  value={colour.srgb}
-                  aria-label={`Colour ${i + 1}`}
-                  onChange={(event: React.ChangeEvent<HTMLInputElement>) => recolour(i, { srgb: event.target.value })}
-                  sx={{ width: 44, height: 40, p: 0, border: 0, bgcolor: "transparent", flexShrink: 0 }}
-                />
-                <TextField
-                  label={`Name of colour ${i + 1}`}
-                  value={colour.name}
-                  onChange={(event) => recolour(i, { name: event.target.value })}
-                  error={Boolean(objections.field(`/colours/${i}/name`))}
-                  helperText={objections.field(`/colours/${i}/name`)}
-                  slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
-                  sx={{ flex: 1 }}
-                />
-                <Box sx={{ width: 92 }}>
-                  <NumberField
-                    label="Share, %"
-                    value={colour.share_percent}
-                    error={objections.field(`/colours/${i}/share_percent`)}
-                    onChange={(share_percent) => recolour(i, { share_percent: share_percent ?? 0 })}
-                  />
-                </Box>
-                <IconButton
-                  aria-label={`Take ${colour.name || `colour ${i + 1}`} out`}
-                  onClick={() => change({ colours: said.colours.filter((_, at) => at !== i) })}
-                >
-                  <Close fontSize="small" />
-                </IconButton>
-              </Box>
-            ))}
-          </Box>
-          <Box sx={{ display: "flex", alignItems: "center", gap: 2, mt: 1.5 }}>
-            <Button
-              startIcon={<Add />}
-              disabled={said.colours.length >= MOST}
-              onClick={() => change({ colours: [...said.colours, FRESH] })}
-            >
-              A colour more
-            </Button>
-            <Typography role="status" color={all > 100 ? "error" : "textSecondary"}>
-              {all} % together
-            </Typography>
-          </Box>
-          {objections.field("/colours") && <Typography color="error">{objections.field("/colours")}</Typography>}
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" disabled={busy}>
-            {look ? "Keep it" : "Make it"}
-          </Button>
-        </DialogActions>
-      </form>
-      {clash && (
-        <ConflictDialog
-          rows={conflictRows(told(said), told(clash.theirs))}
-          keepMine={() => {
+    <FormDialog
+      title={look ? look.name : "Make a look"}
+      keeps={look ? "Keep it" : "Make it"}
+      busy={busy}
+      objections={objections}
+      maxWidth="sm"
+      conflict={
+        clash && {
+          rows: conflictRows(told(said), told(clash.theirs)),
+          keepMine: () => {
             settle();
             void keep(clash.theirs.version);
-          }}
-          takeTheirs={() => {
+          },
+          takeTheirs: () => {
             const { name, season, colours } = clash.theirs;
             setSaid({ name, season, colours });
             settle();
-          }}
+          },
+        }
+      }
+      onKeep={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 110px", gap: 2, pt: 1 }}>
+        <TextField
+          label="Name"
+          value={said.name}
+          onChange={(event) => change({ name: event.target.value })}
+          error={Boolean(objections.field("/name"))}
+          helperText={objections.field("/name")}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 120 } }}
+          autoFocus
         />
+        <NumberField
+          label="Season"
+          value={said.season}
+          error={objections.field("/season")}
+          onChange={(season) => change({ season })}
+        />
+      </Box>
+      {!look && (
+        <BeginFrom onColours={(colours) => change({ colours: [...said.colours, ...colours].slice(0, MOST) })} />
       )}
-    </Dialog>
+      {said.colours.length > 0 && all > 0 && (
+        <Box sx={{ mt: 2 }}>
+          <ColourBar
+            label={said.colours.map(({ name, share_percent }) => `${name} ${share_percent} %`).join(", ")}
+            height={26}
+            parts={said.colours.map(({ name, srgb, share_percent }, i) => ({
+              name: `${name} ${i}`,
+              srgb,
+              share: share_percent / 100,
+            }))}
+          />
+        </Box>
+      )}
+      <Box component="ul" aria-label="Colours" sx={{ m: 0, mt: 2, p: 0, listStyle: "none", display: "grid", gap: 1.5 }}>
+        {said.colours.map((colour, i) => (
+          <Box component="li" key={i} sx={{ display: "flex", gap: 1, alignItems: "flex-start" }}>
+            <Box
+              component="input"
+              type="color"
+              value={colour.srgb}
+              aria-label={`Colour ${i + 1}`}
+              onChange={(event: React.ChangeEvent<HTMLInputElement>) => recolour(i, { srgb: event.target.value })}
+              sx={{ width: 44, height: 40, p: 0, border: 0, bgcolor: "transparent", flexShrink: 0 }}
+            />
+            <TextField
+              label={`Name of colour ${i + 1}`}
+              value={colour.name}
+              onChange={(event) => recolour(i, { name: event.target.value })}
+              error={Boolean(objections.field(`/colours/${i}/name`))}
+              helperText={objections.field(`/colours/${i}/name`)}
+              slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
+              sx={{ flex: 1 }}
+            />
+            <Box sx={{ width: 92 }}>
+              <NumberField
+                label="Share, %"
+                value={colour.share_percent}
+                error={objections.field(`/colours/${i}/share_percent`)}
+                onChange={(share_percent) => recolour(i, { share_percent: share_percent ?? 0 })}
+              />
+            </Box>
+            <IconButton
+              aria-label={`Take ${colour.name || `colour ${i + 1}`} out`}
+              onClick={() => change({ colours: said.colours.filter((_, at) => at !== i) })}
+            >
+              <Close fontSize="small" />
+            </IconButton>
+          </Box>
+        ))}
+      </Box>
+      <Box sx={{ display: "flex", alignItems: "center", gap: 2, mt: 1.5 }}>
+        <Button
+          startIcon={<Add />}
+          disabled={said.colours.length >= MOST}
+          onClick={() => change({ colours: [...said.colours, FRESH] })}
+        >
+          A colour more
+        </Button>
+        <Typography role="status" color={all > 100 ? "error" : "textSecondary"}>
+          {all} % together
+        </Typography>
+      </Box>
+      {objections.field("/colours") && <Typography color="error">{objections.field("/colours")}</Typography>}
+    </FormDialog>
   );
 }

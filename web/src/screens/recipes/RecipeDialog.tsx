@@ -1,10 +1,5 @@
 import DeleteOutlined from "@mui/icons-material/DeleteOutlined";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
@@ -13,10 +8,10 @@ import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
+import { conflictRows } from "../../parts/ConflictDialog";
 import { LengthField } from "../../parts/LengthField";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { FormDialog } from "../../parts/FormDialog";
 import { useUndo } from "../../parts/undo";
 import { minutes, type Units } from "../../units/format";
 import { amount } from "../../units/amount";
@@ -69,12 +64,12 @@ export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined;
   const [said, setSaid] = useState(() => saidOf(recipe));
   const [busy, setBusy] = useState(false);
   const units = useUnits();
-  const { clash, problem, refused, settle } = useVersioned(recipe);
+  const { clash, problem, refused, settle, version } = useVersioned(recipe);
   const objections = useObjections(problem, said, { "/style": "/product" });
   const { say } = useUndo();
   const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
 
-  async function keep(version = recipe?.version) {
+  async function keep(at = version) {
     if (busy) return;
     setBusy(true);
     const body = {
@@ -87,8 +82,10 @@ export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined;
       materials: said.materials.map(({ thing, quantity }) => ({ style: thing.id, quantity: quantity ?? 0 })),
     };
     try {
-      if (recipe && version !== undefined)
-        await ask(client.PUT("/api/recipes/{id}", { params: { path: { id: recipe.id } }, body: { version, ...body } }));
+      if (recipe)
+        await ask(
+          client.PUT("/api/recipes/{id}", { params: { path: { id: recipe.id } }, body: { version: at, ...body } }),
+        );
       else await ask(client.POST("/api/recipes", { body }));
       await queryClient.invalidateQueries({ queryKey: keys.recipes });
       say(`${said.name} was kept.`);
@@ -102,118 +99,107 @@ export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined;
   const setQuantity = (i: number, quantity: number | null) =>
     change({ materials: said.materials.map((one, at) => (at === i ? { ...one, quantity } : one)) });
   return (
-    <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <DialogTitle>{recipe ? recipe.name : "Add a recipe"}</DialogTitle>
-        <DialogContent>
-          <FormAlert objections={objections} />
-          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1fr" }, gap: 2, pt: 1 }}>
-            <TextField
-              label="What it is called"
-              value={said.name}
-              placeholder="Bows with long tails"
-              onChange={(event) => change({ name: event.target.value })}
-              error={Boolean(objections.field("/name"))}
-              helperText={objections.field("/name")}
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 120 } }}
-              sx={{ gridColumn: "1 / -1" }}
-            />
-            <Box sx={{ gridColumn: "1 / -1" }}>
-              <ThingField
-                label="What comes of it"
-                value={said.product}
-                error={objections.field("/product")}
-                onChange={(product) => change({ product })}
-              />
-            </Box>
-            <NumberField
-              label="Makes at once"
-              value={said.batch}
-              error={objections.field("/batch")}
-              onChange={(batch) => change({ batch })}
-            />
-            <NumberField
-              label="Work, minutes"
-              value={said.active_minutes}
-              error={objections.field("/active_minutes")}
-              onChange={(active_minutes) => change({ active_minutes })}
-            />
-            <NumberField
-              label="Drying, minutes"
-              value={said.drying_minutes}
-              error={objections.field("/drying_minutes")}
-              onChange={(drying_minutes) => change({ drying_minutes })}
-            />
-          </Box>
-          <Typography variant="h3" sx={{ mt: 2.5, mb: 1 }}>
-            Materials for one batch
-          </Typography>
-          {said.materials.map(({ thing, quantity }, i) => (
-            <Box key={thing.id} sx={{ display: "flex", gap: 1, alignItems: "center", mb: 1 }}>
-              <Typography sx={{ flex: 1, minWidth: 0 }}>{thing.name}</Typography>
-              <Box sx={{ width: 150 }}>
-                {thing.kind === "ribbon" ? (
-                  <LengthField label="How much" value={quantity} onChange={(metres) => setQuantity(i, metres)} />
-                ) : (
-                  <NumberField label="How many" value={quantity} onChange={(number) => setQuantity(i, number)} />
-                )}
-              </Box>
-              <IconButton
-                aria-label={`Without ${thing.name}`}
-                onClick={() => change({ materials: said.materials.filter((_, at) => at !== i) })}
-              >
-                <DeleteOutlined fontSize="small" />
-              </IconButton>
-            </Box>
-          ))}
-          <ThingField
-            label="Add a material"
-            value={null}
-            error={objections.field("/materials")}
-            without={[said.product?.id ?? "", ...said.materials.map(({ thing }) => thing.id)]}
-            onChange={(thing) =>
-              thing &&
-              change({ materials: [...said.materials, { thing, quantity: thing.kind === "ribbon" ? null : 1 }] })
-            }
-          />
-          <TextField
-            label="How it is made"
-            multiline
-            minRows={3}
-            value={said.note}
-            onChange={(event) => change({ note: event.target.value })}
-            error={Boolean(objections.field("/note"))}
-            helperText={objections.field("/note")}
-            slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 2000 } }}
-            sx={{ mt: 2 }}
-          />
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" disabled={busy}>
-            {recipe ? "Keep it" : "Add it"}
-          </Button>
-        </DialogActions>
-      </form>
-      {clash && (
-        <ConflictDialog
-          rows={conflictRows(inWords(said, units), inWords(saidOf(clash.theirs), units))}
-          keepMine={() => {
+    <FormDialog
+      title={recipe ? recipe.name : "Add a recipe"}
+      keeps={recipe ? "Keep it" : "Add it"}
+      busy={busy}
+      objections={objections}
+      maxWidth="sm"
+      conflict={
+        clash && {
+          rows: conflictRows(inWords(said, units), inWords(saidOf(clash.theirs), units)),
+          keepMine: () => {
             settle();
             void keep(clash.theirs.version);
-          }}
-          takeTheirs={() => {
+          },
+          takeTheirs: () => {
             setSaid(saidOf(clash.theirs));
             settle();
-          }}
+          },
+        }
+      }
+      onKeep={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1fr" }, gap: 2, pt: 1 }}>
+        <TextField
+          label="What it is called"
+          value={said.name}
+          placeholder="Bows with long tails"
+          onChange={(event) => change({ name: event.target.value })}
+          error={Boolean(objections.field("/name"))}
+          helperText={objections.field("/name")}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 120 } }}
+          sx={{ gridColumn: "1 / -1" }}
         />
-      )}
-    </Dialog>
+        <Box sx={{ gridColumn: "1 / -1" }}>
+          <ThingField
+            label="What comes of it"
+            value={said.product}
+            error={objections.field("/product")}
+            onChange={(product) => change({ product })}
+          />
+        </Box>
+        <NumberField
+          label="Makes at once"
+          value={said.batch}
+          error={objections.field("/batch")}
+          onChange={(batch) => change({ batch })}
+        />
+        <NumberField
+          label="Work, minutes"
+          value={said.active_minutes}
+          error={objections.field("/active_minutes")}
+          onChange={(active_minutes) => change({ active_minutes })}
+        />
+        <NumberField
+          label="Drying, minutes"
+          value={said.drying_minutes}
+          error={objections.field("/drying_minutes")}
+          onChange={(drying_minutes) => change({ drying_minutes })}
+        />
+      </Box>
+      <Typography variant="h3" sx={{ mt: 2.5, mb: 1 }}>
+        Materials for one batch
+      </Typography>
+      {said.materials.map(({ thing, quantity }, i) => (
+        <Box key={thing.id} sx={{ display: "flex", gap: 1, alignItems: "center", mb: 1 }}>
+          <Typography sx={{ flex: 1, minWidth: 0 }}>{thing.name}</Typography>
+          <Box sx={{ width: 150 }}>
+            {thing.kind === "ribbon" ? (
+              <LengthField label="How much" value={quantity} onChange={(metres) => setQuantity(i, metres)} />
+            ) : (
+              <NumberField label="How many" value={quantity} onChange={(number) => setQuantity(i, number)} />
+            )}
+          </Box>
+          <IconButton
+            aria-label={`Without ${thing.name}`}
+            onClick={() => change({ materials: said.materials.filter((_, at) => at !== i) })}
+          >
+            <DeleteOutlined fontSize="small" />
+          </IconButton>
+        </Box>
+      ))}
+      <ThingField
+        label="Add a material"
+        value={null}
+        error={objections.field("/materials")}
+        without={[said.product?.id ?? "", ...said.materials.map(({ thing }) => thing.id)]}
+        onChange={(thing) =>
+          thing && change({ materials: [...said.materials, { thing, quantity: thing.kind === "ribbon" ? null : 1 }] })
+        }
+      />
+      <TextField
+        label="How it is made"
+        multiline
+        minRows={3}
+        value={said.note}
+        onChange={(event) => change({ note: event.target.value })}
+        error={Boolean(objections.field("/note"))}
+        helperText={objections.field("/note")}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 2000 } }}
+        sx={{ mt: 2 }}
+      />
+    </FormDialog>
   );
 }

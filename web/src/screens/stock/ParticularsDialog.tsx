@@ -1,9 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
@@ -13,11 +8,11 @@ import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
-import { ConflictDialog, conflictRows } from "../../parts/ConflictDialog";
+import { conflictRows } from "../../parts/ConflictDialog";
 import { LengthField } from "../../parts/LengthField";
 import { MeasuredField } from "../../parts/MeasuredField";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { FormDialog } from "../../parts/FormDialog";
 import { Tick } from "../../parts/Tick";
 import { useUndo } from "../../parts/undo";
 import { useUnits } from "../../units/useUnits";
@@ -34,14 +29,14 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
   const [parts, setParts] = useState(thing.parts.join("\n"));
   const [busy, setBusy] = useState(false);
   const units = useUnits();
-  const { clash, problem, refused, settle } = useVersioned(thing);
+  const { clash, problem, refused, settle, version } = useVersioned(thing);
   const objections = useObjections(problem, said);
   const { say } = useUndo();
   const homes = useQuery({ queryKey: ["homes"], queryFn: () => ask(client.GET("/api/homes")) }).data?.items ?? [];
   const change = (changes: Partial<Particulars>) => setSaid((before) => ({ ...before, ...changes }));
   const error = (name: Name) => objections.field(`/${name}`);
 
-  async function keep(version = thing.version) {
+  async function keep(at = version) {
     if (busy) return;
     setBusy(true);
     try {
@@ -52,7 +47,7 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
       await ask(
         client.PUT("/api/styles/{id}/particulars", {
           params: { path: { id: thing.id } },
-          body: { version, ...bodyOf(thing.kind, { ...said, parts: lines }) },
+          body: { version: at, ...bodyOf(thing.kind, { ...said, parts: lines }) },
         }),
       );
       await queryClient.invalidateQueries({ queryKey: keys.styles });
@@ -116,104 +111,94 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
       />
     );
   return (
-    <Dialog open onClose={onClose} maxWidth="sm" fullWidth>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <DialogTitle>More about {thing.name}</DialogTitle>
-        <DialogContent>
-          <FormAlert objections={objections} />
-          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2, pt: 1 }}>
-            {choice("season", SEASONS)}
-            {choice("role", ROLES, "not said")}
-            {choice("condition", CONDITIONS)}
-            {text("finish", { placeholder: "matte, ribbed" })}
-            {text("bought_from")}
-            {text("bought_on", { type: "date" })}
-            {number("seasons_expected")}
-            {number("spare_kept")}
-            {choice("tag", TAGS)}
-            {said.tag === "may_go_back" && text("decide_by", { type: "date" })}
-            {text("keepsake_of")}
-            {number("keepsake_year")}
-            {text("keepsake_from")}
-            {choice("shape", SHAPES, "a swatch of its colour")}
-            {choice("drape", DRAPES, "not said")}
-            {lengthField("riser_height_m")}
-            {lengthField("riser_top_m")}
-            {text("tested_on", { type: "date" })}
-            {number("dead_percent")}
-            <MeasuredField
-              label={LABELS.litres}
-              unit="litres"
-              value={said.litres}
-              error={error("litres")}
-              onChange={(litres) => change({ litres })}
-            />
-            <TextField
-              select
-              label={LABELS.owner_home_id}
-              value={said.owner_home_id ?? ""}
-              onChange={(event) => change({ owner_home_id: event.target.value || null })}
-              error={Boolean(error("owner_home_id"))}
-              helperText={error("owner_home_id") ?? "A client's own goes to that home only"}
-              slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-            >
-              <MenuItem value="">the studio’s</MenuItem>
-              {homes.map((home) => (
-                <MenuItem key={home.id} value={home.id}>
-                  {home.client ?? home.name}
-                </MenuItem>
-              ))}
-            </TextField>
-            {asks(thing.kind, "parts") && (
-              <TextField
-                label="Parts, one a line"
-                multiline
-                minRows={2}
-                value={parts}
-                onChange={(event) => setParts(event.target.value)}
-                placeholder={"stand\nthree sections\nadapter"}
-                error={Boolean(error("parts"))}
-                helperText={error("parts")}
-                slotProps={{ inputLabel: { shrink: true } }}
-                sx={{ gridColumn: "1 / -1" }}
-              />
-            )}
-            {asks(thing.kind, "shedding") && (
-              <Tick label="Sheds" checked={said.shedding} onChange={(shedding) => change({ shedding })} />
-            )}
-          </Box>
-          {said.tag === "price_only" && (
-            <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
-              Its tag only tells the price: a photograph of it does as well, and the tag may come off.
-            </Typography>
-          )}
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" disabled={busy}>
-            Keep it
-          </Button>
-        </DialogActions>
-      </form>
-      {clash && (
-        <ConflictDialog
-          rows={conflictRows(inWords(said, { units, homes }), inWords(saidOf(clash.theirs), { units, homes }))}
-          keepMine={() => {
+    <FormDialog
+      title={`More about ${thing.name}`}
+      keeps="Keep it"
+      busy={busy}
+      objections={objections}
+      maxWidth="sm"
+      conflict={
+        clash && {
+          rows: conflictRows(inWords(said, { units, homes }), inWords(saidOf(clash.theirs), { units, homes })),
+          keepMine: () => {
             settle();
             void keep(clash.theirs.version);
-          }}
-          takeTheirs={() => {
+          },
+          takeTheirs: () => {
             setSaid(saidOf(clash.theirs));
             settle();
-          }}
+          },
+        }
+      }
+      onKeep={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2, pt: 1 }}>
+        {choice("season", SEASONS)}
+        {choice("role", ROLES, "not said")}
+        {choice("condition", CONDITIONS)}
+        {text("finish", { placeholder: "matte, ribbed" })}
+        {text("bought_from")}
+        {text("bought_on", { type: "date" })}
+        {number("seasons_expected")}
+        {number("spare_kept")}
+        {choice("tag", TAGS)}
+        {said.tag === "may_go_back" && text("decide_by", { type: "date" })}
+        {text("keepsake_of")}
+        {number("keepsake_year")}
+        {text("keepsake_from")}
+        {choice("shape", SHAPES, "a swatch of its colour")}
+        {choice("drape", DRAPES, "not said")}
+        {lengthField("riser_height_m")}
+        {lengthField("riser_top_m")}
+        {text("tested_on", { type: "date" })}
+        {number("dead_percent")}
+        <MeasuredField
+          label={LABELS.litres}
+          unit="litres"
+          value={said.litres}
+          error={error("litres")}
+          onChange={(litres) => change({ litres })}
         />
+        <TextField
+          select
+          label={LABELS.owner_home_id}
+          value={said.owner_home_id ?? ""}
+          onChange={(event) => change({ owner_home_id: event.target.value || null })}
+          error={Boolean(error("owner_home_id"))}
+          helperText={error("owner_home_id") ?? "A client's own goes to that home only"}
+          slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+        >
+          <MenuItem value="">the studio’s</MenuItem>
+          {homes.map((home) => (
+            <MenuItem key={home.id} value={home.id}>
+              {home.client ?? home.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        {asks(thing.kind, "parts") && (
+          <TextField
+            label="Parts, one a line"
+            multiline
+            minRows={2}
+            value={parts}
+            onChange={(event) => setParts(event.target.value)}
+            placeholder={"stand\nthree sections\nadapter"}
+            error={Boolean(error("parts"))}
+            helperText={error("parts")}
+            slotProps={{ inputLabel: { shrink: true } }}
+            sx={{ gridColumn: "1 / -1" }}
+          />
+        )}
+        {asks(thing.kind, "shedding") && (
+          <Tick label="Sheds" checked={said.shedding} onChange={(shedding) => change({ shedding })} />
+        )}
+      </Box>
+      {said.tag === "price_only" && (
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
+          Its tag only tells the price: a photograph of it does as well, and the tag may come off.
+        </Typography>
       )}
-    </Dialog>
+    </FormDialog>
   );
 }

@@ -28,9 +28,7 @@ module DeckBough
         end
 
         def findings(outputs)
-          return [] if outputs[:enough]
-
-          [finding(:packs_not_enough, there: figure(sum(outputs[:counts], :size)), need: figure(given[:need]))]
+          outputs[:enough] ? [] : [finding(:packs_not_enough)]
         end
 
         def working(outputs)
