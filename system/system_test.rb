@@ -4,7 +4,7 @@ require "minitest/autorun"
 require "capybara/minitest"
 require "capybara/cuprite"
 require_relative "../server/boot"
-require_relative "demo_copy"
+require_relative "../server/test/demo_copy"
 
 # The real interface in headless Chromium, by what a person sees: the whole stack on a database of the tests' own, the
 # front end as built, and nothing stubbed.
@@ -25,7 +25,8 @@ class SystemTest < Minitest::Test
                                             sign_ins_per_minute: 10_000)
   OWNER = "ottoline@wick-fennel.example"
   ASSISTANT = "bram@wick-fennel.example"
-  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-quic" => nil, "no-first-run" => nil,
+  BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-gpu-compositing" => nil,
+              "num-raster-threads" => "1", "disable-quic" => nil, "no-first-run" => nil,
               "disable-background-networking" => nil,
               "disable-component-update" => nil, "disable-sync" => nil, "force-prefers-reduced-motion" => nil }.freeze
 
