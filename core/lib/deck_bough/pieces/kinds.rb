@@ -3,9 +3,9 @@
 module DeckBough
   # The registry of kinds of piece. A new kind is a folder beside these and one line here.
   #
-  #   Kinds::NAMES # => ["tree", "run", "wreath", "wall"]
+  #   Kinds::NAMES # => ["tree", "run", "wreath", "wall", "grouping"]
   module Kinds
-    ALL = [TREE_KIND, RUN_KIND, WREATH_KIND, WALL_KIND].to_h { |kind| [kind.name, kind] }.freeze
+    ALL = [TREE_KIND, RUN_KIND, WREATH_KIND, WALL_KIND, GROUPING_KIND].to_h { |kind| [kind.name, kind] }.freeze
     NAMES = ALL.keys.freeze
 
     module_function

@@ -7,14 +7,16 @@ module DeckBough
   # what other pieces keep of it on the same dates. cut is what was cut for the piece that is planned and lies ready
   # for it: it is no longer on hand, and no longer short. length_m is that of a piece of garland; loft_m its thickness
   # once fluffed; across_m and opening_m those of a wreath or ring; rise, reach, trail and spread say how far a stem
-  # stands up, comes forward, hangs and fills. rolls are the lengths of a ribbon's rolls and offcuts. A pack is
+  # stands up, comes forward, hangs and fills. rolls are the lengths of a ribbon's rolls and offcuts; shape says
+  # what a piece of decor is, riser_height_m by how much one lifts what stands on it. A pack is
   # pack_size pieces (or metres on a roll) for price_cents. What is retired is offered no longer, and stays where it is
   # used.
   Style = Struct.new(:id, :kind, :name, :colour, :diameter_mm, :material, :breakable, :pack_size, :price_cents,
                      :on_hand,
                      :bulbs, :lit_length_m, :mass_g, :keepsake, :watts, :max_run, :length_m, :loft_m, :rise_m, :reach_m,
                      :trail_m, :spread_m, :texture, :two_way, :rated_kg, :belongs_with, :width_mm, :wire, :retired,
-                     :cut, :elsewhere, :across_m, :opening_m, :rolls, keyword_init: true) do
+                     :cut, :elsewhere, :across_m, :opening_m, :rolls, :shape, :riser_height_m,
+                     keyword_init: true) do
     def initialize(on_hand: 0, cut: 0, elsewhere: 0, pack_size: 1, breakable: false, keepsake: false, two_way: false,
                    retired: false, **)
       super

@@ -22,9 +22,16 @@ module DeckBough
         house_rules: [*answers.flat_map(&:constants), *constants].uniq.map { |key| constant(key, house) } }
     end
 
-    # A list is told by how much is in it; what that is its sum says.
+    # Of what is measured, told by how many there are.
+    MEASURED = %w[m mm m2 kg].freeze
+
+    # A list of counts is told by their sum, any other by how much is in it; what that is its sum says.
     def told(step)
-      step.value.respond_to?(:each) ? step.to_h.merge(value: step.value.size) : step.to_h
+      list = step.value
+      return step.to_h unless list.respond_to?(:each)
+
+      count = list.any? && list.all?(Integer) ? list.sum : list.size
+      step.to_h.merge(value: count, unit: MEASURED.include?(step.unit) ? "of them" : step.unit)
     end
 
     def constant(key, house)
@@ -32,5 +39,6 @@ module DeckBough
       { key: key, title: declared.title, value: house[key], unit: declared.unit }
     end
     private_class_method :constant, :told
+    private_constant :MEASURED
   end
 end

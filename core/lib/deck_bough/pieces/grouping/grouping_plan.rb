@@ -1,0 +1,145 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A grouping planned: settings and surroundings in; figures, ledger, cautions, drawing and workings out.
+  #
+  #   plan = GroupingPlan.new(settings: { "surface" => { "length_m" => 2.4 } }, surroundings: place, styles: []).call
+  #   plan[:figures][:free][:value].round(2) # => 0.81
+  #
+  # Everything is JSON-ready. Lengths metres, money cents, time minutes. Deterministic.
+  # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
+  class GroupingPlan
+    include Planned
+
+    STEPS = %w[surface site build fill step_back].freeze
+
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
+      @settings = GroupingSettings.check(settings)
+      @house = house
+      @reckoning = GroupingReckoning.new(settings: @settings, surroundings: surroundings,
+                                         styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
+    end
+
+    def chosen?
+      !@settings[:surface][:length_m].nil?
+    end
+
+    def call
+      reckoned.merge(sheets: sheets)
+    end
+
+    # All but the workings.
+    def reckoned
+      return unmeasured unless chosen?
+
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
+               drawing: GroupingDrawing.new(@reckoning).call)
+    end
+
+    # A first group from what is free.
+    #
+    # @param stock [Array<Style>]
+    # @return [Hash, nil] as GroupingStart tells it; nil before anything is measured
+    def start(stock)
+      chosen? ? GroupingStart.new(@reckoning, stock: stock).call : nil
+    end
+
+    # @return [Hash, nil] as Portrait tells it
+    def portrait
+      chosen? ? GroupingPortrait.of(@reckoning) : nil
+    end
+
+    # What is seen of its things; the ground shows what nobody covers.
+    def dressed_surface
+      area = @reckoning.things.sum { |thing| thing.across_m * thing.height_m }
+      Looks::Surface.new(area_m2: area.to_f, ground: @reckoning.line.first&.colour, seen: 1.0)
+    end
+
+    # How wide it is, metres; nil before it is measured.
+    def extent
+      @settings[:surface][:length_m]
+    end
+
+    # How it would ask less of the eye: without lights in its vessel.
+    #
+    # @return [Array<Hash>] way, settings (unchecked)
+    def quieter
+      return [] unless chosen? && @reckoning.fill&.lights?
+
+      [{ way: "unlit", settings: @settings.to_h.merge(fill: { **@settings[:fill], lights: nil }) }]
+    end
+
+    # A surface brings its measures along.
+    def fitted
+      @settings
+    end
+
+    private
+
+    def kind
+      "grouping"
+    end
+
+    def looking
+      { outline: [heights], mechanics: [cords] }
+    end
+
+    def heights
+      looks(:looks_heights, count: @reckoning.steps)
+    end
+
+    def cords
+      looks(@settings[:step_back][:looked].include?("cords") ? :looks_cords_done : :looks_cords)
+    end
+
+    # Nothing is put on by a press: where a colour goes in a group is the hand's.
+    def dressed_with(_style, _pieces)
+      nil
+    end
+
+    def stands
+      { middle_m: @reckoning.site_m, area_m2: dressed_surface.area_m2, depth_m: @reckoning.surface.depth_m,
+        round: false, lit: @reckoning.fill&.lights? || false }
+    end
+
+    def envelope(**told)
+      PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, **told)
+    end
+
+    def unmeasured
+      envelope(chosen: false, drawing: { surface: GroupingDrawing.surface(@settings) })
+    end
+
+    # What stands for what nobody said.
+    def assumed
+      surface = @reckoning.surface
+      { depth_m: surface.depth_m, height_m: surface.height_m, wall_colour: surface.wall_colour,
+        top_colour: surface.top_colour, site_m: chosen? ? @reckoning.site_m : nil,
+        width_m: chosen? ? @reckoning.site_width_m : @house["group.width"], forms: forms }
+    end
+
+    # How large each is where nobody measured it, and where it belongs.
+    def forms
+      Groupings::Form::ALL.values.map do |form|
+        { form: form.name, slot: form.slot, across_m: form.across_m, deep_m: form.deep_m, height_m: form.height_m,
+          finish: form.finish, colour: form.colour }
+      end
+    end
+
+    def sheets
+      chosen? ? { **figures.sheets, **ledger.sheets } : {}
+    end
+
+    def cautions
+      @cautions ||= GroupingCautions.new(@reckoning).call
+    end
+
+    def ledger
+      @ledger ||= GroupingLedger.new(@reckoning)
+    end
+
+    def figures
+      @figures ||= GroupingFigures.new(@reckoning)
+    end
+  end
+end
