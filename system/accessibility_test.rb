@@ -28,7 +28,7 @@ class AccessibilityTest < SystemTest
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "/homes/#{home}/rooms/new" => "The room", "/rooms/#{room}/view" => "Seen from: Sofa",
       **tree_views, **run_views, "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
-      "/recipes" => "Gilded cones", "/buying" => "Moss & Daughters", "/buying?as=list" => "Narrow by words",
+      "/recipes" => "Gilded cones", "/buying" => "Eucalyptus ball, 7 cm", "/buying?as=list" => "Narrow by words",
       "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
       "/house-rules" => "On a sample tree",
       "/deleted" => "Alcove tree",
@@ -42,7 +42,8 @@ class AccessibilityTest < SystemTest
   end
 
   def run_views
-    { "/pieces/#{piece_id('Mantel greens')}" => "Rise and trail" }
+    { "/pieces/#{piece_id('Mantel greens')}" => "Rise and trail",
+      "/pieces/#{piece_id('Counter by the window')}" => "Different heights" }
   end
 
   # Also listens to the console: a view that is right for everyone has nothing to complain of there.
@@ -124,6 +125,20 @@ class AccessibilityTest < SystemTest
 
     assert_selector "[role=dialog] tbody tr", count: 3
     assert_clean "where each hangs"
+  end
+
+  def test_every_step_of_the_grouping_bench_and_its_list
+    enter
+    visit "/pieces/#{piece_id('Counter by the window')}"
+    ["Surface", "Site", "Fill", "Step back"].each do |name|
+      step name
+
+      assert_clean "grouping step #{name}"
+    end
+    click_button "What stands where"
+
+    assert_selector "[role=dialog] tbody tr", count: 7
+    assert_clean "what stands where"
   end
 
   def test_every_step_of_the_bench_the_working_and_the_dialogs

@@ -21,7 +21,7 @@ class ShownViews
     "room-view" => [DESK, ->(at) { at.whole_room("Number Nine, Ropewalk", "Front room") }],
     "buying" => [DESK, lambda(&:buying)],
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
-    "run-bench-rail" => [DESK, ->(at) { at.run("Tidewaiter's House", "Stair rail").step("Anchors") }],
+    "grouping-bench" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Counter by the window").step("Fill") }],
     "wreath-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Door wreath") }],
     "wall-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Cabinet wreaths") }],
     "working" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree").open_figure("On the tree") }],

@@ -7,6 +7,8 @@ module DeckBough
       class Styles < Table
         FIELDS = Style::INPUTS.map(&:name).freeze
         COLUMNS = (FIELDS - [:on_hand]).freeze
+        # Of its particulars plans know these.
+        PLANNED = %i[shape riser_height_m].freeze
         MOST_OF_KINDS = 60
         PARTICULARS = DeckBough::Stock::Particulars::INPUTS.map(&:name).freeze
 
@@ -37,7 +39,9 @@ module DeckBough
           available = home ? stock.available(known, home: home, piece_id: piece_id) : stock.on_hand_of(known)
           found = rows(:styles).where(id: known).all
           rolls = rolls_of(found)
-          found.map { |row| Style.new(**row.slice(:id, *COLUMNS), rolls: rolls[row[:id]], **available.fetch(row[:id])) }
+          found.map do |row|
+            Style.new(**row.slice(:id, *COLUMNS, *PLANNED), rolls: rolls[row[:id]], **available.fetch(row[:id]))
+          end
         end
 
         # What lines of ledgers take, as rooms are linked by it.

@@ -1,9 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../server_test"
+require_relative "../demo_copy"
 
 # Two people at the very same moment, on connections of their own.
 class TogetherTest < ServerTest
+  DEMO = DemoCopy.new(DATABASE)
+
   # Transactions of their own, seen by each other.
   def run(*)
     Minitest::Test.instance_method(:run).bind_call(self)
@@ -41,7 +44,7 @@ class TogetherTest < ServerTest
   end
 
   def demo
-    @demo ||= Server::DemoStudio.new(DATABASE, password_cost: 4).seed
+    @demo ||= DATABASE[:studios].get(:id) || DEMO.lay.then { DATABASE[:studios].get(:id) }
   end
 
   def test_only_one_of_several_changes_of_one_version_is_kept

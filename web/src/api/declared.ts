@@ -325,6 +325,48 @@ export const declared = {
       looked: { "title": "Looked at", "unit": "list of choice", "most": 4, "default": [] },
     },
   },
+  grouping: {
+    surface: {
+      surface: { "title": "It stands on", "unit": "choice", "choices": [ "counter", "table", "console", "sill", "cabinet_top", "shelf", "hearth" ], "default": "counter" },
+      length_m: { "title": "Length", "unit": "m", "low": 0.2, "high": 12, "default": null },
+      depth_m: { "title": "Depth", "unit": "m", "low": 0.08, "high": 3, "default": null },
+      height_m: { "title": "Above the floor", "unit": "m", "low": 0, "high": 2.6, "default": null },
+      wall_colour: { "title": "Behind it", "unit": "text", "default": null },
+      top_colour: { "title": "Its top", "unit": "text", "default": null },
+      cooked: { "title": "Somebody cooks here", "unit": "yes/no", "default": true },
+      clear_m: { "title": "Clear height above it", "unit": "m", "low": 0.05, "high": 3, "default": null },
+      above_from_m: { "title": "Above it from", "unit": "m", "low": 0, "high": 12, "default": null },
+      above_to_m: { "title": "Above it to", "unit": "m", "low": 0, "high": 12, "default": null },
+      sockets: { "title": "Sockets", "unit": "list", "most": 12, "items": { "at_m": { "title": "Socket, from the left", "unit": "m", "low": 0, "high": 12 }, "top_m": { "title": "Its top above the surface", "unit": "m", "low": 0, "high": 1.5, "default": 0.25 }, "in_use": { "title": "In use", "unit": "yes/no", "default": false } }, "default": [] },
+      keep_free: { "title": "Stays free", "unit": "list", "most": 8, "items": { "what": { "title": "Free for", "unit": "choice", "choices": [ "sink", "hob", "work", "seat", "door" ], "default": "work" }, "from_m": { "title": "Free from", "unit": "m", "low": 0, "high": 12 }, "to_m": { "title": "Free to", "unit": "m", "low": 0, "high": 12 } }, "default": [] },
+    },
+    site: {
+      at_m: { "title": "Middle of the group", "unit": "m", "low": 0, "high": 12, "default": null },
+      width_m: { "title": "The group takes up", "unit": "m", "low": 0.1, "high": 6, "default": null },
+      eye_m: { "title": "Eye above the floor", "unit": "m", "low": 0.6, "high": 2.1, "default": 1.6 },
+      distance_m: { "title": "Eye to the wall", "unit": "m", "low": 0.3, "high": 10, "default": 1.5 },
+      lifted: { "title": "Make room", "unit": "list", "most": 12, "items": { "what": { "title": "Lifts off", "unit": "text" }, "to": { "title": "Goes to", "unit": "text", "default": "" } }, "default": [] },
+    },
+    things: {
+      standing: { "title": "Things", "unit": "list", "most": 24, "items": { "form": { "title": "What it is", "unit": "choice", "choices": [ "tray", "board", "cloth", "mirror", "basket", "vessel", "lantern", "tree", "house", "figure", "candle", "block", "bowl", "beads", "bundle", "star", "bow" ], "default": "vessel" }, "slot": { "title": "Its place in the group", "unit": "choice", "choices": [ "ground", "back", "tallest", "middle", "low", "softener", "pick" ], "default": null }, "style": { "title": "Which one", "unit": "text", "default": null }, "across_m": { "title": "Across", "unit": "m", "low": 0.01, "high": 2, "default": null }, "deep_m": { "title": "Deep", "unit": "m", "low": 0.005, "high": 2, "default": null }, "height_m": { "title": "High", "unit": "m", "low": 0.002, "high": 2, "default": null }, "riser_m": { "title": "Riser under it", "unit": "m", "low": 0, "high": 1, "default": 0 }, "at_m": { "title": "From the middle of the site", "unit": "m", "low": -12, "high": 12, "default": null }, "out_m": { "title": "Its middle from the wall", "unit": "m", "low": 0, "high": 3, "default": null }, "colour": { "title": "Its colour", "unit": "text", "default": null }, "finish": { "title": "It brings", "unit": "choice", "choices": [ "matt", "shiny", "soft", "green" ], "default": null }, "flame": { "title": "Real flame", "unit": "yes/no", "default": false } }, "default": [] },
+    },
+    fill: {
+      shape: { "title": "Vessel", "unit": "choice", "choices": [ "none", "cylinder", "bowl", "box", "litres" ], "default": "none" },
+      style: { "title": "Which one", "unit": "text", "default": null },
+      across_m: { "title": "Across inside", "unit": "m", "low": 0.04, "high": 1.2, "default": 0.2 },
+      deep_m: { "title": "Deep inside", "unit": "m", "low": 0.04, "high": 1.2, "default": 0.2 },
+      filled_m: { "title": "Filled to", "unit": "m", "low": 0.03, "high": 1, "default": 0.22 },
+      litres: { "title": "Measured", "unit": "litres", "low": 0.1, "high": 200, "default": 6 },
+      balls: { "title": "Balls, from large to small", "unit": "list", "most": 8, "items": { "style": { "title": "Balls", "unit": "text" }, "count": { "title": "How many", "unit": "balls", "low": 0, "high": 2000, "default": null } }, "default": [] },
+      lights: { "title": "Fairy lights", "unit": "text", "default": null },
+      riser_m: { "title": "Riser under it", "unit": "m", "low": 0, "high": 1, "default": 0 },
+      at_m: { "title": "From the middle of the site", "unit": "m", "low": -12, "high": 12, "default": null },
+      out_m: { "title": "Its middle from the wall", "unit": "m", "low": 0, "high": 3, "default": null },
+    },
+    step_back: {
+      looked: { "title": "Looked at", "unit": "list of choice", "most": 4, "default": [] },
+    },
+  },
 } as const;
 
 /** What each kind of thing of the stock is asked beyond what plans reckon with. */

@@ -695,6 +695,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/group": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A first group for the site as dialled, from what is free; stores nothing */
+        post: operations["startGroup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/offcuts": {
         parameters: {
             query?: never;
@@ -4266,7 +4285,7 @@ export interface components {
             name: string;
             room: string;
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath" | "thing";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath" | "tree" | "decor" | "tool" | "thing";
             label: string;
             colour: string | null;
             /** @enum {string} */
@@ -5799,6 +5818,155 @@ export interface components {
             floor_m: number;
             height_m: number;
         };
+        GroupingPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
+            /** @enum {string} */
+            kind: "grouping";
+            chosen: boolean;
+            steps: ("surface" | "site" | "build" | "fill" | "step_back")[];
+            settings: components["schemas"]["GroupingSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            /** @description what stands for what nobody said */
+            assumed: {
+                depth_m: number;
+                height_m: number;
+                wall_colour: string;
+                top_colour: string;
+                site_m: number | null;
+                width_m: number;
+                forms: components["schemas"]["GroupingForm"][];
+            };
+            drawing: components["schemas"]["GroupingDrawing"];
+        };
+        GroupStarted: {
+            standing: {
+                /** @enum {string} */
+                form: "tray" | "board" | "cloth" | "mirror" | "basket" | "vessel" | "lantern" | "tree" | "house" | "figure" | "candle" | "block" | "bowl" | "beads" | "bundle" | "star" | "bow";
+                style: string;
+            }[];
+            balls: components["schemas"]["GroupingSettings"]["fill"]["balls"];
+            /** @description what was not there in sentences */
+            wishes: string[];
+        };
+        /** @description how large a thing is where nobody measured it, and where it belongs */
+        GroupingForm: {
+            /** @enum {string} */
+            form: "tray" | "board" | "cloth" | "mirror" | "basket" | "vessel" | "lantern" | "tree" | "house" | "figure" | "candle" | "block" | "bowl" | "beads" | "bundle" | "star" | "bow";
+            /** @enum {string} */
+            slot: "ground" | "back" | "tallest" | "middle" | "low" | "softener" | "pick";
+            across_m: number;
+            deep_m: number;
+            height_m: number;
+            /** @enum {string} */
+            finish: "matt" | "shiny" | "soft" | "green";
+            colour: string;
+        };
+        /** @description metres from the left end of the surface, from the wall and above the surface */
+        GroupingDrawing: {
+            surface: {
+                /** @enum {string} */
+                kind: "counter" | "table" | "console" | "sill" | "cabinet_top" | "shelf" | "hearth";
+                length_m: number | null;
+                depth_m: number;
+                /** @description above the floor */
+                height_m: number;
+                wall_colour: string;
+                top_colour: string;
+                /** @description up to what hangs above */
+                clear_m?: number;
+                above_from_m?: number;
+                above_to_m?: number;
+            };
+            site?: {
+                from_m: number;
+                to_m: number;
+                /** @description where groups would stand */
+                sites_m: number[];
+            };
+            sockets?: {
+                at_m: number;
+                top_m: number;
+                in_use: boolean;
+                hidden: boolean;
+            }[];
+            keep_free?: {
+                /** @enum {string} */
+                what: "sink" | "hob" | "work" | "seat" | "door";
+                from_m: number;
+                to_m: number;
+            }[];
+            /** @description from the back to the front */
+            things?: {
+                /** @description as they were said */
+                number: number;
+                form: string;
+                slot: string;
+                name: string;
+                /** @description its middle */
+                left_m: number;
+                /** @description its middle */
+                out_m: number;
+                across_m: number;
+                deep_m: number;
+                height_m: number;
+                /** @description where its foot is above the surface */
+                foot_m: number;
+                /** @description on what of the group it stands; the rest below its foot is a riser */
+                base_m: number;
+                round: boolean;
+                colour: string;
+                flame: boolean;
+                /** @description by so much it would be raised to stand as high as the rule has it */
+                wanted_riser_m: number;
+            }[];
+            eye?: {
+                /** @description above the surface; below nothing where it is higher */
+                height_m: number;
+                /** @description from the wall */
+                distance_m: number;
+            };
+            /** @description from the eye over what hides most of the wall */
+            ray?: {
+                over_m: number;
+                away_m: number;
+                /** @description where it meets the wall */
+                meets_m: number;
+                socket_top_m: number;
+                hides: boolean;
+                thing: number;
+            };
+            fill?: {
+                /** @enum {string} */
+                shape: "cylinder" | "bowl" | "box" | "litres";
+                across_m: number;
+                deep_m: number;
+                filled_m: number;
+                height_m: number;
+                lit: boolean;
+                sizes: {
+                    style: string;
+                    name: string;
+                    colour: string | null;
+                    across_m: number;
+                    count: number;
+                    on_hand: number;
+                }[];
+                /** @description their middles, from the middle of the vessel's foot; none in another and none in the glass */
+                balls: {
+                    size: number;
+                    x_m: number;
+                    /** @description to the front */
+                    y_m: number;
+                    z_m: number;
+                }[];
+            };
+        };
         RunPlan: {
             colours?: components["schemas"]["ColoursSeen"];
             /** @enum {string} */
@@ -6124,7 +6292,7 @@ export interface components {
         };
         LedgerLine: {
             /** @enum {string} */
-            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath" | "thing";
+            kind: "ornament" | "ribbon" | "light" | "pick" | "garland" | "stem" | "fixing" | "wreath" | "tree" | "decor" | "tool" | "thing";
             own: boolean;
             step: string;
             style: string | null;
@@ -6267,7 +6435,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run" | "wreath" | "wall";
+        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -6728,9 +6896,89 @@ export interface components {
             kind: "wall";
             settings: components["schemas"]["WallSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"];
+        GroupingSettings: {
+            surface: {
+                /** @enum {string} */
+                surface: "counter" | "table" | "console" | "sill" | "cabinet_top" | "shelf" | "hearth";
+                length_m: number | null;
+                depth_m: number | null;
+                height_m: number | null;
+                wall_colour: string | null;
+                top_colour: string | null;
+                cooked: boolean;
+                clear_m: number | null;
+                above_from_m: number | null;
+                above_to_m: number | null;
+                sockets: {
+                    at_m: number;
+                    top_m: number;
+                    in_use: boolean;
+                }[];
+                keep_free: {
+                    /** @enum {string} */
+                    what: "sink" | "hob" | "work" | "seat" | "door";
+                    from_m: number;
+                    to_m: number;
+                }[];
+            };
+            site: {
+                at_m: number | null;
+                width_m: number | null;
+                eye_m: number;
+                distance_m: number;
+                lifted: {
+                    what: string;
+                    to: string;
+                }[];
+            };
+            things: {
+                standing: {
+                    /** @enum {string} */
+                    form: "tray" | "board" | "cloth" | "mirror" | "basket" | "vessel" | "lantern" | "tree" | "house" | "figure" | "candle" | "block" | "bowl" | "beads" | "bundle" | "star" | "bow";
+                    /** @enum {string|null} */
+                    slot: "ground" | "back" | "tallest" | "middle" | "low" | "softener" | "pick" | null;
+                    style: string | null;
+                    across_m: number | null;
+                    deep_m: number | null;
+                    height_m: number | null;
+                    riser_m: number;
+                    at_m: number | null;
+                    out_m: number | null;
+                    colour: string | null;
+                    /** @enum {string|null} */
+                    finish: "matt" | "shiny" | "soft" | "green" | null;
+                    flame: boolean;
+                }[];
+            };
+            fill: {
+                /** @enum {string} */
+                shape: "none" | "cylinder" | "bowl" | "box" | "litres";
+                style: string | null;
+                across_m: number;
+                deep_m: number;
+                filled_m: number;
+                litres: number;
+                balls: {
+                    style: string;
+                    count: number | null;
+                }[];
+                lights: string | null;
+                riser_m: number;
+                at_m: number | null;
+                out_m: number | null;
+            };
+            step_back: {
+                looked: ("heights" | "gaps" | "backs" | "cords")[];
+            };
+        };
+        GroupingPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "grouping";
+            settings: components["schemas"]["GroupingSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"];
     };
     responses: {
         /** @description Done */
@@ -7695,7 +7943,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"];
                 };
             };
             401: components["responses"]["Problem"];
@@ -7923,6 +8171,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunBuilt"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    startGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Dialled"];
+            };
+        };
+        responses: {
+            /** @description A first group for the site */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupStarted"];
                 };
             };
             401: components["responses"]["Problem"];

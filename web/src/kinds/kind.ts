@@ -9,6 +9,7 @@ export interface Kinds {
   run: { settings: Schemas["RunSettings"]; plan: Schemas["RunPlan"] };
   wreath: { settings: Schemas["WreathSettings"]; plan: Schemas["WreathPlan"] };
   wall: { settings: Schemas["WallSettings"]; plan: Schemas["WallPlan"] };
+  grouping: { settings: Schemas["GroupingSettings"]; plan: Schemas["GroupingPlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -34,7 +35,8 @@ export function isBenched<K extends Kind>(
 }
 
 /** A plan as the server tells it, of whichever kind. */
-type ToldPlan = Schemas["TreePlan"] | Schemas["RunPlan"] | Schemas["WreathPlan"] | Schemas["WallPlan"];
+type ToldPlan =
+  Schemas["TreePlan"] | Schemas["RunPlan"] | Schemas["WreathPlan"] | Schemas["WallPlan"] | Schemas["GroupingPlan"];
 
 export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;

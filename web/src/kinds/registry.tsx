@@ -1,3 +1,4 @@
+import LocalFloristOutlined from "@mui/icons-material/LocalFloristOutlined";
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
 import TripOriginOutlined from "@mui/icons-material/TripOriginOutlined";
 import GridViewOutlined from "@mui/icons-material/GridViewOutlined";
@@ -88,6 +89,20 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     Drawing: lazy(async () => ({ default: (await import("../screens/wall-bench/WallVersion")).WallVersion })),
     InRoom: lazy(async () => ({ default: (await import("../drawing/room/WallInRoom")).WallInRoom })),
   },
+  grouping: {
+    noun: "grouping",
+    label: "a grouping",
+    nameIn: (room) => `${room} grouping`,
+    icon: LocalFloristOutlined,
+    stands: false,
+    told: (piece, units) =>
+      piece.length_m ? `grouping, on ${length(piece.length_m, units)}` : "grouping, not measured yet",
+    Bench: lazy(async () => ({ default: (await import("../screens/grouping-bench/GroupingScreen")).GroupingScreen })),
+    Drawing: lazy(async () => ({
+      default: (await import("../screens/grouping-bench/GroupingVersion")).GroupingVersion,
+    })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/GroupingInRoom")).GroupingInRoom })),
+  },
 };
 
-export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall"];
+export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall", "grouping"];

@@ -72,7 +72,6 @@ export const BuyingCard = memo(function BuyingCard({ line, place, onOpen, placed
   const card = (
     <ButtonBase
       onClick={() => onOpen(line.id)}
-      aria-label={`${line.name}: ${packsWords(line.quote, line.kind, units)}, ${priceWords(line.quote, currency)}`}
       sx={(theme) => ({
         width: CARD,
         maxWidth: "100%",

@@ -1,0 +1,97 @@
+import type { DrawingShades } from "../../theme/tokens";
+import { percent } from "../../units/format";
+import { shade } from "../shared/shade";
+import type { Grouping, View } from "./groupingViews";
+
+interface Props {
+  drawing: Grouping;
+  at: View;
+  shades: DrawingShades;
+  dusk: boolean;
+  /** Share of the surface that stays free, as the plan has it. */
+  free: number | null;
+}
+
+/** From above: the surface to scale, the wall at the upper edge, each thing by its footprint. */
+export function AboveView({ drawing, at, shades, dusk, free }: Props) {
+  const { surface, things = [], keep_free = [], site } = drawing;
+  const long = surface.length_m ?? 1;
+  const [left, top] = [at.x(0), at.y(0)];
+  const high = surface.depth_m * at.scale;
+  return (
+    <g clipPath="url(#above-part)">
+      <defs>
+        <clipPath id="above-part">
+          <rect x={at.left} y={at.top} width={at.width} height={at.height} />
+        </clipPath>
+      </defs>
+      <rect x={at.left} y={at.top} width={at.width} height={at.height} fill={shades.wallBottom} />
+      <rect
+        x={left - 4}
+        y={top - 6}
+        width={long * at.scale + 8}
+        height={6}
+        fill={shade(surface.wall_colour, dusk ? -0.7 : -0.12)}
+      />
+      <rect
+        x={left}
+        y={top}
+        width={long * at.scale}
+        height={high}
+        fill={shade(surface.top_colour, dusk ? -0.62 : 0.25)}
+        stroke={shades.line}
+      />
+      {keep_free.map(({ what, from_m, to_m }) => (
+        <rect
+          key={`${what} ${from_m}`}
+          x={at.x(from_m)}
+          y={top}
+          width={Math.max(at.x(to_m) - at.x(from_m), 0)}
+          height={high}
+          fill="url(#stays-free)"
+        />
+      ))}
+      {site && (
+        <rect
+          x={at.x(site.from_m)}
+          y={top}
+          width={at.x(site.to_m) - at.x(site.from_m)}
+          height={high}
+          fill="none"
+          stroke={shades.strong}
+          strokeDasharray="4 3"
+        />
+      )}
+      {things.map((thing) => {
+        const fill = shade(thing.colour, dusk ? -0.4 : 0);
+        const edge = { fill, stroke: shade(thing.colour, -0.45), strokeWidth: 0.8 };
+        const [x, y] = [at.x(thing.left_m), at.y(thing.out_m)];
+        const [wide, deep] = [thing.across_m * at.scale, thing.deep_m * at.scale];
+        return thing.round ? (
+          <ellipse key={thing.number} cx={x} cy={y} rx={Math.max(wide / 2, 1)} ry={Math.max(deep / 2, 1)} {...edge} />
+        ) : (
+          <rect
+            key={thing.number}
+            x={x - wide / 2}
+            y={y - deep / 2}
+            width={Math.max(wide, 1)}
+            height={Math.max(deep, 1)}
+            rx={1.5}
+            {...edge}
+          />
+        );
+      })}
+      <text x={at.left + 12} y={at.top + 18} fontSize={12.5} fontWeight={600} fill={shades.strong}>
+        From above
+      </text>
+      {free !== null && (
+        <text x={at.left + 12} y={at.top + at.height - 14} fontSize={12.5} fill={shades.label}>
+          <tspan fontSize={17} fontWeight={600} fill={shades.strong}>
+            {percent(free)}
+          </tspan>
+          {" of it stays free"}
+        </text>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,199 @@
+import type { DrawingShades } from "../../theme/tokens";
+import { length, type Units } from "../../units/format";
+import { shade } from "../shared/shade";
+import { APRON_M, type Grouping, type Thing, type View } from "./groupingViews";
+import { BehindGroup } from "./BehindGroup";
+import { fits, halo, label, LETTER, TOP_PX } from "./labels";
+import { ThingShape } from "./ThingShape";
+import { VesselShape } from "./VesselShape";
+import { FREE_FOR } from "./words";
+
+interface Props {
+  drawing: Grouping;
+  at: View;
+  shades: DrawingShades;
+  dusk: boolean;
+  units: Units;
+}
+
+/** What the group stands on: its top, its front, what of it stays free, the site. */
+function Top({ drawing, at, shades, dusk, units }: Props) {
+  const { surface, keep_free = [], site } = drawing;
+  const long = surface.length_m ?? 1;
+  const [left, right, y] = [at.x(0), at.x(long), at.y(0)];
+  const front = at.y(-APRON_M);
+  const says = site ? `site ${length(site.to_m - site.from_m, units)}` : "";
+  return (
+    <g>
+      <rect x={at.left} y={y} width={at.width} height={at.top + at.height - y} fill={shades.floor} />
+      <rect
+        x={left + 4}
+        y={y + TOP_PX}
+        width={right - left - 8}
+        height={Math.max(front - y - TOP_PX, 2)}
+        fill={shades.surround}
+        stroke={shades.line}
+      />
+      <rect x={left} y={y} width={right - left} height={TOP_PX} fill={shade(surface.top_colour, dusk ? -0.6 : 0)} />
+      {keep_free.map(({ what, from_m, to_m }) => {
+        const word = `${FREE_FOR[what]}, stays free`;
+        const wide = at.x(to_m) - at.x(from_m);
+        const shown = fits(word, wide) ? word : fits(FREE_FOR[what], wide) ? FREE_FOR[what] : null;
+        return (
+          shown && (
+            <text
+              key={`${what} ${from_m}`}
+              x={(at.x(from_m) + at.x(to_m)) / 2}
+              y={y + TOP_PX + 17}
+              textAnchor="middle"
+              {...label(shades)}
+            >
+              {shown}
+            </text>
+          )
+        );
+      })}
+      {site && (
+        <g stroke={shades.strong} fill="none">
+          <path
+            d={`M${at.x(site.from_m)},${y + TOP_PX + 26} v7 M${at.x(site.from_m)},${y + TOP_PX + 30} H${at.x(site.to_m)} M${at.x(site.to_m)},${y + TOP_PX + 26} v7`}
+          />
+          <text
+            x={(at.x(site.from_m) + at.x(site.to_m)) / 2}
+            y={y + TOP_PX + 46}
+            textAnchor="middle"
+            stroke="none"
+            {...label(shades, true)}
+          >
+            {says}
+          </text>
+        </g>
+      )}
+      <Whole left={left} right={right} y={y + TOP_PX + 58} says={length(long, units)} shades={shades} />
+    </g>
+  );
+}
+
+function Whole({
+  left,
+  right,
+  y,
+  says,
+  shades,
+}: {
+  left: number;
+  right: number;
+  y: number;
+  says: string;
+  shades: DrawingShades;
+}) {
+  const middle = (left + right) / 2;
+  const half = (says.length * LETTER) / 2 + 6;
+  return (
+    <g stroke={shades.strong}>
+      <path
+        d={`M${left},${y - 4} v8 M${left},${y} H${middle - half} M${middle + half},${y} H${right} M${right},${y - 4} v8`}
+        fill="none"
+      />
+      <text x={middle} y={y + 4} textAnchor="middle" stroke="none" {...label(shades, true)}>
+        {says}
+      </text>
+    </g>
+  );
+}
+
+/** How high the tallest of the line stands, at the left of the site; and what is free above it. */
+function Heights({ drawing, at, shades, units }: Props) {
+  const { site, things = [], surface } = drawing;
+  const line = things.filter(({ slot }) => ["tallest", "middle", "low"].includes(slot));
+  const high = Math.max(0, ...line.map(({ foot_m, height_m }) => foot_m + height_m));
+  if (!site || high === 0) return null;
+  const x = Math.max(at.x(site.from_m) - 16, at.left + 62);
+  const y = at.y(high);
+  const clear = surface.clear_m;
+  const under =
+    clear !== undefined && (surface.above_from_m ?? 0) < site.to_m && (surface.above_to_m ?? Infinity) > site.from_m;
+  return (
+    <g stroke={shades.strong} fill="none">
+      <path d={`M${x - 4},${y} h8 M${x},${y} V${at.y(0)} M${x - 4},${at.y(0)} h8`} />
+      <text x={x - 8} y={(y + at.y(0)) / 2 + 4} textAnchor="end" {...halo(shades)} {...label(shades, true)}>
+        {length(high, units)}
+      </text>
+      {under && clear > high && (
+        <>
+          <path d={`M${x},${y} V${at.y(clear)} M${x - 4},${at.y(clear)} h8`} strokeDasharray="3 3" />
+          <text x={x - 8} y={(y + at.y(clear)) / 2 + 4} textAnchor="end" stroke="none" {...label(shades)}>
+            {length(clear - high, units)}
+          </text>
+        </>
+      )}
+    </g>
+  );
+}
+
+export function ThingsFront({ drawing, at, shades, dusk }: Omit<Props, "units">) {
+  const { things = [], fill } = drawing;
+  return things.map((thing) => (
+    <ThingFront key={thing.number} thing={thing} fill={fill} at={at} shades={shades} dusk={dusk} />
+  ));
+}
+
+function ThingFront({
+  thing,
+  fill,
+  at,
+  shades,
+  dusk,
+}: { thing: Thing; fill: Grouping["fill"] } & Omit<Props, "units" | "drawing">) {
+  const [x, y] = [at.x(thing.left_m), at.y(thing.foot_m)];
+  const riser = (thing.foot_m - thing.base_m) * at.scale;
+  return (
+    <g>
+      {riser > 0.5 && (
+        <rect
+          x={x - thing.across_m * at.scale * 0.4}
+          y={y}
+          width={thing.across_m * at.scale * 0.8}
+          height={riser}
+          fill={shades.stand}
+          stroke={shades.standLine}
+        />
+      )}
+      {thing.form === "filled" && fill ? (
+        <VesselShape fill={fill} x={x} y={y} scale={at.scale} shades={shades} dusk={dusk} />
+      ) : (
+        <ThingShape
+          form={thing.form}
+          x={x}
+          y={y}
+          wide={thing.across_m * at.scale}
+          high={thing.height_m * at.scale}
+          colour={thing.colour}
+          dusk={dusk}
+          flame={thing.flame}
+        />
+      )}
+    </g>
+  );
+}
+
+/** The surface from the front to scale, with what stands on it and what is measured. */
+export function FrontView(props: Props) {
+  const { at, shades } = props;
+  return (
+    <g clipPath="url(#front-part)">
+      <defs>
+        <clipPath id="front-part">
+          <rect x={at.left} y={at.top} width={at.width} height={at.height} />
+        </clipPath>
+        <pattern id="stays-free" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line x1="0" x2="0" y1="0" y2="7" stroke={shades.mark} strokeWidth="1.2" strokeOpacity="0.45" />
+        </pattern>
+      </defs>
+      <BehindGroup {...props} />
+      <Top {...props} />
+      <ThingsFront {...props} />
+      <Heights {...props} />
+    </g>
+  );
+}

@@ -1,0 +1,44 @@
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { ProblemAlert } from "../../../parts/ProblemAlert";
+import { useStart } from "../useStart";
+import type { StepProps } from "./StepDials";
+import { PLAIN } from "./plain";
+
+type Props = Pick<StepProps, "bench" | "piece" | "plan">;
+
+/** A first group in one press, from what is free for this site. */
+export function StartFromStock({ bench, piece, plan }: Props) {
+  const { start, started, problem, busy } = useStart(piece.id, bench, ({ standing }) =>
+    bench.dial("things", { standing: standing.map((thing) => ({ ...PLAIN, ...thing })) }),
+  );
+  return (
+    <>
+      <Button size="small" variant="outlined" disabled={!plan.chosen || busy} onClick={() => void start()}>
+        Build a group from what I have
+      </Button>
+      <Typography variant="body2" role="status" sx={{ alignSelf: "center" }}>
+        {started && started.wishes.join(" ")}
+      </Typography>
+      <ProblemAlert problem={problem} />
+    </>
+  );
+}
+
+/** What of the left-over ornaments goes into the vessel, in one press. */
+export function LeftOvers({ bench, piece, plan }: Props) {
+  const { start, started, problem, busy } = useStart(piece.id, bench, ({ balls }) => {
+    if (balls.length > 0) bench.dial("fill", { balls });
+  });
+  return (
+    <>
+      <Button size="small" variant="outlined" disabled={!plan.chosen || busy} onClick={() => void start()}>
+        Fill it with left-overs
+      </Button>
+      <Typography variant="body2" role="status" sx={{ alignSelf: "center" }}>
+        {started?.balls.length === 0 && "Nothing that is free goes in."}
+      </Typography>
+      <ProblemAlert problem={problem} />
+    </>
+  );
+}
