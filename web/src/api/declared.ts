@@ -367,6 +367,32 @@ export const declared = {
       looked: { "title": "Looked at", "unit": "list of choice", "most": 4, "default": [] },
     },
   },
+  drops: {
+    place: {
+      over: { "title": "They hang over", "unit": "choice", "choices": [ "table", "counter", "sill", "walkway", "room" ], "default": "table" },
+      length_m: { "title": "Along", "unit": "m", "low": 0.1, "high": 12, "default": null },
+      depth_m: { "title": "Wide", "unit": "m", "low": 0, "high": 4, "default": 0 },
+      ceiling_m: { "title": "Hooks above the floor", "unit": "m", "low": 1, "high": 8, "default": null },
+      below_m: { "title": "Top of what is below", "unit": "m", "low": 0, "high": 3, "default": null },
+      colour: { "title": "Behind them", "unit": "text", "default": null },
+    },
+    drops: {
+      count: { "title": "Lines", "unit": "lines", "low": 1, "high": 60, "default": 7 },
+      shortest_m: { "title": "Shortest", "unit": "m", "low": 0, "high": 5, "default": 0.2 },
+      longest_m: { "title": "Longest", "unit": "m", "low": 0.02, "high": 5, "default": 0.7 },
+      seed: { "title": "Another order", "unit": "number", "low": 0, "high": 9999, "default": 1 },
+    },
+    things: {
+      hung: { "title": "What hangs", "unit": "list", "most": 8, "items": { "style": { "title": "Which one", "unit": "text" }, "what": { "title": "It hangs", "unit": "choice", "choices": [ "single", "strand" ], "default": "single" }, "across_m": { "title": "Across", "unit": "m", "low": 0.01, "high": 1.5, "default": null }, "spacing_m": { "title": "On a strand every", "unit": "m", "low": 0.02, "high": 1, "default": 0.12 } }, "default": [] },
+    },
+    hang: {
+      fixing: { "title": "Held by", "unit": "choice", "choices": [ "small_hook", "medium_hook", "nail", "padded_tie", "tension_rod" ], "default": null },
+      rated_kg: { "title": "Rated load on its label", "unit": "kg", "low": 0.01, "high": 100, "default": null },
+    },
+    step_back: {
+      looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
+    },
+  },
 } as const;
 
 /** What each kind of thing of the stock is asked beyond what plans reckon with. */

@@ -5844,6 +5844,70 @@ export interface components {
             };
             drawing: components["schemas"]["GroupingDrawing"];
         };
+        DropsPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
+            /** @enum {string} */
+            kind: "drops";
+            chosen: boolean;
+            steps: ("place" | "drops" | "things" | "hang" | "step_back")[];
+            settings: components["schemas"]["DropsSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            /** @description what stands for what nobody said */
+            assumed: {
+                /** @description above the floor */
+                hooks_m: number;
+                below_m: number;
+                /** @enum {string} */
+                fixing: "small_hook" | "medium_hook" | "nail" | "padded_tie" | "tension_rod";
+                rated_kg: number;
+                colour: string;
+                holds: {
+                    /** @enum {string} */
+                    name: "small_hook" | "medium_hook" | "nail" | "padded_tie" | "tension_rod";
+                    title: string;
+                    rated_kg: number;
+                }[];
+            };
+            drawing: components["schemas"]["DropsDrawing"];
+        };
+        /** @description metres from the left end and the floor */
+        DropsDrawing: {
+            place: {
+                /** @enum {string} */
+                over: "table" | "counter" | "sill" | "walkway" | "room";
+                length_m: number | null;
+                depth_m: number;
+                hooks_m: number;
+                /** @description top of what is below */
+                below_m: number;
+                colour: string;
+            };
+            /** @description what is to stay free where people walk */
+            headroom_m?: number;
+            /** @description from the left */
+            lines?: {
+                number: number;
+                at_m: number;
+                /** @description from the middle */
+                out_m: number;
+                drop_m: number;
+                across_m: number;
+                balls: number;
+                spacing_m: number;
+                strand: boolean;
+                name: string | null;
+                colour: string | null;
+                /** @description how it is drawn */
+                form: string;
+                kg: number;
+            }[];
+        };
         GroupStarted: {
             standing: {
                 /** @enum {string} */
@@ -6435,7 +6499,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping";
+        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -6976,9 +7040,48 @@ export interface components {
             kind: "grouping";
             settings: components["schemas"]["GroupingSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"];
+        DropsSettings: {
+            place: {
+                /** @enum {string} */
+                over: "table" | "counter" | "sill" | "walkway" | "room";
+                length_m: number | null;
+                depth_m: number;
+                ceiling_m: number | null;
+                below_m: number | null;
+                colour: string | null;
+            };
+            drops: {
+                count: number;
+                shortest_m: number;
+                longest_m: number;
+                seed: number;
+            };
+            things: {
+                hung: {
+                    style: string;
+                    /** @enum {string} */
+                    what: "single" | "strand";
+                    across_m: number | null;
+                    spacing_m: number;
+                }[];
+            };
+            hang: {
+                /** @enum {string|null} */
+                fixing: "small_hook" | "medium_hook" | "nail" | "padded_tie" | "tension_rod" | null;
+                rated_kg: number | null;
+            };
+            step_back: {
+                looked: ("heights" | "turning" | "hooks")[];
+            };
+        };
+        DropsPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "drops";
+            settings: components["schemas"]["DropsSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"];
     };
     responses: {
         /** @description Done */
@@ -7943,7 +8046,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"];
                 };
             };
             401: components["responses"]["Problem"];

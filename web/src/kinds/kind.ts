@@ -10,6 +10,7 @@ export interface Kinds {
   wreath: { settings: Schemas["WreathSettings"]; plan: Schemas["WreathPlan"] };
   wall: { settings: Schemas["WallSettings"]; plan: Schemas["WallPlan"] };
   grouping: { settings: Schemas["GroupingSettings"]; plan: Schemas["GroupingPlan"] };
+  drops: { settings: Schemas["DropsSettings"]; plan: Schemas["DropsPlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -36,7 +37,12 @@ export function isBenched<K extends Kind>(
 
 /** A plan as the server tells it, of whichever kind. */
 type ToldPlan =
-  Schemas["TreePlan"] | Schemas["RunPlan"] | Schemas["WreathPlan"] | Schemas["WallPlan"] | Schemas["GroupingPlan"];
+  | Schemas["TreePlan"]
+  | Schemas["RunPlan"]
+  | Schemas["WreathPlan"]
+  | Schemas["WallPlan"]
+  | Schemas["GroupingPlan"]
+  | Schemas["DropsPlan"];
 
 export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;

@@ -1,3 +1,4 @@
+import AutoAwesomeOutlined from "@mui/icons-material/AutoAwesomeOutlined";
 import LocalFloristOutlined from "@mui/icons-material/LocalFloristOutlined";
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
 import TripOriginOutlined from "@mui/icons-material/TripOriginOutlined";
@@ -103,6 +104,18 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     })),
     InRoom: lazy(async () => ({ default: (await import("../drawing/room/GroupingInRoom")).GroupingInRoom })),
   },
+  drops: {
+    noun: "set of hanging things",
+    label: "hanging things",
+    nameIn: (room) => `${room} stars`,
+    icon: AutoAwesomeOutlined,
+    stands: false,
+    told: (piece, units) =>
+      piece.length_m ? `hanging things, along ${length(piece.length_m, units)}` : "hanging things, not measured yet",
+    Bench: lazy(async () => ({ default: (await import("../screens/drops-bench/DropsScreen")).DropsScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/drops-bench/DropsVersion")).DropsVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/DropsInRoom")).DropsInRoom })),
+  },
 };
 
-export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall", "grouping"];
+export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall", "grouping", "drops"];

@@ -349,4 +349,38 @@ class GroupingPlanTest < CoreTest
     assert_equal ["bowl", nil, nil], onto[:things][:standing].first.values_at(:form, :at_m, :out_m)
     assert_equal ["bowl", nil], onto[:fill].values_at(:shape, :at_m)
   end
+
+  def test_nothing_that_stands_nowhere_is_seen
+    assert_nil plan.outline
+    assert_nil plan.seen_areas
+  end
+
+  # A jug is not what a look's colours are looked for in; what is in the glass is.
+  def test_a_look_is_looked_for_in_the_glass
+    seen = plan(things: THREE, fill: { shape: "cylinder", balls: [{ style: "sage" }] }).seen_areas
+
+    assert_equal ["#93a283"], seen[:areas].keys
+    assert_in_delta 0.044, seen[:surface_m2]
+    assert_nil plan(things: THREE).seen_areas
+  end
+
+  def test_a_socket_over_everybodys_head_is_let_be
+    high = { surface: "shelf", length_m: 2.0, height_m: 1.7, sockets: [{ at_m: 1.0, top_m: 1.5 }] }
+
+    assert_nil told(surface: high, site: { eye_m: 2.1 }, things: THREE)[:drawing][:ray]
+  end
+
+  def test_a_sentence_begins_with_a_capital
+    assert_match(/\AJug stands over/, said(told(things: [{ form: "vessel", at_m: 1.25 }]), "thing_over_edge"))
+  end
+
+  def test_of_very_many_balls_a_share_is_drawn
+    beads = BEAD.with(id: "bead", diameter_mm: 20, on_hand: 100_000)
+    told = GroupingPlan.new(settings: { surface: COUNTER, fill: { shape: "box", across_m: 0.8, deep_m: 0.6,
+                                                                  balls: [{ style: "bead" }] } },
+                            surroundings: ROOM, styles: [beads]).call
+
+    assert_operator figure(told, :balls), :>, 5_000
+    assert_operator told[:drawing][:fill][:balls].size, :<=, Vessels::Packing::MOST
+  end
 end

@@ -2,7 +2,7 @@ import type { DrawingShades } from "../../theme/tokens";
 import { length, type Units } from "../../units/format";
 import { shade } from "../shared/shade";
 import type { Grouping, View } from "./groupingViews";
-import { fits, label } from "./labels";
+import { fits, halo, label, LETTER } from "./labels";
 
 interface Props {
   drawing: Grouping;
@@ -48,7 +48,7 @@ export function BehindGroup({ drawing, at, shades, dusk, units }: Props) {
           <rect x={from} y={at.y(clear) - 5} width={Math.max(to - from, 0)} height={5} fill={shades.floorEdge} />
           <line x1={(from + to) / 2} x2={(from + to) / 2} y1={at.top} y2={at.y(clear) - 5} />
           {fits(says, to - from - 8) && (
-            <text x={(from + to) / 2} y={at.y(clear) - 14} textAnchor="middle" stroke="none" {...label(shades)}>
+            <text x={(from + to) / 2} y={at.y(clear) - 14} textAnchor="middle" {...halo(shades)} {...label(shades)}>
               {says}
             </text>
           )}
@@ -64,6 +64,7 @@ export function BehindGroup({ drawing, at, shades, dusk, units }: Props) {
 type SocketHere = NonNullable<Grouping["sockets"]>[number];
 
 const SOCKET_M = 0.085;
+const IN_USE = "in use";
 
 function Socket({ socket, at, shades }: { socket: SocketHere; at: View; shades: DrawingShades }) {
   const size = SOCKET_M * at.scale;
@@ -81,9 +82,9 @@ function Socket({ socket, at, shades }: { socket: SocketHere; at: View; shades: 
           fill={shades.label}
         />
       ))}
-      {socket.in_use && (
+      {socket.in_use && x + size + 6 + IN_USE.length * LETTER < at.left + at.width && (
         <text x={x + size + 6} y={y + size / 2 + 4} {...label(shades)}>
-          in use
+          {IN_USE}
         </text>
       )}
     </g>

@@ -37,13 +37,14 @@ function Top({ drawing, at, shades, dusk, units }: Props) {
       <rect x={left} y={y} width={right - left} height={TOP_PX} fill={shade(surface.top_colour, dusk ? -0.6 : 0)} />
       {keep_free.map(({ what, from_m, to_m }) => {
         const word = `${FREE_FOR[what]}, stays free`;
-        const wide = at.x(to_m) - at.x(from_m);
+        const [seenFrom, seenTo] = [Math.max(at.x(from_m), at.left), Math.min(at.x(to_m), at.left + at.width)];
+        const wide = seenTo - seenFrom;
         const shown = fits(word, wide) ? word : fits(FREE_FOR[what], wide) ? FREE_FOR[what] : null;
         return (
           shown && (
             <text
               key={`${what} ${from_m}`}
-              x={(at.x(from_m) + at.x(to_m)) / 2}
+              x={(seenFrom + seenTo) / 2}
               y={y + TOP_PX + 17}
               textAnchor="middle"
               {...label(shades)}
@@ -69,7 +70,9 @@ function Top({ drawing, at, shades, dusk, units }: Props) {
           </text>
         </g>
       )}
-      <Whole left={left} right={right} y={y + TOP_PX + 58} says={length(long, units)} shades={shades} />
+      {left >= at.left && (
+        <Whole left={left} right={right} y={y + TOP_PX + 58} says={length(long, units)} shades={shades} />
+      )}
     </g>
   );
 }
@@ -119,7 +122,7 @@ function Heights({ drawing, at, shades, units }: Props) {
       <text x={x - 8} y={(y + at.y(0)) / 2 + 4} textAnchor="end" {...halo(shades)} {...label(shades, true)}>
         {length(high, units)}
       </text>
-      {under && clear > high && (
+      {under && clear > high && at.y(clear) > at.top && (
         <>
           <path d={`M${x},${y} V${at.y(clear)} M${x - 4},${at.y(clear)} h8`} strokeDasharray="3 3" />
           <text x={x - 8} y={(y + at.y(clear)) / 2 + 4} textAnchor="end" stroke="none" {...label(shades)}>

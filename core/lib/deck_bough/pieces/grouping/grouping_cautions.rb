@@ -77,7 +77,7 @@ module DeckBough
       @things.filter_map do |thing|
         clear = @surface.clear_over(thing.from_m, thing.to_m) or next
         over = thing.top_m + GroupingReckoning::UNDER - clear
-        of(:thing_too_high, name: named(thing), clear_m: clear, over_m: over) if over > 1e-9
+        of(:thing_too_high, name: first(thing), clear_m: clear, over_m: over) if over > 1e-9
       end
     end
 
@@ -85,14 +85,14 @@ module DeckBough
       those = @things.select do |thing|
         [-thing.from_m, thing.to_m - @surface.length_m, -thing.back_m, thing.front_m - @surface.depth_m].max > 1e-6
       end
-      some(those).map { |thing| of(:thing_over_edge, name: named(thing)) }
+      some(those).map { |thing| of(:thing_over_edge, name: first(thing)) }
     end
 
     # What stands on the ground of a group stands on it, and twigs reach into everything.
     def meeting
       solid = @things.select { |thing| thing.in_line? || thing.slot == "back" }
       pairs = solid.combination(2).select { |one, other| one.into?(other) }
-      some(pairs).map { |one, other| of(:things_meet, one: named(one), other: named(other)) }
+      some(pairs).map { |one, other| of(:things_meet, one: first(one), other: named(other)) }
     end
 
     def brings
@@ -104,18 +104,18 @@ module DeckBough
 
     # Of what the eye meets first.
     def contrast
-      first = @reckoning.line.first or return
-      apart = (Lightness.of(first.colour) - Lightness.of(@surface.wall_colour)).abs
+      tallest = @reckoning.line.first or return
+      apart = (Lightness.of(tallest.colour) - Lightness.of(@surface.wall_colour)).abs
       return if apart >= GroupingReckoning::CONTRAST
 
-      of(:group_pale, name: named(first), apart: apart.round, least: GroupingReckoning::CONTRAST)
+      of(:group_pale, name: first(tallest), apart: apart.round, least: GroupingReckoning::CONTRAST)
     end
 
     def flames
       burning = @things.select(&:flame)
       some(burning).map do |thing|
         near = @things.find { |other| other != thing && burns?(other) && apart(thing, other) < FLAME_M }
-        near ? of(:flame_near, name: named(thing), other: named(near)) : of(:flame, name: named(thing))
+        near ? of(:flame_near, name: first(thing), other: named(near)) : of(:flame, name: first(thing))
       end
     end
 
@@ -166,6 +166,11 @@ module DeckBough
 
     def some(those)
       those.first(NAMED)
+    end
+
+    # At the beginning of a sentence.
+    def first(thing)
+      named(thing).sub(/\A./, &:upcase)
     end
 
     def named(thing)

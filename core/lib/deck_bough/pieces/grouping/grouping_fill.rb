@@ -96,12 +96,19 @@ module DeckBough
     # @return [Array<Vessels::Packing::Ball>] number: of its size
     def lying
       @lying ||= begin
-        which = sizes.zip(mixed ? mixed[:counts] : []).each_with_index.flat_map { |(_, count), i| [i] * count }
+        which = drawn_counts.each_with_index.flat_map { |count, i| [i] * count }
         poured(which.map { |i| sizes[i].mm / 1000.0 }).each { |ball| ball.number = which[ball.number] }
       end
     end
 
     private
+
+    # Of very many, of each size its share.
+    def drawn_counts
+      counts = mixed ? mixed[:counts] : []
+      share = [Vessels::Packing::MOST / [counts.sum, 1].max.to_f, 1.0].min
+      counts.map { |count| (count * share).ceil }
+    end
 
     # Balls in a vessel that is not full lie at its foot, as high as they come when they are poured. A bowl is filled
     # from its middle, whatever goes in.

@@ -49,10 +49,12 @@ module DeckBough
       chosen? ? GroupingPortrait.of(@reckoning) : nil
     end
 
-    # What is seen of its things; the ground shows what nobody covers.
+    # What a look's colours are looked for in: the vessel that is filled, from the front. Of things nobody knows how
+    # much shows.
     def dressed_surface
-      area = @reckoning.things.sum { |thing| thing.across_m * thing.height_m }
-      Looks::Surface.new(area_m2: area.to_f, ground: @reckoning.line.first&.colour, seen: 1.0)
+      vessel = @reckoning.fill&.vessel
+      Looks::Surface.new(area_m2: vessel ? (vessel.across_m * vessel.line_m).to_f : 0.0,
+                         ground: @reckoning.line.first&.colour, seen: 1.0)
     end
 
     # How wide it is, metres; nil before it is measured.
@@ -98,8 +100,18 @@ module DeckBough
     end
 
     def stands
-      { middle_m: @reckoning.site_m, area_m2: dressed_surface.area_m2, depth_m: @reckoning.surface.depth_m,
-        round: false, lit: @reckoning.fill&.lights? || false }
+      { middle_m: @reckoning.site_m, area_m2: outlined_m2, depth_m: @reckoning.surface.depth_m, round: false,
+        lit: @reckoning.fill&.lights? || false }
+    end
+
+    def outlined_m2
+      @reckoning.things.sum { |thing| thing.across_m * thing.height_m }.to_f
+    end
+
+    # Of all that stands there, each by as much of it as is seen.
+    def lightness
+      things = @reckoning.things
+      things.sum { |thing| Lightness.of(thing.colour) * thing.across_m * thing.height_m } / outlined_m2
     end
 
     def envelope(**told)

@@ -19,8 +19,9 @@ module DeckBough
     HEIGHTS = 3
     # How much darker or lighter a thing is than what is behind it.
     CONTRAST = 20
-    # Nobody looks along the surface to the wall.
+    # Nobody looks along the surface to the wall, nor up to what hangs at the ceiling.
     LEAST_EYE = 0.3
+    HIGHEST = 3
 
     # A thing that hides a socket, or would with a riser.
     Hiding = Struct.new(:socket, :thing, :answer, keyword_init: true)
@@ -192,7 +193,7 @@ module DeckBough
 
     # Of those before it the one behind which most of the wall is hidden.
     def hidden_by(socket)
-      return if settings[:site][:eye_m] < surface.height_m + LEAST_EYE
+      return if settings[:site][:eye_m] < surface.height_m + LEAST_EYE || high(socket[:top_m]) > HIGHEST
 
       before = things.select { |thing| covers?(thing, socket) }
       before.map { |thing| Hiding.new(socket: socket, thing: thing, answer: hides(thing, socket)) }
@@ -201,7 +202,7 @@ module DeckBough
 
     def covers?(thing, socket)
       socket[:at_m].between?(thing.from_m, thing.to_m) && thing.solid_m > thing.foot_m &&
-        thing.back_m.clamp(0, nil) < settings[:site][:distance_m] && high(thing.solid_m) <= 3
+        thing.back_m.clamp(0, nil) < settings[:site][:distance_m] && high(thing.solid_m) <= HIGHEST
     end
 
     # All measured from the floor, where the eye is.

@@ -45,6 +45,8 @@ module DeckBough
       return unless chosen?
 
       shapes = portrait[:shapes].select { |shape| OUTLINED.include?(shape[:part]) }
+      return if shapes.empty?
+
       stands => { middle_m:, **rest }
       polygons = shapes.map { |shape| shape[:points].map { |x, y| [(x - middle_m).round(3), y] } }
       Outline.new(polygons: polygons, middle_m: middle_m, lightness: lightness, **rest)

@@ -32,13 +32,17 @@ export function BuildStep(props: StepProps) {
   const risers = (plan.drawing.things ?? []).filter(({ wanted_riser_m }) => wanted_riser_m > 0.01);
   const moved = standing.some(({ at_m, out_m }) => at_m !== null || out_m !== null);
 
-  const raised = () =>
+  const raised = () => {
+    // The vessel that is filled comes after all that stands.
+    const vessel = risers.find(({ number }) => number > standing.length);
+    if (vessel) bench.dial("fill", { riser_m: bench.draft.settings.fill.riser_m + vessel.wanted_riser_m });
     dial(
       standing.map((thing, i) => {
         const more = risers.find(({ number }) => number === i + 1)?.wanted_riser_m ?? 0;
         return more > 0 ? { ...thing, riser_m: thing.riser_m + more } : thing;
       }),
     );
+  };
 
   return (
     <Dials>

@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # Hanging things planned: settings and surroundings in; figures, ledger, cautions, drawing and workings out.
+  #
+  #   plan = DropsPlan.new(settings: { "place" => { "length_m" => 1.8 } }, surroundings: place, styles: []).call
+  #   plan[:figures][:count][:value] # => 7
+  #
+  # Everything is JSON-ready. Lengths metres, masses kilograms, money cents, time minutes. Deterministic.
+  # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
+  class DropsPlan
+    include Planned
+
+    STEPS = %w[place drops things hang step_back].freeze
+
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
+      @settings = DropsSettings.check(settings)
+      @house = house
+      @reckoning = DropsReckoning.new(settings: @settings, surroundings: surroundings,
+                                      styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
+    end
+
+    def chosen?
+      !@settings[:place][:length_m].nil?
+    end
+
+    def call
+      reckoned.merge(sheets: sheets)
+    end
+
+    # All but the workings.
+    def reckoned
+      return unmeasured unless chosen?
+
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
+               drawing: DropsDrawing.new(@reckoning).call)
+    end
+
+    # @return [Hash, nil] as Portrait tells it
+    def portrait
+      chosen? ? DropsPortrait.of(@reckoning) : nil
+    end
+
+    # What hangs of what a look is looked for in, seen flat; between it there is air.
+    def dressed_surface
+      Looks::Surface.new(area_m2: hung_m2(Looks::Seen::SEEN), ground: nil, seen: 1.0)
+    end
+
+    # How wide it is, metres; nil before it is measured.
+    def extent
+      @settings[:place][:length_m]
+    end
+
+    # Nothing of it is lit that could be put out.
+    def quieter
+      []
+    end
+
+    # A place brings its measures along.
+    def fitted
+      @settings
+    end
+
+    private
+
+    def kind
+      "drops"
+    end
+
+    def hung_m2(kinds = Style::KINDS)
+      hung = @reckoning.lines.select { |line| line.style && kinds.include?(line.style.kind) }
+      hung.sum { |line| line.balls * Math::PI * (line.across_m**2) / 4 }.to_f
+    end
+
+    def looking
+      { evenness: [looks(:looks_drops, count: @reckoning.lines.size)], mechanics: [hooks] }
+    end
+
+    def hooks
+      looks(@settings[:step_back][:looked].include?("hooks") ? :looks_hooks_done : :looks_hooks)
+    end
+
+    # One more kind takes its turn; how many of it follows from the lines.
+    def dressed_with(style, _pieces)
+      hung = @settings[:things][:hung]
+      @settings.to_h.merge(things: { hung: [*hung, { style: style }] })
+    end
+
+    # Of all that hangs, each by as much of it as is seen.
+    def lightness
+      hung = @reckoning.lines.select(&:style)
+      return Lightness::UNKNOWN if hung.empty?
+
+      areas = hung.map { |line| line.balls * (line.across_m**2) }
+      hung.zip(areas).sum { |line, area| Lightness.of(line.style.colour) * area } / areas.sum
+    end
+
+    def stands
+      { middle_m: extent / 2.0, area_m2: hung_m2, depth_m: [@settings[:place][:depth_m], 0.1].max, round: false,
+        lit: false }
+    end
+
+    def envelope(**told)
+      PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, **told)
+    end
+
+    def unmeasured
+      envelope(chosen: false,
+               drawing: { place: DropsDrawing.place(@settings, @reckoning.hooks_m, @reckoning.below_m) })
+    end
+
+    # What stands for what nobody said, and what may hold them with its rated load.
+    def assumed
+      { hooks_m: @reckoning.hooks_m, below_m: @reckoning.below_m, fixing: @reckoning.fixing,
+        rated_kg: @reckoning.rated_kg, colour: @settings[:place][:colour] || DropsDrawing::BEHIND,
+        holds: DropsSettings::FIXINGS.map do |name|
+          { name: name, title: Greenery::Fixings::BY_NAME.fetch(name).title, rated_kg: @house["garland.#{name}"] }
+        end }
+    end
+
+    def sheets
+      chosen? ? { **figures.sheets, **ledger.sheets } : {}
+    end
+
+    def cautions
+      @cautions ||= DropsCautions.new(@reckoning).call
+    end
+
+    def ledger
+      @ledger ||= DropsLedger.new(@reckoning)
+    end
+
+    def figures
+      @figures ||= DropsFigures.new(@reckoning)
+    end
+  end
+end
