@@ -119,7 +119,7 @@ class RoomViewTest < SystemTest
   def test_a_room_is_seen_through_from_another
     open_room("Dining room")
 
-    assert_text(/Alcove tree\s*first, in the Front room/)
+    assert_text(/Alcove tree\s*in the Front room/)
     assert_selector "section[aria-label='Rooms it sees'] a", text: "Front room"
   end
 
