@@ -140,6 +140,8 @@ class GroupingBenchTest < SystemTest
     open_counter
     step "Site"
     click_button "Something lifts off"
+
+    assert_field "Lifts off", with: ""
     within("[aria-label='thing put away 3']") { fill_in("Lifts off", with: "Toaster").send_keys(:tab) }
 
     assert_saved { settings["site"]["lifted"].last["what"] == "Toaster" }

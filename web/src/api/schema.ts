@@ -5890,6 +5890,10 @@ export interface components {
             };
             /** @description what is to stay free where people walk */
             headroom_m?: number;
+            /** @description of the lowest above the floor */
+            under_m?: number;
+            /** @description from hook to hook */
+            apart_m?: number;
             /** @description from the left */
             lines?: {
                 number: number;
@@ -5953,11 +5957,15 @@ export interface components {
                 /** @description where groups would stand */
                 sites_m: number[];
             };
+            high?: {
+                tallest_m: number;
+                /** @description free above the highest of what hangs above reaches over */
+                under_m?: number;
+            };
             sockets?: {
                 at_m: number;
                 top_m: number;
                 in_use: boolean;
-                hidden: boolean;
             }[];
             keep_free?: {
                 /** @enum {string} */
@@ -6002,6 +6010,8 @@ export interface components {
                 /** @description where it meets the wall */
                 meets_m: number;
                 socket_top_m: number;
+                /** @description how far the two are apart */
+                by_m: number;
                 hides: boolean;
                 thing: number;
             };

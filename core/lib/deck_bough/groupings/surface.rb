@@ -12,7 +12,7 @@ module DeckBough
       USUAL = { "counter" => [0.60, 0.91], "table" => [0.90, 0.74], "console" => [0.35, 0.80], "sill" => [0.20, 0.90],
                 "cabinet_top" => [0.35, 2.10], "shelf" => [0.28, 1.20], "hearth" => [0.40, 0.05] }.freeze
       KINDS = USUAL.keys.freeze
-      # Nobody works at these.
+      # Where nobody said what colour they are.
       WALL = "#e4e2da"
       TOP = "#c9bfae"
 

@@ -60,6 +60,14 @@ class DropsPlanTest < CoreTest
     assert_in_delta 2.6 - 0.5 - 0.03, figure(told, :under)
   end
 
+  def test_the_picture_measures_what_the_figures_say
+    told = told(drops: { count: 7, longest_m: 0.9 }, hung: [{ style: "star" }])
+    lines = told[:drawing][:lines]
+
+    assert_equal figure(told, :under), told[:drawing][:under_m]
+    assert_in_delta lines[1][:at_m] - lines[0][:at_m], told[:drawing][:apart_m]
+  end
+
   def test_heads_stay_free_where_people_walk_and_over_a_table_they_need_not
     low = { drops: { shortest_m: 0.2, longest_m: 0.7 }, hung: [{ style: "star" }] }
     over = told(place: { over: "walkway" }, **low)

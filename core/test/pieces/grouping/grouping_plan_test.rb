@@ -159,6 +159,33 @@ class GroupingPlanTest < CoreTest
     assert_nil told(surface: aside, things: THREE)[:figures][:under]
   end
 
+  # Of a board that stands higher than the line less is free above than above the line.
+  def test_the_picture_measures_what_the_figures_say
+    told = told(surface: COUNTER.merge(clear_m: 0.46), things: [{ form: "board", height_m: 0.4 }, *THREE])
+
+    assert_equal({ tallest_m: figure(told, :tallest), under_m: figure(told, :under) }, told[:drawing][:high])
+    assert_in_delta 0.06, told[:drawing][:high][:under_m]
+    assert_in_delta 0.3, told[:drawing][:high][:tallest_m]
+    ray = told[:drawing][:ray]
+
+    assert_in_delta (ray[:meets_m] - ray[:socket_top_m]).abs, ray[:by_m]
+    assert_nil told(things: [])[:drawing][:high]
+  end
+
+  def test_what_hangs_above_ends_after_it_begins
+    [{ above_from_m: 1.8, above_to_m: 0.7 }, { above_from_m: 2.4 }, { above_to_m: 0 }].each do |above|
+      faults = assert_raises(InputError) { GROUPING_KIND.check(surface: COUNTER.merge(clear_m: 0.4, **above)) }.faults
+
+      assert_equal [%w[surface above_to_m]], faults.map(&:path), above
+    end
+  end
+
+  def test_a_row_nobody_has_written_into_takes_no_time
+    told = told(things: THREE, site: { lifted: [{ what: "Crock" }, { what: " " }, {}] })
+
+    assert_in_delta 26.0, figure(told, :minutes)
+  end
+
   def test_edges_and_crowds_are_told
     over = told(things: [{ form: "vessel", at_m: 1.25 }])
     met = told(things: [{ form: "vessel", at_m: 0 }, { form: "bowl", at_m: 0.05, out_m: 0.23 }, { form: "candle" }])

@@ -1,13 +1,13 @@
 import Box from "@mui/material/Box";
 import { useMemo, useRef } from "react";
-import { drawing as shadesOf, type DrawingShades } from "../../theme/tokens";
+import { day, drawing as shadesOf, type DrawingShades } from "../../theme/tokens";
 import { length, type Units } from "../../units/format";
 import { halo, label } from "../grouping/labels";
 import { shade } from "../shared/shade";
 import { useSize } from "../shared/useSize";
 import { Person } from "../wreath/HostDrawing";
 import { PERSON, viewsOf, type Drops, type View } from "./dropsViews";
-import { LineShape } from "./LineShape";
+import { LineShape, PLAIN } from "./LineShape";
 
 interface Props {
   drawing: Drops;
@@ -70,11 +70,7 @@ function Ground({ drawing, at, shades, dusk }: { drawing: Drops; at: View; shade
 
 /** What is measured: the height of the hooks, the lowest, and what is to stay free where people walk. */
 function Marks({ drawing, at, shades, units }: { drawing: Drops; at: View; shades: DrawingShades; units: Units }) {
-  const { place, lines = [], headroom_m } = drawing;
-  const low = Math.min(
-    place.hooks_m,
-    ...lines.map((one) => place.hooks_m - one.drop_m - one.across_m / (one.strand ? 2 : 1)),
-  );
+  const { place, headroom_m, under_m: low = place.hooks_m } = drawing;
   const x = at.x(0) - 14;
   const [top, bottom] = [at.y(place.hooks_m), Math.min(at.y(0), at.top + at.height - 6)];
   const text = { textAnchor: "end" as const, ...halo(shades) };
@@ -95,7 +91,7 @@ function Marks({ drawing, at, shades, units }: { drawing: Drops; at: View; shade
             x2={at.x(place.length_m ?? 1)}
             y1={at.y(headroom_m)}
             y2={at.y(headroom_m)}
-            stroke={low < headroom_m ? "#9C3B2A" : shades.mark}
+            stroke={low < headroom_m ? day.brick : shades.mark}
             strokeDasharray="6 4"
           />
           <text x={at.x(place.length_m ?? 1)} y={at.y(headroom_m) + 15} {...text} {...label(shades)}>
@@ -141,7 +137,7 @@ function Above({
           cx={at.x(line.at_m)}
           cy={at.y(line.out_m)}
           r={Math.max((line.across_m / 2) * at.scale, 2)}
-          fill={shade(line.colour ?? "#b9c3c4", dusk ? -0.4 : 0)}
+          fill={shade(line.colour ?? PLAIN, dusk ? -0.4 : 0)}
           fillOpacity={line.name === null ? 0.3 : 0.9}
           stroke={shades.label}
           strokeWidth={0.6}
@@ -151,7 +147,7 @@ function Above({
         From above
       </text>
       <text x={at.left + at.width - 12} y={at.top + 18} textAnchor="end" {...label(shades)}>
-        {length(long / Math.max(lines.length, 1), units)} from hook to hook
+        {drawing.apart_m !== undefined && `${length(drawing.apart_m, units)} from hook to hook`}
       </text>
     </g>
   );

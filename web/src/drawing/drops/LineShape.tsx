@@ -12,7 +12,8 @@ interface Props {
   thread: string;
 }
 
-const PLAIN = "#b9c3c4";
+/** A thing nobody said the colour of. */
+export const PLAIN = "#b9c3c4";
 
 function Ball({ cx, cy, r, colour, dusk }: { cx: number; cy: number; r: number; colour: string; dusk: boolean }) {
   return (

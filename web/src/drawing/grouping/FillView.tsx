@@ -2,7 +2,7 @@ import type { DrawingShades } from "../../theme/tokens";
 import { length, type Units } from "../../units/format";
 import { shade } from "../shared/shade";
 import type { Grouping, View } from "./groupingViews";
-import { VesselShape } from "./VesselShape";
+import { PLAIN, VesselShape } from "./VesselShape";
 
 interface Props {
   drawing: Grouping;
@@ -33,7 +33,7 @@ export function FillView({ drawing, at, width, shades, dusk, units }: Props) {
         </text>
         {fill.sizes.map((size, i) => {
           const y = line + 26 + i * ROW;
-          const colour = size.colour ?? "#a9a395";
+          const colour = size.colour ?? PLAIN;
           return (
             <g key={size.style}>
               <circle

@@ -105,28 +105,34 @@ function Whole({
   );
 }
 
-/** How high the tallest of the line stands, at the left of the site; and what is free above it. */
+/** How high the tallest of the line stands, at the left of the site; and what is free above the group. */
 function Heights({ drawing, at, shades, units }: Props) {
-  const { site, things = [], surface } = drawing;
-  const line = things.filter(({ slot }) => ["tallest", "middle", "low"].includes(slot));
-  const high = Math.max(0, ...line.map(({ foot_m, height_m }) => foot_m + height_m));
-  if (!site || high === 0) return null;
+  const { site, high, surface } = drawing;
+  if (!site || !high) return null;
+  const { tallest_m, under_m } = high;
   const x = Math.max(at.x(site.from_m) - 16, at.left + 62);
-  const y = at.y(high);
+  const y = at.y(tallest_m);
   const clear = surface.clear_m;
-  const under =
-    clear !== undefined && (surface.above_from_m ?? 0) < site.to_m && (surface.above_to_m ?? Infinity) > site.from_m;
   return (
     <g stroke={shades.strong} fill="none">
       <path d={`M${x - 4},${y} h8 M${x},${y} V${at.y(0)} M${x - 4},${at.y(0)} h8`} />
       <text x={x - 8} y={(y + at.y(0)) / 2 + 4} textAnchor="end" {...halo(shades)} {...label(shades, true)}>
-        {length(high, units)}
+        {length(tallest_m, units)}
       </text>
-      {under && clear > high && at.y(clear) > at.top && (
+      {clear !== undefined && under_m !== undefined && under_m > 0 && at.y(clear) > at.top && (
         <>
-          <path d={`M${x},${y} V${at.y(clear)} M${x - 4},${at.y(clear)} h8`} strokeDasharray="3 3" />
-          <text x={x - 8} y={(y + at.y(clear)) / 2 + 4} textAnchor="end" stroke="none" {...label(shades)}>
-            {length(clear - high, units)}
+          <path
+            d={`M${x - 4},${at.y(clear - under_m)} h8 M${x},${at.y(clear - under_m)} V${at.y(clear)} M${x - 4},${at.y(clear)} h8`}
+            strokeDasharray="3 3"
+          />
+          <text
+            x={x - 8}
+            y={(at.y(clear - under_m) + at.y(clear)) / 2 + 4}
+            textAnchor="end"
+            {...halo(shades)}
+            {...label(shades)}
+          >
+            {length(under_m, units)}
           </text>
         </>
       )}

@@ -37,7 +37,7 @@ function Person({ at, eye, shades }: { at: View; eye: NonNullable<Grouping["eye"
 function verdict(drawing: Grouping, units: Units): string {
   const { ray, sockets = [] } = drawing;
   if (!ray) return sockets.length > 0 ? "nothing before a socket" : "no sockets here";
-  const by = length(Math.abs(ray.meets_m - ray.socket_top_m), units);
+  const by = length(ray.by_m, units);
   return ray.hides ? `hides the socket, ${by} to spare` : `the socket shows, by ${by}`;
 }
 

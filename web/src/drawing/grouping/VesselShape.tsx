@@ -13,7 +13,8 @@ interface Props {
   dusk: boolean;
 }
 
-const PLAIN = "#a9a395";
+/** A ball nobody said the colour of. */
+export const PLAIN = "#a9a395";
 /** A second layer behind the first is darker by so much. */
 const BEHIND = -0.34;
 

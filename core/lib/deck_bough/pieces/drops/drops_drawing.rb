@@ -4,9 +4,6 @@ module DeckBough
   # The geometry of hanging things as numbers in metres, from the left end and the floor. The drawing room only projects
   # and paints.
   class DropsDrawing
-    # A wall nobody said the colour of.
-    BEHIND = "#e4e2da"
-
     def initialize(reckoning)
       @reckoning = reckoning
     end
@@ -14,12 +11,13 @@ module DeckBough
     # What is known of the place; also before it was measured.
     def self.place(settings, hooks_m, below_m)
       settings[:place].slice(:over, :length_m, :depth_m).merge(hooks_m: hooks_m, below_m: below_m,
-                                                               colour: settings[:place][:colour] || BEHIND)
+                                                               colour: settings[:place][:colour] || Groupings::Surface::WALL)
     end
 
     def call
       { place: DropsDrawing.place(@reckoning.settings, @reckoning.hooks_m, @reckoning.below_m),
-        headroom_m: @reckoning.walked_under? ? @reckoning.house["hang.headroom"] : nil, lines: lines }.compact
+        headroom_m: @reckoning.walked_under? ? @reckoning.house["hang.headroom"] : nil, under_m: @reckoning.under_m,
+        apart_m: @reckoning.apart_m, lines: lines }.compact
     end
 
     private

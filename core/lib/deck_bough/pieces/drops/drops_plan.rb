@@ -112,7 +112,7 @@ module DeckBough
     # What stands for what nobody said, and what may hold them with its rated load.
     def assumed
       { hooks_m: @reckoning.hooks_m, below_m: @reckoning.below_m, fixing: @reckoning.fixing,
-        rated_kg: @reckoning.rated_kg, colour: @settings[:place][:colour] || DropsDrawing::BEHIND,
+        rated_kg: @reckoning.rated_kg, colour: @settings[:place][:colour] || Groupings::Surface::WALL,
         holds: DropsSettings::FIXINGS.map do |name|
           { name: name, title: Greenery::Fixings::BY_NAME.fetch(name).title, rated_kg: @house["garland.#{name}"] }
         end }

@@ -66,6 +66,11 @@ module DeckBough
       lines.sum(&:drop_m) + (2 * house["hang.knot"] * lines.size)
     end
 
+    # From hook to hook along the place.
+    def apart_m
+      place[:length_m] / count.to_f
+    end
+
     # How high above the floor the lowest hangs.
     def under_m
       hooks_m - lines.map(&:low_m).max
@@ -129,7 +134,7 @@ module DeckBough
       drop = drops[:drops_m][number]
       style = said && styles[said[:style]]
       balls = said ? balls_on(said, drop) : 0
-      Line.new(number: number + 1, at_m: (number + 0.5) * place[:length_m] / count, out_m: out(number), drop_m: drop,
+      Line.new(number: number + 1, at_m: (number + 0.5) * apart_m, out_m: out(number), drop_m: drop,
                said: said, style: style, across_m: said ? size(said) : COMMON_M, balls: balls,
                kg: balls * (style&.mass_g ? style.mass_g / 1000.0 : COMMON_KG))
     end

@@ -17,8 +17,9 @@ module DeckBough
     end
 
     def call
-      { surface: { **GroupingDrawing.surface(@reckoning.settings), **above }, site: site,
-        sockets: sockets, keep_free: @surface.keep_free, things: things, eye: eye, ray: ray, fill: fill }.compact
+      { surface: { **GroupingDrawing.surface(@reckoning.settings), **above }, site: site, high: high,
+        sockets: @surface.sockets, keep_free: @surface.keep_free, things: things, eye: eye, ray: ray,
+        fill: fill }.compact
     end
 
     private
@@ -33,11 +34,9 @@ module DeckBough
       { from_m: @reckoning.site_from_m, to_m: @reckoning.site_to_m, sites_m: @reckoning.sites[:sites_m] }
     end
 
-    def sockets
-      hidden = @reckoning.hiding
-      @surface.sockets.map do |socket|
-        { **socket, hidden: hidden&.answer && hidden.socket.equal?(socket) ? hidden.answer[:hides] : false }
-      end
+    # How high the group is, and what is free above it.
+    def high
+      @reckoning.tallest_m && { tallest_m: @reckoning.tallest_m, under_m: @reckoning.under_m }.compact
     end
 
     # From the back to the front, as they are painted.
@@ -63,8 +62,9 @@ module DeckBough
       hiding = @reckoning.hiding
       answer = hiding&.answer or return nil
       thing = hiding.thing
-      { over_m: thing.solid_m, away_m: [thing.back_m, 0].max, meets_m: answer[:hidden_to_m] - @surface.height_m,
-        socket_top_m: hiding.socket[:top_m], hides: answer[:hides], thing: thing.number }
+      meets = answer[:hidden_to_m] - @surface.height_m
+      { over_m: thing.solid_m, away_m: [thing.back_m, 0].max, meets_m: meets, socket_top_m: hiding.socket[:top_m],
+        by_m: (meets - hiding.socket[:top_m]).abs, hides: answer[:hides], thing: thing.number }
     end
 
     def fill

@@ -66,6 +66,11 @@ module DeckBough
       site_m + (site_width_m / 2.0)
     end
 
+    # What is put away so that there is room; a row nobody has written into yet is none.
+    def lifted
+      settings[:site][:lifted].reject { |one| one[:what].strip.empty? }
+    end
+
     # What of the surface this group leaves free.
     def free_share
       1 - (site_width_m / surface.length_m.to_f)

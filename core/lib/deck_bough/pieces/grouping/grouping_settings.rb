@@ -23,7 +23,7 @@ module DeckBough
               Input.flag(:in_use, "In use", default: false)].freeze
     FREE = [Input.choice(:what, "Free for", FREE_FOR, default: "work"), Input.number(:from_m, "Free from", "m", 0..12),
             Input.number(:to_m, "Free to", "m", 0..12)].freeze
-    LIFTED = [Input.text(:what, "Lifts off", 1..60), Input.text(:to, "Goes to", 0..60, default: "")].freeze
+    LIFTED = [Input.text(:what, "Lifts off", 0..60, default: ""), Input.text(:to, "Goes to", 0..60, default: "")].freeze
     THING = [
       Input.choice(:form, "What it is", FORMS, default: "vessel"),
       Input.choice(:slot, "Its place in the group", SLOTS, default: nil, default_says: "by what it is"),
@@ -103,6 +103,7 @@ module DeckBough
         WreathSettings.colour_fault(thing[:colour], ["things", "standing", i, "colour"], faults)
       end
       beyond_faults(surface, faults)
+      above_faults(surface, faults)
       free_faults(surface[:keep_free], faults)
       same_balls(settings[:fill][:balls], faults)
     end
@@ -115,6 +116,16 @@ module DeckBough
       ends.each do |at, path|
         faults << Inputs.fault(:beyond_surface, ["surface", *path], long: Measure.new(long, "m")) if at > long + 1e-9
       end
+    end
+
+    # What hangs above has a width.
+    def above_faults(surface, faults)
+      from, to = surface.values_at(:above_from_m, :above_to_m)
+      from ||= 0
+      to ||= surface[:length_m]
+      return if to.nil? || to > from
+
+      faults << Inputs.fault(:above_ends_first, %w[surface above_to_m], from: Measure.new(from, "m"))
     end
 
     def free_faults(stretches, faults)
@@ -134,6 +145,6 @@ module DeckBough
         faults << Inputs.fault(:balls_twice, ["fill", "balls", i, "style"])
       end
     end
-    private_class_method :cross_check, :beyond_faults, :free_faults, :same_balls
+    private_class_method :cross_check, :beyond_faults, :above_faults, :free_faults, :same_balls
   end
 end

@@ -13,7 +13,7 @@ module DeckBough
     # @return [Work]
     def of(reckoning)
       work = Work.new(reckoning.house, high: high(reckoning), units: reckoning.units)
-      work.add("site", "Make room", reckoning.settings[:site][:lifted].size, "minutes.make_room", high: 0)
+      work.add("site", "Make room", reckoning.lifted.size, "minutes.make_room", high: 0)
       work.add("build", "Build the group", reckoning.things.empty? ? 0 : 1,
                RULES.fetch(reckoning.surface.kind, USUAL))
       work.add("fill", "Fill the vessel", reckoning.fill && reckoning.fill.ball_count.positive? ? 1 : 0,

@@ -58,7 +58,7 @@ function MakeRoom({ bench }: StepProps) {
       )}
       add={
         lifted.length < MOST_LIFTED ? (
-          <AddEntry label="Something lifts off" onClick={() => dial([...lifted, { what: "Bread crock", to: "" }])} />
+          <AddEntry label="Something lifts off" onClick={() => dial([...lifted, { what: "", to: "" }])} />
         ) : null
       }
     />
