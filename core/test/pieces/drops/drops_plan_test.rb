@@ -162,6 +162,16 @@ class DropsPlanTest < CoreTest
     assert_equal ["#f0e6d0"], plan(hung: [{ style: "star" }]).seen_areas[:areas].keys
   end
 
+  def test_stepping_back_asks_for_hooks_until_they_were_looked_for
+    way = plan(hung: [{ style: "star" }]).mends[:mechanics].first
+    done = plan(hung: [{ style: "star" }], step_back: { looked: ["hooks"] })
+
+    assert_equal %w[looks_hooks], plan(hung: [{ style: "star" }]).looked[:mechanics].map(&:code)
+    assert_equal %w[hooks], DROPS_KIND.check(way[:settings])[:step_back][:looked]
+    assert_equal %w[looks_hooks_done], done.looked[:mechanics].map(&:code)
+    assert_empty done.mends[:mechanics]
+  end
+
   def test_its_look_on_a_longer_place_has_more_lines
     onto = DROPS_KIND.check(DropsLook.onto(DROPS_KIND.check(drops: { count: 5 }, things: { hung: [{ style: "star" }] }),
                                            DROPS_KIND.check(place: { length_m: 4.0 }), 2.0))

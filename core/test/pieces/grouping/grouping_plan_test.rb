@@ -367,6 +367,14 @@ class GroupingPlanTest < CoreTest
     assert_equal [%w[looks_cords], %w[looks_cords_done]], [asked, done]
   end
 
+  def test_that_they_were_looked_for_is_said_by_a_press
+    way = plan(things: THREE).mends[:mechanics].first
+
+    assert_equal "They were looked for", way[:label]
+    assert_equal %w[cords], GROUPING_KIND.check(way[:settings])[:step_back][:looked]
+    assert_empty plan(things: THREE, step_back: { looked: ["cords"] }).mends[:mechanics]
+  end
+
   def test_its_look_on_another_surface_brings_things_and_fill_and_no_places
     from = GROUPING_KIND.check(surface: { length_m: 1.0 }, fill: { shape: "bowl", at_m: 0.2 },
                                things: { standing: [{ form: "bowl", at_m: 0.3, out_m: 0.1 }] })

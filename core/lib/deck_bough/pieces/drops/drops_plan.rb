@@ -12,6 +12,8 @@ module DeckBough
     include Planned
 
     STEPS = %w[place drops things hang step_back].freeze
+    # What shows how it is held, in stepping back.
+    LOOKED_FOR = "hooks"
 
     def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
       @settings = DropsSettings.check(settings)
@@ -22,10 +24,6 @@ module DeckBough
 
     def chosen?
       !@settings[:place][:length_m].nil?
-    end
-
-    def call
-      reckoned.merge(sheets: sheets)
     end
 
     # All but the workings.
@@ -56,11 +54,6 @@ module DeckBough
       []
     end
 
-    # A place brings its measures along.
-    def fitted
-      @settings
-    end
-
     private
 
     def kind
@@ -73,11 +66,11 @@ module DeckBough
     end
 
     def looking
-      { evenness: [looks(:looks_drops, count: @reckoning.lines.size)], mechanics: [hooks] }
+      { evenness: [looks(:looks_drops, count: @reckoning.lines.size)], mechanics: [looked_for(LOOKED_FOR)] }
     end
 
-    def hooks
-      looks(@settings[:step_back][:looked].include?("hooks") ? :looks_hooks_done : :looks_hooks)
+    def mending
+      { mechanics: looking_for(LOOKED_FOR) }
     end
 
     # One more kind takes its turn; how many of it follows from the lines.
@@ -116,10 +109,6 @@ module DeckBough
         holds: DropsSettings::FIXINGS.map do |name|
           { name: name, title: Greenery::Fixings::BY_NAME.fetch(name).title, rated_kg: @house["garland.#{name}"] }
         end }
-    end
-
-    def sheets
-      chosen? ? { **figures.sheets, **ledger.sheets } : {}
     end
 
     def cautions

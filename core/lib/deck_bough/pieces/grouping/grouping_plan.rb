@@ -12,6 +12,8 @@ module DeckBough
     include Planned
 
     STEPS = %w[surface site build fill step_back].freeze
+    # What shows how it is held, in stepping back.
+    LOOKED_FOR = "cords"
 
     def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
       @settings = GroupingSettings.check(settings)
@@ -22,10 +24,6 @@ module DeckBough
 
     def chosen?
       !@settings[:surface][:length_m].nil?
-    end
-
-    def call
-      reckoned.merge(sheets: sheets)
     end
 
     # All but the workings.
@@ -71,11 +69,6 @@ module DeckBough
       [{ way: "unlit", settings: @settings.to_h.merge(fill: { **@settings[:fill], lights: nil }) }]
     end
 
-    # A surface brings its measures along.
-    def fitted
-      @settings
-    end
-
     private
 
     def kind
@@ -83,15 +76,15 @@ module DeckBough
     end
 
     def looking
-      { outline: [heights], mechanics: [cords] }
+      { outline: [heights], mechanics: [looked_for(LOOKED_FOR)] }
+    end
+
+    def mending
+      { mechanics: looking_for(LOOKED_FOR) }
     end
 
     def heights
       looks(:looks_heights, count: @reckoning.steps)
-    end
-
-    def cords
-      looks(@settings[:step_back][:looked].include?("cords") ? :looks_cords_done : :looks_cords)
     end
 
     # Nothing is put on by a press: where a colour goes in a group is the hand's.
@@ -136,10 +129,6 @@ module DeckBough
         { form: form.name, slot: form.slot, across_m: form.across_m, deep_m: form.deep_m, height_m: form.height_m,
           finish: form.finish, colour: form.colour }
       end
-    end
-
-    def sheets
-      chosen? ? { **figures.sheets, **ledger.sheets } : {}
     end
 
     def cautions

@@ -31,10 +31,6 @@ module DeckBough
       RunSettings.measured?(@settings)
     end
 
-    def call
-      reckoned.merge(sheets: sheets)
-    end
-
     # All but the workings.
     def reckoned
       return unmeasured unless chosen?
@@ -70,11 +66,6 @@ module DeckBough
     # How long its way is, metres; nil before it is measured.
     def extent
       chosen? ? @reckoning.path.length : nil
-    end
-
-    # A run brings its measures along.
-    def fitted
-      @settings
     end
 
     # How it would ask less of the eye: without lights.
@@ -137,10 +128,6 @@ module DeckBough
     def unmeasured
       envelope(chosen: false, anchors: [], layers: [], closing: [], offcuts: [],
                drawing: { kind: @settings[:survey][:kind], room: RunDrawing.room(@surroundings) })
-    end
-
-    def sheets
-      chosen? ? { **figures.sheets, **ledger.sheets } : {}
     end
 
     def cautions

@@ -4,10 +4,22 @@ module DeckBough
   # What every plan can be asked for beside itself: one working, its ledger's lines, what the season desk wants. Its
   # portrait each kind draws itself.
   #
-  # Part of a plan that has `chosen?` and, privately, `sheets`, `ledger`, `figures`, the `cautions` that follow from
+  # Part of a plan that has `chosen?`, `reckoned` and, privately, `ledger`, `figures`, the `cautions` that follow from
   # rules, `stands` (where its middle is in its portrait, area, depth, whether it is round, whether it is lit) and
   # `looking` (what its figures say when one steps back).
   module Planned
+    # Everything, the workings with it.
+    def call
+      reckoned.merge(sheets: sheets)
+    end
+
+    # What it is measured by comes along with it, unless its kind fits it to another place.
+    #
+    # @return [CheckedSettings]
+    def fitted
+      @settings
+    end
+
     # @return [Hash, nil] the sheet behind a figure or a line
     def working(key)
       sheets[key]
@@ -92,6 +104,10 @@ module DeckBough
 
     private
 
+    def sheets
+      chosen? ? { **figures.sheets, **ledger.sheets } : {}
+    end
+
     def unlit
       @settings.to_h.merge(lights: { **@settings[:lights], school: "none" })
     end
@@ -101,13 +117,18 @@ module DeckBough
       {}
     end
 
-    # Of wreaths: somebody has looked for wires.
-    def wires_looked_for
+    # Whether somebody has looked for what shows how it is held: wires, cords, hooks.
+    def looked_for(what)
+      looks(@settings[:step_back][:looked].include?(what) ? :"looks_#{what}_done" : :"looks_#{what}")
+    end
+
+    # That they were looked for is said by a press.
+    def looking_for(what)
       step_back = @settings[:step_back]
-      return [] if step_back[:looked].include?("wires")
+      return [] if step_back[:looked].include?(what)
 
       [{ label: "They were looked for",
-         settings: @settings.to_h.merge(step_back: { **step_back, looked: [*step_back[:looked], "wires"] }) }]
+         settings: @settings.to_h.merge(step_back: { **step_back, looked: [*step_back[:looked], what] }) }]
     end
 
     def counted(number, one, many = "#{one}s")

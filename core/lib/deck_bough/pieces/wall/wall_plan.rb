@@ -13,6 +13,8 @@ module DeckBough
     include RingSites
 
     STEPS = %w[wall wreaths arrange hang greens layers star lights step_back].freeze
+    # What shows how it is held, in stepping back.
+    LOOKED_FOR = "wires"
 
     def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
       @settings = WallSettings.check(settings)
@@ -23,10 +25,6 @@ module DeckBough
 
     def chosen?
       !@settings[:wall][:width_m].nil?
-    end
-
-    def call
-      reckoned.merge(sheets: sheets)
     end
 
     # All but the workings.
@@ -77,11 +75,6 @@ module DeckBough
       [{ way: "unlit", settings: unlit }]
     end
 
-    # A wall brings its measures along.
-    def fitted
-      @settings
-    end
-
     private
 
     def kind
@@ -89,15 +82,12 @@ module DeckBough
     end
 
     def looking
-      { outline: @reckoning.rings.flat_map { |ring| thin(ring.reckoning.profile[:short]) }.uniq, mechanics: [wires] }
+      { outline: @reckoning.rings.flat_map { |ring| thin(ring.reckoning.profile[:short]) }.uniq,
+        mechanics: [looked_for(LOOKED_FOR)] }
     end
 
     def mending
-      { mechanics: wires_looked_for }
-    end
-
-    def wires
-      looks(@settings[:step_back][:looked].include?("wires") ? :looks_wires_done : :looks_wires)
+      { mechanics: looking_for(LOOKED_FOR) }
     end
 
     def stands
@@ -136,10 +126,6 @@ module DeckBough
     # What may hold them here, with its rated load.
     def holds
       Wreaths::Holding.told(@reckoning.place.host, @house)
-    end
-
-    def sheets
-      chosen? ? { **figures.sheets, **ledger.sheets } : {}
     end
 
     def cautions

@@ -14,6 +14,8 @@ module DeckBough
     include RingSites
 
     STEPS = %w[place size hang greens layers star lights step_back].freeze
+    # What shows how it is held, in stepping back.
+    LOOKED_FOR = "wires"
 
     # @param stock [Array<Style>] wreaths and rings there are, to choose a size from, and stems, to close thin arcs
     def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric", stock: [])
@@ -26,10 +28,6 @@ module DeckBough
 
     def chosen?
       !@settings[:place][:width_m].nil?
-    end
-
-    def call
-      reckoned.merge(sheets: sheets)
     end
 
     # All but the workings.
@@ -98,11 +96,6 @@ module DeckBough
     SMALLER = 0.8
     private_constant :SMALLER
 
-    # A wreath brings its measures along.
-    def fitted
-      @settings
-    end
-
     private
 
     def kind
@@ -110,15 +103,11 @@ module DeckBough
     end
 
     def looking
-      { outline: thin(@reckoning.profile[:short]), mechanics: [wires] }
+      { outline: thin(@reckoning.profile[:short]), mechanics: [looked_for(LOOKED_FOR)] }
     end
 
     def mending
-      { mechanics: wires_looked_for }
-    end
-
-    def wires
-      looks(@settings[:step_back][:looked].include?("wires") ? :looks_wires_done : :looks_wires)
+      { mechanics: looking_for(LOOKED_FOR) }
     end
 
     def stands
@@ -169,10 +158,6 @@ module DeckBough
     # What lies is hung by nothing.
     def steps
       @reckoning.lying? ? STEPS - %w[hang] : STEPS
-    end
-
-    def sheets
-      chosen? ? { **figures.sheets, **ledger.sheets } : {}
     end
 
     def cautions
