@@ -1,21 +1,13 @@
 import { useCallback, useDeferredValue, useState } from "react";
 import { useStyles } from "../../api/queries";
-import { BenchDialogs } from "../../bench/BenchDialogs";
-import { BenchLayout } from "../../bench/BenchLayout";
-import { BenchStrip } from "../../bench/BenchStrip";
-import { ColoursBand } from "../../bench/ColoursBand";
-import { Ledger } from "../../bench/Ledger";
-import { StepTabs, worst } from "../../bench/StepTabs";
+import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
-import { UnreadNotice } from "../../bench/UnreadNotice";
 import { useBench } from "../../bench/useBench";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
-import { WorkingsProvider } from "../../bench/workings";
 import type { Thing } from "../../drawing/grouping/groupingViews";
 import type { Moved } from "../../drawing/grouping/ThingHandles";
 import type { PieceOf } from "../../kinds/kind";
-import { KINDS } from "../../kinds/registry";
 import { GroupingPane } from "./GroupingPane";
 import { STEP_LABELS, StepDials, type StepId } from "./steps/StepDials";
 
@@ -50,33 +42,19 @@ export function GroupingScreen({ piece }: { piece: PieceOf<"grouping"> }) {
 
   if (!plan || !pictured || !styles) return <Unplanned bench={bench} piece={piece} />;
   return (
-    <WorkingsProvider pieceId={piece.id} dialled={draft}>
-      <BenchStrip piece={piece} bench={bench} noun={KINDS.grouping.noun} entries={[]} />
-      <UnreadNotice faults={piece.unread} />
-      <BenchLayout
-        ledgerLabel="What it takes"
-        stage={<GroupingPane plan={pictured} onMove={move} />}
-        colours={<ColoursBand colours={plan.colours} pieceId={piece.id} dialled={bench.draft} onDress={bench.dress} />}
-        ledger={
-          <Ledger
-            plan={plan}
-            empty="Measure the surface and every line follows."
-            step={step}
-            onStock={style.countAgain}
-            onClaims={style.claims}
-          />
-        }
-        steps={
-          <StepTabs
-            steps={steps.map((id) => ({ id, label: STEP_LABELS[id], worst: worst(plan.cautions, id) }))}
-            current={step}
-            onChange={setStep}
-          >
-            <StepDials step={step} bench={bench} plan={plan} piece={piece} styles={styles} onNewStyle={style.add} />
-          </StepTabs>
-        }
-      />
-      <BenchDialogs<"grouping"> pieceId={piece.id} bench={bench} styles={styles} style={style} />
-    </WorkingsProvider>
+    <KindBench<"grouping", StepId>
+      piece={piece}
+      bench={bench}
+      plan={plan}
+      styles={styles}
+      style={style}
+      step={step}
+      onStep={setStep}
+      labels={STEP_LABELS}
+      stage={<GroupingPane plan={pictured} onMove={move} />}
+      empty="Measure the surface and every line follows."
+    >
+      <StepDials step={step} bench={bench} plan={plan} piece={piece} styles={styles} onNewStyle={style.add} />
+    </KindBench>
   );
 }

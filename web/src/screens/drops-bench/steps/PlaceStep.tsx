@@ -1,8 +1,8 @@
-import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { FromSurvey } from "../../../bench/FromSurvey";
+import { ColourDial } from "../../../parts/ColourDial";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
 import { length } from "../../../units/format";
@@ -50,14 +50,12 @@ export function PlaceStep({ bench, plan, piece }: StepProps) {
         error={error("below_m")}
         onChange={(below_m) => dial({ below_m })}
       />
-      <TextField
+      <ColourDial
         label="Behind them"
-        type="color"
         value={place.colour ?? plan.assumed.colour}
-        onChange={(event) => dial({ colour: event.target.value })}
-        error={Boolean(error("colour"))}
-        helperText={error("colour")}
-        sx={{ flex: "0 0 110px !important" }}
+        onChange={(colour) => dial({ colour })}
+        error={error("colour")}
+        wide={110}
       />
       <FigureValue label="Under the lowest" figure={plan.figures.under} />
     </Dials>

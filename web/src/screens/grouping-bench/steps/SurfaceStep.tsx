@@ -5,6 +5,7 @@ import { declared } from "../../../api/declared";
 import { AddEntry, Entries } from "../../../bench/Entries";
 import { Dials } from "../../../bench/Dials";
 import { FromSurvey } from "../../../bench/FromSurvey";
+import { ColourDial } from "../../../parts/ColourDial";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
 import { Tick } from "../../../parts/Tick";
@@ -175,23 +176,17 @@ export function SurfaceStep(props: StepProps) {
           />
         </>
       )}
-      <TextField
+      <ColourDial
         label="Behind it"
-        type="color"
         value={surface.wall_colour ?? plan.assumed.wall_colour}
-        onChange={(event) => dial({ wall_colour: event.target.value })}
-        error={Boolean(error("wall_colour"))}
-        helperText={error("wall_colour")}
-        sx={{ flex: "0 0 96px !important" }}
+        onChange={(colour) => dial({ wall_colour: colour })}
+        error={error("wall_colour")}
       />
-      <TextField
+      <ColourDial
         label="Its top"
-        type="color"
         value={surface.top_colour ?? plan.assumed.top_colour}
-        onChange={(event) => dial({ top_colour: event.target.value })}
-        error={Boolean(error("top_colour"))}
-        helperText={error("top_colour")}
-        sx={{ flex: "0 0 96px !important" }}
+        onChange={(colour) => dial({ top_colour: colour })}
+        error={error("top_colour")}
       />
       {surface.surface === "counter" && (
         <Tick label="Somebody cooks here" checked={surface.cooked} onChange={(cooked) => dial({ cooked })} />

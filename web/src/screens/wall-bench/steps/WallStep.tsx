@@ -1,7 +1,7 @@
-import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../../api/client";
 import { Dials } from "../../../bench/Dials";
 import { FromSurvey } from "../../../bench/FromSurvey";
+import { ColourDial } from "../../../parts/ColourDial";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { LengthField } from "../../../parts/LengthField";
@@ -123,14 +123,11 @@ export function WallStep(props: StepProps) {
         error={error("height_m")}
         onChange={(height_m) => height_m !== null && dial({ height_m })}
       />
-      <TextField
+      <ColourDial
         label="Its colour"
-        type="color"
         value={wall.colour ?? plan.assumed.colour}
-        onChange={(event) => dial({ colour: event.target.value })}
-        error={Boolean(error("colour"))}
-        helperText={error("colour")}
-        sx={{ flex: "0 0 96px !important" }}
+        onChange={(colour) => dial({ colour })}
+        error={error("colour")}
       />
       {arrange.arrangement === "openings" && <Openings {...props} />}
       <Thing {...props} />

@@ -4,6 +4,7 @@ import type { Schemas } from "../../../api/client";
 import { Dials } from "../../../bench/Dials";
 import { FigureValue } from "../../../bench/FigureValue";
 import { FromSurvey } from "../../../bench/FromSurvey";
+import { ColourDial } from "../../../parts/ColourDial";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { LengthField } from "../../../parts/LengthField";
 import { Tick } from "../../../parts/Tick";
@@ -132,14 +133,11 @@ export function PlaceStep(props: StepProps) {
           onChange={(floor_m) => dial({ floor_m })}
         />
       )}
-      <TextField
+      <ColourDial
         label="Its colour"
-        type="color"
         value={place.colour ?? plan.assumed.colour}
-        onChange={(event) => dial({ colour: event.target.value })}
-        error={Boolean(error("colour"))}
-        helperText={error("colour")}
-        sx={{ flex: "0 0 96px !important" }}
+        onChange={(colour) => dial({ colour })}
+        error={error("colour")}
       />
       <FigureValue
         label="Lighter or darker than it by"
@@ -155,12 +153,11 @@ export function PlaceStep(props: StepProps) {
         onChange={(backing_m) => dial({ backing_m })}
       />
       {place.backing_m !== null && (
-        <TextField
+        <ColourDial
           label="Backing's colour"
-          type="color"
           value={place.backing_colour ?? plan.drawing.host.backing_colour}
-          onChange={(event) => dial({ backing_colour: event.target.value })}
-          sx={{ flex: "0 0 130px !important" }}
+          onChange={(colour) => dial({ backing_colour: colour })}
+          wide={130}
         />
       )}
       {DOORS.includes(place.host) && <Fittings {...props} />}
