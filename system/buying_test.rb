@@ -121,7 +121,10 @@ class BuyingTest < SystemTest
 
   def test_before_it_is_bought_one_sees_what_there_is_who_sells_it_and_what_else_would_do
     visit "/buying"
-    find("button", text: /Eucalyptus ball, 7 cm\s+sold out/).click
+    within("section[aria-label=\"This week's round\"]") do
+      assert_text "sold out"
+      click_button "Eucalyptus ball, 7 cm"
+    end
     within(drawer) do
       assert_text "You own 9, last seen in box"
       assert_link "Quay window tree"

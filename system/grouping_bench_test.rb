@@ -104,6 +104,16 @@ class GroupingBenchTest < SystemTest
     assert_no_selector "button", text: "then the socket is hidden"
   end
 
+  def test_where_nothing_is_free_what_stands_there_stays
+    DATABASE[:styles].where(kind: "decor").update(shape: nil)
+    open_counter
+    step "Build"
+    click_button "Build a group from what I have"
+
+    assert_text "Say in the stockroom how things of decor are drawn."
+    assert_figure "Things", "7 things"
+  end
+
   def test_what_goes_in_by_hand_is_short_and_reckoned_again
     open_counter
     step "Fill"

@@ -45,6 +45,7 @@ class SystemTest < Minitest::Test
   Capybara.server = :puma, { Silent: true, Threads: "1:6" }
   Capybara.default_driver = :chromium
   Capybara.default_max_wait_time = 30
+  Capybara.default_retry_interval = 0.05
   Capybara.enable_aria_label = true
   Capybara.enable_aria_role = true
   # A checkbox is drawn; its own box is transparent. People press the label.

@@ -60,9 +60,18 @@ module DeckBough
 
       NAMES = ALL.keys.freeze
 
-      # What is filled is glass.
+      # What is filled is glass: it hides as much as is in it.
       FILLED = new(name: "filled", slot: "middle", across_m: 0.20, deep_m: 0.20, height_m: 0.25, round: true,
-                   finish: "shiny", colour: "#cfdde0")
+                   solid: 0.0, finish: "shiny", colour: "#cfdde0")
+
+      # The vessel filled to a share of its height.
+      def self.filled(share)
+        new(**FILLED.to_h, solid: share)
+      end
+
+      def filled?
+        name == FILLED.name
+      end
     end
   end
 end

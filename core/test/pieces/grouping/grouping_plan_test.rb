@@ -87,6 +87,21 @@ class GroupingPlanTest < CoreTest
     assert_includes codes(told), "socket_unhidden"
   end
 
+  # Glass is seen through above what is in it.
+  def test_a_vessel_hides_as_much_as_is_in_it
+    empty = told(fill: { shape: "cylinder", filled_m: 0.4 })
+    full = told(fill: { shape: "cylinder", filled_m: 0.4, balls: [{ style: "sage" }, { style: "bead" }] })
+
+    assert_nil empty[:drawing][:ray]
+    assert_includes codes(empty), "socket_unhidden"
+    assert_operator full[:drawing][:ray][:over_m], :<=, 0.4
+    assert_operator full[:drawing][:ray][:over_m], :>, 0.2
+    half = told(fill: { shape: "cylinder", filled_m: 0.4, balls: [{ style: "sage", count: 6 }] })
+
+    assert_operator half[:drawing][:ray][:over_m], :<, 0.15
+    assert_includes codes(half), "socket_seen"
+  end
+
   def test_a_socket_in_use_stays_reachable
     surface = COUNTER.merge(sockets: [{ at_m: 1.1, top_m: 0.25, in_use: true }])
 

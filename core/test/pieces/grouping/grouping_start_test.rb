@@ -52,8 +52,14 @@ class GroupingStartTest < CoreTest
     told = start([decor("jug", "vessel")])
 
     assert_equal(["jug"], told[:standing].map { |thing| thing[:style] })
-    assert_includes told[:wishes], "Nothing that is free goes there: ground."
-    assert_equal 5, told[:wishes].size
+    assert_equal ["Nothing that is free goes there: ground, back, middle, low, over the edge."], told[:wishes]
+  end
+
+  def test_where_nothing_is_known_by_what_it_is_it_says_where_that_is_said
+    told = start([decor("odd", nil)])
+
+    assert_empty told[:standing]
+    assert_match(/Say in the stockroom/, told[:wishes].first)
   end
 
   def test_what_stands_out_from_the_wall_comes_first

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import { useMemo, useRef } from "react";
 import { day, drawing as shadesOf, type DrawingShades } from "../../theme/tokens";
 import { length, type Units } from "../../units/format";
-import { halo, label } from "../grouping/labels";
+import { halo, label, LETTER } from "../grouping/labels";
 import { shade } from "../shared/shade";
 import { useSize } from "../shared/useSize";
 import { Person } from "../wreath/HostDrawing";
@@ -74,6 +74,10 @@ function Marks({ drawing, at, shades, units }: { drawing: Drops; at: View; shade
   const x = at.x(0) - 14;
   const [top, bottom] = [at.y(place.hooks_m), Math.min(at.y(0), at.top + at.height - 6)];
   const text = { textAnchor: "end" as const, ...halo(shades) };
+  const right = at.x(place.length_m ?? 1);
+  const free = headroom_m === undefined ? "" : `heads stay free up to ${length(headroom_m, units)}`;
+  // Beside the lines where there is room for it.
+  const beside = right + 8 + free.length * LETTER < at.left + at.width;
   return (
     <g>
       <path d={`M${x - 4},${top} h8 M${x},${top} V${bottom}`} stroke={shades.strong} fill="none" />
@@ -88,14 +92,20 @@ function Marks({ drawing, at, shades, units }: { drawing: Drops; at: View; shade
         <g>
           <line
             x1={at.x(0)}
-            x2={at.x(place.length_m ?? 1)}
+            x2={right}
             y1={at.y(headroom_m)}
             y2={at.y(headroom_m)}
             stroke={low < headroom_m ? day.brick : shades.mark}
             strokeDasharray="6 4"
           />
-          <text x={at.x(place.length_m ?? 1)} y={at.y(headroom_m) + 15} {...text} {...label(shades)}>
-            heads stay free up to {length(headroom_m, units)}
+          <text
+            x={beside ? right + 8 : right}
+            y={at.y(headroom_m) + (beside ? 4 : 15)}
+            {...text}
+            textAnchor={beside ? "start" : "end"}
+            {...label(shades)}
+          >
+            {free}
           </text>
         </g>
       )}

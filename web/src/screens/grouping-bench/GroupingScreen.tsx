@@ -52,7 +52,7 @@ export function GroupingScreen({ piece }: { piece: PieceOf<"grouping"> }) {
       onStep={setStep}
       labels={STEP_LABELS}
       stage={<GroupingPane plan={pictured} onMove={move} />}
-      empty="Measure the surface and every line follows."
+      empty={plan.chosen ? "What stands there is listed here." : "Measure the surface and every line follows."}
     >
       <StepDials step={step} bench={bench} plan={plan} piece={piece} styles={styles} onNewStyle={style.add} />
     </KindBench>

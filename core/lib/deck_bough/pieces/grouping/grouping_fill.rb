@@ -58,6 +58,11 @@ module DeckBough
       @from_stock ||= ask(sizes.map { |size| { mm: size.mm, on_hand: [size.count, size.on_hand].min } })
     end
 
+    # How high balls come in it when they are poured; in one that is full up to its line.
+    def full_m
+      vessel.line_m * [solid_litres(mixed ? mixed[:counts] : []) / (litres * POURED), 1.0].min
+    end
+
     # How much of it is full.
     def share
       mixed ? mixed[:fill_share] : 0.0
@@ -110,14 +115,11 @@ module DeckBough
       counts.map { |count| (count * share).ceil }
     end
 
-    # Balls in a vessel that is not full lie at its foot, as high as they come when they are poured. A bowl is filled
-    # from its middle, whatever goes in.
+    # A bowl is filled from its middle, whatever goes in.
     def poured(diameters)
       round = vessel.shape == "litres" ? "cylinder" : vessel.shape
-      high = [solid_litres(mixed ? mixed[:counts] : []) / (litres * POURED), 1.0].min
-      high = [vessel.line_m * high, diameters.max || 0].max
-      part = Vessels::Vessel.new(**vessel.to_h, shape: round, filled_m: round == "bowl" ? vessel.line_m : high)
-      Vessels::Packing.new(part, diameters).balls
+      high = round == "bowl" ? vessel.line_m : [full_m, diameters.max || 0].max
+      Vessels::Packing.new(Vessels::Vessel.new(**vessel.to_h, shape: round, filled_m: high), diameters).balls
     end
     # What is poured in takes so much of the room it stands in.
     POURED = 0.5

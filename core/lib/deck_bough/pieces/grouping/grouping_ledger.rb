@@ -30,7 +30,7 @@ module DeckBough
     end
 
     def step_of(thing)
-      thing.form == Groupings::Form::FILLED ? "fill" : "build"
+      thing.form.filled? ? "fill" : "build"
     end
 
     def places(those)

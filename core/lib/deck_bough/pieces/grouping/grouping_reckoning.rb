@@ -187,7 +187,7 @@ module DeckBough
     end
 
     def glass
-      form = Groupings::Form::FILLED
+      form = Groupings::Form.filled(fill.full_m / fill.height_m)
       vessel = fill.vessel
       style = styles[settings[:fill][:style]]
       { form: form, slot: form.slot, style: style, across_m: vessel.across_m,

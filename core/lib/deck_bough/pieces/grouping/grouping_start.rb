@@ -83,9 +83,14 @@ module DeckBough
 
     def wishes
       missing = PLACES - chosen.map { |_, form| form.slot }
-      missing.map do |slot|
-        Finding.of(:group_start_none, units: @reckoning.units, place: Messages.sentence("slots", slot, {})).message
-      end
+      return [] if missing.empty?
+      return [of(:group_start_nothing)] if missing == PLACES
+
+      [of(:group_start_none, places: missing.map { |slot| Messages.sentence("slots", slot, {}) }.join(", "))]
+    end
+
+    def of(code, **values)
+      Finding.of(code, units: @reckoning.units, **values).message
     end
   end
 end

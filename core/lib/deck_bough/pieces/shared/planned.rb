@@ -117,9 +117,14 @@ module DeckBough
       {}
     end
 
-    # Whether somebody has looked for what shows how it is held: wires, cords, hooks.
+    # Whether somebody has looked for what shows how it is held.
+    LOOKED = { "wires" => [:looks_wires, :looks_wires_done], "cords" => [:looks_cords, :looks_cords_done],
+               "hooks" => [:looks_hooks, :looks_hooks_done] }.freeze
+    private_constant :LOOKED
+
     def looked_for(what)
-      looks(@settings[:step_back][:looked].include?(what) ? :"looks_#{what}_done" : :"looks_#{what}")
+      still, done = LOOKED.fetch(what)
+      looks(@settings[:step_back][:looked].include?(what) ? done : still)
     end
 
     # That they were looked for is said by a press.

@@ -9,9 +9,10 @@ type Props = Pick<StepProps, "bench" | "piece" | "plan">;
 
 /** A first group in one press, from what is free for this site. */
 export function StartFromStock({ bench, piece, plan }: Props) {
-  const { start, started, problem, busy } = useStart(piece.id, bench, ({ standing }) =>
-    bench.dial("things", { standing: standing.map((thing) => ({ ...PLAIN, ...thing })) }),
-  );
+  // Where nothing is free what stands there stays.
+  const { start, started, problem, busy } = useStart(piece.id, bench, ({ standing }) => {
+    if (standing.length > 0) bench.dial("things", { standing: standing.map((thing) => ({ ...PLAIN, ...thing })) });
+  });
   return (
     <>
       <Button size="small" variant="outlined" disabled={!plan.chosen || busy} onClick={() => void start()}>
