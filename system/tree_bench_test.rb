@@ -112,6 +112,26 @@ class TreeBenchTest < SystemTest
     assert_equal before, DATABASE[:pieces].where(name: "Quay window tree").get(:settings)
   end
 
+  # The line is slow: what is dialled while something is taken back stays on top of it.
+  def test_what_is_dialled_while_something_is_taken_back_stays
+    open_tree
+    step "Crown"
+    click_button "star"
+
+    assert_text "Saved"
+    assert_no_selector "button[aria-label^='Ribbon of the bow']"
+    slow(1_200)
+    click_button "Undo"
+    click_button "last"
+    slow(0)
+
+    assert_figure "Ribbon of the bow", "4.10 m"
+    eventually("It was not saved.") do
+      DATABASE[:pieces].where(name: "Quay window tree").get(:settings)["crown"].to_h.slice("kind", "topper") ==
+        { "kind" => "bow", "topper" => "last" }
+    end
+  end
+
   # What somebody else turned comes along with the save, and the undo after it must not bring back the old value.
   def test_undo_behind_a_save_keeps_what_somebody_else_turned
     open_tree

@@ -100,6 +100,13 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     [cache, say, units],
   );
 
+  // What was left out was filled in and what others turned came along; what was dialled on meanwhile stays on top of it.
+  const follow = useCallback((said: Draft<K>, saved: SavedPiece<K>) => {
+    const onto = (now: Draft<K>) => (now === said ? draftOf<K>(saved) : rebase(now, said, draftOf<K>(saved), []));
+    latest.current = { ...latest.current, draft: onto(latest.current.draft) };
+    setDraft(onto);
+  }, []);
+
   const save = useCallback(
     async (version: number, said: Draft<K>, insist = false): Promise<SavedPiece<K> | null> => {
       setSaving((before) => ({ ...before, state: "saving" }));
@@ -118,10 +125,7 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
         const { frees, ...told } = await sent;
         const saved = known(kind, told);
         take(saved, frees);
-        // What was left out was filled in and what others turned came along; what was dialled on meanwhile stays on top of it.
-        const onto = (now: Draft<K>) => (now === said ? draftOf<K>(saved) : rebase(now, said, draftOf<K>(saved), []));
-        latest.current = { ...latest.current, draft: onto(latest.current.draft) };
-        setDraft(onto);
+        follow(said, saved);
         return saved;
       } catch (error) {
         refusal.current(error);
@@ -129,7 +133,7 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
         return null;
       }
     },
-    [piece.id, kind, take],
+    [piece.id, kind, take, follow],
   );
 
   // One save at a time: the next one is made on what the one before came back with.
@@ -166,6 +170,7 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     const { draft: now, kept: stood } = latest.current;
     const base = sameDraft(now, draftOf<K>(stood)) ? stood : await save(stood.version, now);
     if (!base) return;
+    const { draft: shown } = latest.current;
     const said = { params: { path: { id: base.id } }, body: { version: base.version } };
     try {
       const call =
@@ -173,7 +178,7 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
       const { frees, ...told } = await ask(call);
       const saved = known(kind, told);
       take(saved, frees);
-      setDraft(draftOf<K>(saved));
+      follow(shown, saved);
     } catch (error) {
       refused(error);
     }
