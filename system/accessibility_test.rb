@@ -48,7 +48,8 @@ class AccessibilityTest < SystemTest
   def run_views
     { "/pieces/#{piece_id('Mantel greens')}" => "Rise and trail",
       "/pieces/#{piece_id('Counter by the window')}" => "Different heights",
-      "/pieces/#{piece_id('Birds over the table')}" => "Under the lowest" }
+      "/pieces/#{piece_id('Birds over the table')}" => "Under the lowest",
+      "/pieces/#{piece_id('Table for eight')}" => "Leave for a meal" }
   end
 
   # Also listens to the console: a view that is right for everyone has nothing to complain of there.
@@ -143,6 +144,20 @@ class AccessibilityTest < SystemTest
     click_button "What stands where"
 
     assert_selector "[role=dialog] tbody tr", count: 7
+    assert_clean "what stands where"
+  end
+
+  def test_every_step_of_the_table_bench_and_its_list
+    enter
+    visit "/pieces/#{piece_id('Table for eight')}"
+    ["Table", "Runner", "At each place", "Step back"].each do |name|
+      step name
+
+      assert_clean "table step #{name}", DIALS
+    end
+    click_button "What stands where"
+
+    assert_selector "[role=dialog] tbody tr", count: 6
     assert_clean "what stands where"
   end
 

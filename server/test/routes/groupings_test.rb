@@ -1,34 +1,15 @@
 # frozen_string_literal: true
 
 require_relative "../server_test"
+require_relative "../piece_requests"
 
 # A grouping through the same doors as any other piece: kept, planned, claimed from stock, begun from what is free.
 class GroupingsTest < ServerTest
+  include PieceRequests
+
   def setup
     sign_in
-    @counter = ask(:get, "/api/pieces/#{DATABASE[:pieces].where(name: 'Counter by the window').get(:id)}")
-  end
-
-  def settings(**groups)
-    groups.reduce(@counter["settings"]) do |all, (group, values)|
-      all.merge(group.to_s => all[group.to_s].merge(values.transform_keys(&:to_s)))
-    end
-  end
-
-  def plan(**groups)
-    ask(:post, "/api/pieces/#{@counter['id']}/plan", { settings: settings(**groups) })
-  end
-
-  def save(status: 200, **groups)
-    ask(:put, "/api/pieces/#{@counter['id']}",
-        { version: @counter["version"], name: @counter["name"], place_id: nil, settings: settings(**groups) },
-        status: status)
-  end
-
-  def style(name) = DATABASE[:styles].where(name: name).get(:id)
-
-  def claimed(name)
-    DATABASE[:piece_claims].where(piece_id: @counter["id"], style_id: style(name)).get(:wanted).to_f
+    @piece = piece_called("Counter by the window")
   end
 
   def test_a_plan_tells_what_stands_there_and_what_it_takes
@@ -37,10 +18,10 @@ class GroupingsTest < ServerTest
     assert_equal [true, "grouping"], told.values_at("chosen", "kind")
     assert_equal 7, told["drawing"]["things"].size
     assert_equal "Brass tray, 38 cm", told["ledger"].first["label"]
-    working = ask(:post, "/api/pieces/#{@counter['id']}/working", { sheet: "hides" })
+    working = ask(:post, "/api/pieces/#{@piece['id']}/working", { sheet: "hides" })
 
     assert_equal "What the socket is hidden by", working["title"]
-    ask(:post, "/api/pieces/#{@counter['id']}/working", { sheet: "none" }, status: 404)
+    ask(:post, "/api/pieces/#{@piece['id']}/working", { sheet: "none" }, status: 404)
   end
 
   # What others keep of it is not there for the vessel.
@@ -56,7 +37,6 @@ class GroupingsTest < ServerTest
     ask(:get, "/api/homes/#{DATABASE[:homes].where(name: 'Number Nine, Ropewalk').get(:id)}")
 
     assert_in_delta 1, claimed("Stoneware jug")
-    @counter["version"] += 1
     save(things: { standing: [] })
     ask(:get, "/api/homes/#{DATABASE[:homes].where(name: 'Number Nine, Ropewalk').get(:id)}")
 
@@ -77,7 +57,7 @@ class GroupingsTest < ServerTest
   end
 
   def test_a_first_group_from_what_is_free
-    told = ask(:post, "/api/pieces/#{@counter['id']}/group", { settings: settings(things: { standing: [] }) })
+    told = ask(:post, "/api/pieces/#{@piece['id']}/group", { settings: settings(things: { standing: [] }) })
     forms = told["standing"].map { |thing| thing["form"] }
 
     assert_equal "tray", forms.first
@@ -89,7 +69,7 @@ class GroupingsTest < ServerTest
   end
 
   def test_only_a_grouping_that_is_measured_is_begun
-    told = ask(:post, "/api/pieces/#{@counter['id']}/group",
+    told = ask(:post, "/api/pieces/#{@piece['id']}/group",
                { settings: settings(surface: { length_m: nil, sockets: [], keep_free: [] }) }, status: 422)
 
     assert_equal "urn:deck-bough:problem:not-measured", told["type"]

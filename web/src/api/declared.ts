@@ -393,6 +393,42 @@ export const declared = {
       looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
     },
   },
+  table: {
+    table: {
+      shape: { "title": "Table", "unit": "choice", "choices": [ "rectangle", "round" ], "default": "rectangle" },
+      length_m: { "title": "Long", "unit": "m", "low": 0.4, "high": 8, "default": null },
+      width_m: { "title": "Wide", "unit": "m", "low": 0.3, "high": 4, "default": null },
+      diameter_m: { "title": "Across", "unit": "m", "low": 0.4, "high": 4, "default": null },
+      height_m: { "title": "Above the floor", "unit": "m", "low": 0.3, "high": 1.2, "default": 0.75 },
+      colour: { "title": "Its top", "unit": "text", "default": null },
+      guests: { "title": "Guests", "unit": "guests", "low": 1, "high": 40, "default": null },
+      ends: { "title": "Laid ends", "unit": "ends", "low": 0, "high": 2, "default": null },
+      busy: { "title": "A busy wall or lamp near it", "unit": "yes/no", "default": false },
+    },
+    runner: {
+      kind: { "title": "Runner", "unit": "choice", "choices": [ "none", "cloth", "greens" ], "default": "cloth" },
+      style: { "title": "Which one", "unit": "text", "default": null },
+      overhang_m: { "title": "Over each end", "unit": "m", "low": 0, "high": 1.5, "default": 0.2 },
+      width_m: { "title": "Wide", "unit": "m", "low": 0.03, "high": 3, "default": null },
+      colour: { "title": "Its colour", "unit": "text", "default": null },
+      lit: { "title": "Fairy lights along it", "unit": "yes/no", "default": false },
+      lights: { "title": "Fairy lights", "unit": "text", "default": null },
+    },
+    setting: {
+      layers: { "title": "At each place", "unit": "list", "most": 7, "items": { "layer": { "title": "What", "unit": "choice", "choices": [ "mat", "charger", "plate", "salad_plate", "napkin", "ring", "name" ], "default": "plate" }, "style": { "title": "Which one", "unit": "text", "default": null }, "across_m": { "title": "Across", "unit": "m", "low": 0.02, "high": 0.8, "default": null }, "colour": { "title": "Its colour", "unit": "text", "default": null }, "patterned": { "title": "Patterned", "unit": "yes/no", "default": false }, "own": { "title": "The home's own", "unit": "yes/no", "default": false } }, "default": [ { "layer": "charger", "style": null, "across_m": null, "colour": null, "patterned": false, "own": false }, { "layer": "plate", "style": null, "across_m": null, "colour": null, "patterned": false, "own": true }, { "layer": "salad_plate", "style": null, "across_m": null, "colour": null, "patterned": false, "own": true }, { "layer": "napkin", "style": null, "across_m": null, "colour": null, "patterned": false, "own": false }, { "layer": "ring", "style": null, "across_m": null, "colour": null, "patterned": false, "own": false }, { "layer": "name", "style": null, "across_m": null, "colour": null, "patterned": false, "own": false } ] },
+      bow: { "title": "A bow on each napkin", "unit": "yes/no", "default": false },
+      bow_style: { "title": "Ribbon of the bows", "unit": "text", "default": null },
+      loop_m: { "title": "Loops of a bow", "unit": "m", "low": 0.02, "high": 0.5, "default": 0.07 },
+      tail_m: { "title": "Tails of a bow", "unit": "m", "low": 0, "high": 1, "default": 0.12 },
+      thick: { "title": "Napkins of thick cloth", "unit": "yes/no", "default": false },
+    },
+    centre: {
+      standing: { "title": "Along the middle", "unit": "list", "most": 24, "items": { "form": { "title": "What it is", "unit": "choice", "choices": [ "tray", "board", "cloth", "mirror", "basket", "vessel", "lantern", "tree", "house", "figure", "candle", "block", "bowl", "beads", "bundle", "star", "bow" ], "default": "candle" }, "slot": { "title": "Its place", "unit": "choice", "choices": [ "ground", "back", "tallest", "middle", "low", "softener", "pick" ], "default": null }, "style": { "title": "Which one", "unit": "text", "default": null }, "across_m": { "title": "Along the table", "unit": "m", "low": 0.01, "high": 2, "default": null }, "deep_m": { "title": "Across it", "unit": "m", "low": 0.005, "high": 2, "default": null }, "height_m": { "title": "High", "unit": "m", "low": 0.002, "high": 2, "default": null }, "riser_m": { "title": "Riser under it", "unit": "m", "low": 0, "high": 1, "default": 0 }, "at_m": { "title": "From the middle", "unit": "m", "low": -6, "high": 6, "default": null }, "out_m": { "title": "Its middle from the near edge", "unit": "m", "low": 0, "high": 4, "default": null }, "colour": { "title": "Its colour", "unit": "text", "default": null }, "finish": { "title": "It brings", "unit": "choice", "choices": [ "matt", "shiny", "soft", "green" ], "default": null }, "flame": { "title": "Real flame", "unit": "yes/no", "default": false }, "see_through": { "title": "One sees through it", "unit": "yes/no", "default": false }, "meal": { "title": "For a meal", "unit": "choice", "choices": [ "stays", "leaves" ], "default": null } }, "default": [] },
+    },
+    step_back: {
+      looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
+    },
+  },
 } as const;
 
 /** What each kind of thing of the stock is asked beyond what plans reckon with. */

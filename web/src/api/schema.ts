@@ -5876,6 +5876,125 @@ export interface components {
             };
             drawing: components["schemas"]["DropsDrawing"];
         };
+        TablePlan: {
+            colours?: components["schemas"]["ColoursSeen"];
+            /** @enum {string} */
+            kind: "table";
+            chosen: boolean;
+            steps: ("table" | "runner" | "setting" | "centre" | "step_back")[];
+            settings: components["schemas"]["TableSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            /** @description what stands for what nobody said */
+            assumed: {
+                colour: string;
+                runner_colour: string;
+                /** @description from the cloth up */
+                layers: {
+                    /** @enum {string} */
+                    name: "mat" | "charger" | "plate" | "salad_plate" | "napkin" | "ring" | "name";
+                    across_m: number;
+                    colour: string;
+                }[];
+                forms: components["schemas"]["GroupingForm"][];
+                guests?: number;
+                /** @description laid ends */
+                ends?: number;
+                runner_width_m?: number;
+                /** @description the middle line from the near edge */
+                out_m?: number;
+            };
+            drawing: components["schemas"]["TableDrawing"];
+        };
+        /** @description metres along from the left end, across from the near edge, above the top */
+        TableDrawing: {
+            table: {
+                /** @enum {string} */
+                shape: "rectangle" | "round";
+                length_m: number | null;
+                width_m: number | null;
+                /** @description above the floor */
+                height_m: number;
+                colour: string;
+            };
+            /** @description the near side from the left, the far one, the ends */
+            seats?: {
+                number: number;
+                at_m: number;
+                out_m: number;
+                /** @description degrees; 0 to the right end */
+                facing: number;
+            }[];
+            runner?: {
+                /** @enum {string} */
+                kind: "cloth" | "greens";
+                /** @description along the table; below nothing where it hangs over */
+                from_m: number;
+                to_m: number;
+                width_m: number;
+                colour: string;
+                lit: boolean;
+            };
+            /** @description at each place, from the cloth up */
+            layers?: {
+                /** @enum {string} */
+                layer: "mat" | "charger" | "plate" | "salad_plate" | "napkin" | "ring" | "name";
+                across_m: number;
+                colour: string;
+                patterned: boolean;
+            }[];
+            /** @description colour of the bow on each napkin */
+            bow?: string;
+            /** @description as they are painted, what lies under others first */
+            things?: {
+                /** @description as they were said */
+                number: number;
+                form: string;
+                slot: string;
+                name: string;
+                /** @description its middle */
+                left_m: number;
+                /** @description its middle */
+                out_m: number;
+                across_m: number;
+                deep_m: number;
+                height_m: number;
+                /** @description where its foot is above the top */
+                foot_m: number;
+                /** @description on what of the table it stands; the rest below its foot is a riser */
+                base_m: number;
+                round: boolean;
+                colour: string;
+                flame: boolean;
+                /** @description before a meal */
+                leaves: boolean;
+            }[];
+            /** @description what a place takes */
+            place_m?: {
+                wide_m: number;
+                deep_m: number;
+            };
+            /** @description of who sits */
+            eye_m?: number;
+            show?: components["schemas"]["TableSight"];
+            meal?: components["schemas"]["TableSight"];
+        };
+        /** @description from one eye over what hides most to who sits opposite */
+        TableSight: {
+            thing: number;
+            over_m: number;
+            /** @description from it to the edge opposite */
+            away_m: number;
+            /** @description up to where who sits opposite is hidden; below nothing under the top */
+            meets_m: number;
+            /** @description something that stands there is too high to see over */
+            blocks: boolean;
+        };
         /** @description metres from the left end and the floor */
         DropsDrawing: {
             place: {
@@ -6509,7 +6628,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops";
+        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -7089,9 +7208,79 @@ export interface components {
             kind: "drops";
             settings: components["schemas"]["DropsSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"];
+        TableSettings: {
+            table: {
+                /** @enum {string} */
+                shape: "rectangle" | "round";
+                length_m: number | null;
+                width_m: number | null;
+                diameter_m: number | null;
+                height_m: number;
+                colour: string | null;
+                guests: number | null;
+                ends: number | null;
+                busy: boolean;
+            };
+            runner: {
+                /** @enum {string} */
+                kind: "none" | "cloth" | "greens";
+                style: string | null;
+                overhang_m: number;
+                width_m: number | null;
+                colour: string | null;
+                lit: boolean;
+                lights: string | null;
+            };
+            setting: {
+                layers: {
+                    /** @enum {string} */
+                    layer: "mat" | "charger" | "plate" | "salad_plate" | "napkin" | "ring" | "name";
+                    style: string | null;
+                    across_m: number | null;
+                    colour: string | null;
+                    patterned: boolean;
+                    own: boolean;
+                }[];
+                bow: boolean;
+                bow_style: string | null;
+                loop_m: number;
+                tail_m: number;
+                thick: boolean;
+            };
+            centre: {
+                standing: {
+                    /** @enum {string} */
+                    form: "tray" | "board" | "cloth" | "mirror" | "basket" | "vessel" | "lantern" | "tree" | "house" | "figure" | "candle" | "block" | "bowl" | "beads" | "bundle" | "star" | "bow";
+                    /** @enum {string|null} */
+                    slot: "ground" | "back" | "tallest" | "middle" | "low" | "softener" | "pick" | null;
+                    style: string | null;
+                    across_m: number | null;
+                    deep_m: number | null;
+                    height_m: number | null;
+                    riser_m: number;
+                    at_m: number | null;
+                    out_m: number | null;
+                    colour: string | null;
+                    /** @enum {string|null} */
+                    finish: "matt" | "shiny" | "soft" | "green" | null;
+                    flame: boolean;
+                    see_through: boolean;
+                    /** @enum {string|null} */
+                    meal: "stays" | "leaves" | null;
+                }[];
+            };
+            step_back: {
+                looked: ("heights" | "gaps" | "cords")[];
+            };
+        };
+        TablePiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "table";
+            settings: components["schemas"]["TableSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"];
     };
     responses: {
         /** @description Done */
@@ -8056,7 +8245,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -36,7 +36,8 @@ function LedgerRow({ line, onStock, onClaims }: RowProps) {
   const currency = useCurrency();
   const { open } = useWorkings();
   const note = bought(line, units, currency);
-  const need = inLine(line.need, line, units) + (line.spares > 0 ? ` + ${line.spares}` : "");
+  const need = inLine(line.need, line, units);
+  const spares = line.spares > 0 ? `+ ${inLine(line.spares, line, units)}` : "";
   return (
     <Box
       component="tr"
@@ -73,10 +74,13 @@ function LedgerRow({ line, onStock, onClaims }: RowProps) {
         <ButtonBase
           data-sheet={line.sheet}
           onClick={() => open(line.sheet)}
-          aria-label={`${line.label}: need ${need}. Open the working`}
+          aria-label={`${line.label}: need ${[need, spares].filter(Boolean).join(" ")}. Open the working`}
           sx={OPENS}
         >
-          <Typography variant="body2">{need}</Typography>
+          <Typography variant="body2">
+            {need} {spares && line.unit === "m" && <br />}
+            {spares}
+          </Typography>
         </ButtonBase>
       </Box>
       <Box component="td" sx={{ textAlign: "right", whiteSpace: "nowrap" }}>

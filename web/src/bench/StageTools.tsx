@@ -1,3 +1,4 @@
+import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import NightlightOutlined from "@mui/icons-material/NightlightOutlined";
 import WbSunnyOutlined from "@mui/icons-material/WbSunnyOutlined";
 import Box from "@mui/material/Box";
@@ -24,6 +25,20 @@ export function StageTool(props: ButtonProps & { to?: string; component?: React.
   const { sx, ...rest } = props;
   return (
     <Button size="small" variant="outlined" color="inherit" sx={[look, ...(Array.isArray(sx) ? sx : [sx])]} {...rest} />
+  );
+}
+
+/** Opens the same as a list; on a phone it says no more than that. */
+export function ListTool({ says, disabled, onClick }: { says: string; disabled: boolean; onClick: () => void }) {
+  return (
+    <StageTool startIcon={<FormatListBulleted />} disabled={disabled} onClick={onClick}>
+      <Box component="span" sx={{ display: { xs: "none", sm: "inline" } }}>
+        {says}
+      </Box>
+      <Box component="span" sx={{ display: { xs: "inline", sm: "none" } }}>
+        List
+      </Box>
+    </StageTool>
   );
 }
 

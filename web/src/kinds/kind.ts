@@ -11,6 +11,7 @@ export interface Kinds {
   wall: { settings: Schemas["WallSettings"]; plan: Schemas["WallPlan"] };
   grouping: { settings: Schemas["GroupingSettings"]; plan: Schemas["GroupingPlan"] };
   drops: { settings: Schemas["DropsSettings"]; plan: Schemas["DropsPlan"] };
+  table: { settings: Schemas["TableSettings"]; plan: Schemas["TablePlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -42,7 +43,8 @@ type ToldPlan =
   | Schemas["WreathPlan"]
   | Schemas["WallPlan"]
   | Schemas["GroupingPlan"]
-  | Schemas["DropsPlan"];
+  | Schemas["DropsPlan"]
+  | Schemas["TablePlan"];
 
 export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;

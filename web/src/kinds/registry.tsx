@@ -1,5 +1,6 @@
 import AutoAwesomeOutlined from "@mui/icons-material/AutoAwesomeOutlined";
 import LocalFloristOutlined from "@mui/icons-material/LocalFloristOutlined";
+import TableRestaurantOutlined from "@mui/icons-material/TableRestaurantOutlined";
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
 import TripOriginOutlined from "@mui/icons-material/TripOriginOutlined";
 import GridViewOutlined from "@mui/icons-material/GridViewOutlined";
@@ -116,6 +117,17 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     Drawing: lazy(async () => ({ default: (await import("../screens/drops-bench/DropsVersion")).DropsVersion })),
     InRoom: lazy(async () => ({ default: (await import("../drawing/room/DropsInRoom")).DropsInRoom })),
   },
+  table: {
+    noun: "table",
+    label: "a table",
+    nameIn: (room) => `${room} table`,
+    icon: TableRestaurantOutlined,
+    stands: false,
+    told: (piece, units) => (piece.length_m ? `table, ${length(piece.length_m, units)}` : "table, not measured yet"),
+    Bench: lazy(async () => ({ default: (await import("../screens/table-bench/TableScreen")).TableScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/table-bench/TableVersion")).TableVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/TableInRoom")).TableInRoom })),
+  },
 };
 
-export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall", "grouping", "drops"];
+export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall", "grouping", "drops", "table"];

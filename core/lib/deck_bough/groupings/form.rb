@@ -60,6 +60,16 @@ module DeckBough
 
       NAMES = ALL.keys.freeze
 
+      # How large each is where nobody measured it, and where it belongs.
+      #
+      # @return [Array<Hash>]
+      def self.told
+        ALL.values.map do |form|
+          { form: form.name, slot: form.slot, across_m: form.across_m, deep_m: form.deep_m, height_m: form.height_m,
+            finish: form.finish, colour: form.colour }
+        end
+      end
+
       # What is filled is glass: it hides as much as is in it.
       FILLED = new(name: "filled", slot: "middle", across_m: 0.20, deep_m: 0.20, height_m: 0.25, round: true,
                    solid: 0.0, finish: "shiny", colour: "#cfdde0")
@@ -67,6 +77,11 @@ module DeckBough
       # The vessel filled to a share of its height.
       def self.filled(share)
         new(**FILLED.to_h, solid: share)
+      end
+
+      # A round thing is as deep as it is wide; another as it is in its kind.
+      def deep_of(across)
+        round ? across : deep_m * across / across_m
       end
 
       def filled?

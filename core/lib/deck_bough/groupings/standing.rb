@@ -11,6 +11,30 @@ module DeckBough
     # it stands; riser_m: on what hidden thing beyond. Metres above the surface.
     Standing = Struct.new(:number, :form, :slot, :style, :across_m, :deep_m, :height_m, :riser_m, :base_m, :left_m,
                           :out_m, :colour, :finish, :flame, keyword_init: true) do
+      # How large a thing is as it was said, else as its style is, else by what it is.
+      #
+      # @param said [Hash] of the settings
+      # @param style [Style, nil]
+      # @return [Hash] what a standing takes, and at_m, out_m as they were said
+      def self.sized(said, style)
+        form = Form.of(said[:form])
+        across = said[:across_m] || style&.across_m || form.across_m
+        { form: form, slot: said[:slot] || form.slot, style: style, across_m: across,
+          deep_m: said[:deep_m] || form.deep_of(across), height_m: said[:height_m] || style&.rise_m || form.height_m,
+          **said.slice(:riser_m, :at_m, :out_m), colour: said[:colour] || style&.colour || form.colour,
+          finish: said[:finish] || form.finish, flame: said[:flame] }
+      end
+
+      # What stands on a tray or a board stands as much higher.
+      def self.raised(things)
+        ground = things.select { |thing| thing.slot == "ground" }
+        things.map do |thing|
+          next thing if thing.slot == "ground"
+
+          new(**thing.to_h, base_m: ground.select { |one| thing.over?(one) }.map(&:height_m).max || 0)
+        end
+      end
+
       def initialize(riser_m: 0, base_m: 0, flame: false, **)
         super
         freeze

@@ -1,6 +1,7 @@
 import type { DrawingShades } from "../../theme/tokens";
 import { percent } from "../../units/format";
 import { shade } from "../shared/shade";
+import { Footprint } from "./Footprint";
 import type { Grouping, View } from "./groupingViews";
 
 interface Props {
@@ -62,25 +63,9 @@ export function AboveView({ drawing, at, shades, dusk, free }: Props) {
           strokeDasharray="4 3"
         />
       )}
-      {things.map((thing) => {
-        const fill = shade(thing.colour, dusk ? -0.4 : 0);
-        const edge = { fill, stroke: shade(thing.colour, -0.45), strokeWidth: 0.8 };
-        const [x, y] = [at.x(thing.left_m), at.y(thing.out_m)];
-        const [wide, deep] = [thing.across_m * at.scale, thing.deep_m * at.scale];
-        return thing.round ? (
-          <ellipse key={thing.number} cx={x} cy={y} rx={Math.max(wide / 2, 1)} ry={Math.max(deep / 2, 1)} {...edge} />
-        ) : (
-          <rect
-            key={thing.number}
-            x={x - wide / 2}
-            y={y - deep / 2}
-            width={Math.max(wide, 1)}
-            height={Math.max(deep, 1)}
-            rx={1.5}
-            {...edge}
-          />
-        );
-      })}
+      {things.map((thing) => (
+        <Footprint key={thing.number} thing={thing} at={at} dusk={dusk} />
+      ))}
       <text x={at.left + 12} y={at.top + 18} fontSize={12.5} fontWeight={600} fill={shades.strong}>
         From above
       </text>

@@ -1,10 +1,10 @@
 import type { DrawingShades } from "../../theme/tokens";
 import { length, type Units } from "../../units/format";
 import { shade } from "../shared/shade";
-import { APRON_M, type Grouping, type Thing, type View } from "./groupingViews";
+import { APRON_M, type Grouping, type View } from "./groupingViews";
 import { BehindGroup } from "./BehindGroup";
 import { fits, halo, label, LETTER, TOP_PX } from "./labels";
-import { ThingShape } from "./ThingShape";
+import { StandingThing } from "./StandingThing";
 import { VesselShape } from "./VesselShape";
 import { FREE_FOR } from "./words";
 
@@ -143,47 +143,19 @@ function Heights({ drawing, at, shades, units }: Props) {
 export function ThingsFront({ drawing, at, shades, dusk }: Omit<Props, "units">) {
   const { things = [], fill } = drawing;
   return things.map((thing) => (
-    <ThingFront key={thing.number} thing={thing} fill={fill} at={at} shades={shades} dusk={dusk} />
-  ));
-}
-
-function ThingFront({
-  thing,
-  fill,
-  at,
-  shades,
-  dusk,
-}: { thing: Thing; fill: Grouping["fill"] } & Omit<Props, "units" | "drawing">) {
-  const [x, y] = [at.x(thing.left_m), at.y(thing.foot_m)];
-  const riser = (thing.foot_m - thing.base_m) * at.scale;
-  return (
-    <g>
-      {riser > 0.5 && (
-        <rect
-          x={x - thing.across_m * at.scale * 0.4}
-          y={y}
-          width={thing.across_m * at.scale * 0.8}
-          height={riser}
-          fill={shades.stand}
-          stroke={shades.standLine}
-        />
-      )}
-      {thing.form === "filled" && fill ? (
-        <VesselShape fill={fill} x={x} y={y} scale={at.scale} shades={shades} dusk={dusk} />
-      ) : (
-        <ThingShape
-          form={thing.form}
-          x={x}
-          y={y}
-          wide={thing.across_m * at.scale}
-          high={thing.height_m * at.scale}
-          colour={thing.colour}
+    <StandingThing key={thing.number} thing={thing} at={at} shades={shades} dusk={dusk}>
+      {thing.form === "filled" && fill && (
+        <VesselShape
+          fill={fill}
+          x={at.x(thing.left_m)}
+          y={at.y(thing.foot_m)}
+          scale={at.scale}
+          shades={shades}
           dusk={dusk}
-          flame={thing.flame}
         />
       )}
-    </g>
-  );
+    </StandingThing>
+  ));
 }
 
 /** The surface from the front to scale, with what stands on it and what is measured. */

@@ -32,6 +32,8 @@ export function GroupingStage({ drawing, dusk, units, describe, free, view = "fr
   const shared = { drawing, shades, dusk };
   const { front, side, above, fill } = views;
   const cells = front && side && above;
+  const { surface, things = [] } = drawing;
+  const held = { things, long_m: surface.length_m ?? 1, deep_m: surface.depth_m };
   return (
     <Box ref={frame} role="img" aria-label={describe} sx={{ position: "absolute", inset: 0, touchAction: "pan-y" }}>
       {size.width > 0 && (
@@ -48,8 +50,8 @@ export function GroupingStage({ drawing, dusk, units, describe, free, view = "fr
               fill="none"
             />
           )}
-          {onMove && front && <ThingHandles drawing={drawing} at={front} deep={false} onMove={onMove} />}
-          {onMove && above && <ThingHandles drawing={drawing} at={above} deep onMove={onMove} />}
+          {onMove && front && <ThingHandles {...held} at={front} deep={false} onMove={onMove} />}
+          {onMove && above && <ThingHandles {...held} at={above} deep onMove={onMove} />}
         </svg>
       )}
     </Box>

@@ -1,18 +1,24 @@
 import { useRef } from "react";
-import type { Grouping, Thing, View } from "./groupingViews";
+import type { Thing, View } from "./groupingViews";
 
 export interface Moved {
-  /** From the left end of the surface and from the wall, metres. */
+  /** From the left end of what it stands on, and from the edge it is measured from, metres. */
   left_m: number;
   out_m: number;
 }
 
-interface Props {
-  drawing: Grouping;
+/** What can be taken hold of. */
+export type Held = Pick<Thing, "number" | "left_m" | "out_m" | "across_m" | "deep_m" | "height_m" | "foot_m">;
+
+interface Props<T extends Held> {
+  things: T[];
+  /** How long and how deep what they stand on is, metres. */
+  long_m: number;
+  deep_m: number;
   at: View;
-  /** In the view from above a thing is moved from the wall too. */
+  /** In the view from above a thing is moved to and fro too. */
   deep: boolean;
-  onMove: (thing: Thing, to: Moved) => void;
+  onMove: (thing: T, to: Moved) => void;
 }
 
 const FINE_M = 0.005;
@@ -22,9 +28,9 @@ function within(metres: number, most: number): number {
 }
 
 /** Things to take hold of, the front ones first; the dials below say the same. */
-export function ThingHandles({ drawing, at, deep, onMove }: Props) {
-  const held = useRef<{ thing: Thing; x: number; y: number } | null>(null);
-  const { surface, things = [] } = drawing;
+export function ThingHandles<T extends Held>({ things, long_m, deep_m, at, deep, onMove }: Props<T>) {
+  const held = useRef<{ thing: T; x: number; y: number } | null>(null);
+  const downward = Math.sign(at.y(1) - at.y(0));
   return (
     <g aria-hidden>
       {things.map((thing) => {
@@ -49,10 +55,10 @@ export function ThingHandles({ drawing, at, deep, onMove }: Props) {
               const from = held.current;
               if (from?.thing.number !== thing.number) return;
               const across = (event.clientX - from.x) / at.scale;
-              const out = deep ? (event.clientY - from.y) / at.scale : 0;
+              const out = deep ? (downward * (event.clientY - from.y)) / at.scale : 0;
               onMove(from.thing, {
-                left_m: within(from.thing.left_m + across, surface.length_m ?? 1),
-                out_m: within(from.thing.out_m + out, surface.depth_m),
+                left_m: within(from.thing.left_m + across, long_m),
+                out_m: within(from.thing.out_m + out, deep_m),
               });
             }}
             onPointerUp={() => {

@@ -40,21 +40,27 @@ export const APRON_M = 0.14;
 /** Close to the group there is so much about it, metres. */
 const CLOSE_M = 0.06;
 
-interface Part {
+export interface Part {
   left: number;
   top: number;
   width: number;
   height: number;
 }
 
-interface Seen {
+export interface Seen {
   left: number;
   right: number;
   bottom: number;
   top: number;
 }
 
-function fitted(part: Part, seen: Seen, free: { head: number; foot: number; side: number }, upward = true): View {
+/** What is to be seen as large as it fits into a part, some room free about it. */
+export function fitted(
+  part: Part,
+  seen: Seen,
+  free: { head: number; foot: number; side: number },
+  upward = true,
+): View {
   const wide = Math.max(part.width - 2 * free.side, 20);
   const high = Math.max(part.height - free.head - free.foot, 20);
   const scale = Math.max(Math.min(wide / (seen.right - seen.left), high / (seen.top - seen.bottom), 2000), 1);

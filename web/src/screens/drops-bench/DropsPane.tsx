@@ -1,9 +1,8 @@
-import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import { memo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { CloserTool, useCloser } from "../../bench/CloserTool";
-import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
+import { DuskTool, ListTool, StageTools } from "../../bench/StageTools";
 import { Unmeasured } from "../../bench/Unmeasured";
 import { DropsStage } from "../../drawing/drops/DropsStage";
 import { counted, length, type Units } from "../../units/format";
@@ -47,9 +46,7 @@ export const DropsPane = memo(function DropsPane({ plan }: { plan: Plan }) {
       >
         <DuskTool />
         {plan.chosen && <CloserTool {...view} whole="All of it" />}
-        <StageTool startIcon={<FormatListBulleted />} disabled={!plan.chosen} onClick={() => setList(true)}>
-          Every line
-        </StageTool>
+        <ListTool says="Every line" disabled={!plan.chosen} onClick={() => setList(true)} />
       </StageTools>
       {list && <DropsList plan={plan} onClose={() => setList(false)} />}
     </>

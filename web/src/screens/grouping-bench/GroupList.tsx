@@ -12,7 +12,7 @@ import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
 import { length } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
-import { SLOTS } from "./words";
+import { SLOTS } from "../../bench/things";
 
 /** What stands where, in numbers: from the back to the front, as it is built. */
 export function GroupList({ plan, onClose }: { plan: Schemas["GroupingPlan"]; onClose: () => void }) {

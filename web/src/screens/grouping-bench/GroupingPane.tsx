@@ -1,11 +1,10 @@
-import FormatListBulleted from "@mui/icons-material/FormatListBulleted";
 import ViewCarouselOutlined from "@mui/icons-material/ViewCarouselOutlined";
 import Box from "@mui/material/Box";
 import { memo, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useLight } from "../../app/light";
 import { CloserTool, useCloser } from "../../bench/CloserTool";
-import { DuskTool, StageTool, StageTools } from "../../bench/StageTools";
+import { DuskTool, ListTool, StageTool, StageTools } from "../../bench/StageTools";
 import { Unmeasured } from "../../bench/Unmeasured";
 import { GroupingStage } from "../../drawing/grouping/GroupingStage";
 import { VIEWS, type Thing, type ViewName } from "../../drawing/grouping/groupingViews";
@@ -80,9 +79,7 @@ export const GroupingPane = memo(function GroupingPane({ plan, onMove }: Props) 
             </StageTool>
           </Box>
         )}
-        <StageTool startIcon={<FormatListBulleted />} disabled={!plan.chosen} onClick={() => setList(true)}>
-          What stands where
-        </StageTool>
+        <ListTool says="What stands where" disabled={!plan.chosen} onClick={() => setList(true)} />
       </StageTools>
       {list && <GroupList plan={plan} onClose={() => setList(false)} />}
     </>

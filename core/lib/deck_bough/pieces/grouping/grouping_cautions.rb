@@ -3,8 +3,6 @@
 module DeckBough
   # Cautions of a grouping: what the rules find, what stands where it cannot, what the eye would miss.
   class GroupingCautions
-    # A flame keeps so far from anything that burns, before and beside it.
-    FLAME_M = 0.3
     # What a group has one of each.
     BRINGS = %w[shiny soft green].freeze
     # Of what the figure says so many lie in the vessel, or it is told.
@@ -63,8 +61,8 @@ module DeckBough
     end
 
     def build
-      [*@reckoning.heights&.findings, heights, *too_high, *over_edge, *meeting, brings, contrast, *flames, tapers,
-       allergy]
+      [*@reckoning.heights&.findings, heights, *too_high, *over_edge, *meeting, brings, contrast,
+       *Groupings::Candles.new(@reckoning).told, allergy]
     end
 
     def heights
@@ -109,33 +107,6 @@ module DeckBough
       return if apart >= GroupingReckoning::CONTRAST
 
       of(:group_pale, name: first(tallest), apart: apart.round, least: GroupingReckoning::CONTRAST)
-    end
-
-    def flames
-      burning = @things.select(&:flame)
-      some(burning).map do |thing|
-        near = @things.find { |other| other != thing && burns?(other) && apart(thing, other) < FLAME_M }
-        near ? of(:flame_near, name: first(thing), other: named(near)) : of(:flame, name: first(thing))
-      end
-    end
-
-    def burns?(thing)
-      %w[green soft].include?(thing.finish) && thing.form.name != "candle"
-    end
-
-    def apart(one, other)
-      across = (one.left_m - other.left_m).abs - ((one.across_m + other.across_m) / 2.0)
-      deep = (one.out_m - other.out_m).abs - ((one.deep_m + other.deep_m) / 2.0)
-      Math.hypot([across, 0].max, [deep, 0].max)
-    end
-
-    # Two or three of a set that differ in nothing read flat.
-    def tapers
-      candles = @things.select { |thing| thing.form.name == "candle" }
-      return if candles.size < 2
-
-      heights = candles.map(&:top_m).minmax.reduce(:-).abs
-      of(:tapers_alike) if heights <= GroupingReckoning::ALIKE_M && candles.map(&:colour).uniq.size == 1
     end
 
     def allergy

@@ -120,15 +120,7 @@ module DeckBough
       surface = @reckoning.surface
       { depth_m: surface.depth_m, height_m: surface.height_m, wall_colour: surface.wall_colour,
         top_colour: surface.top_colour, site_m: chosen? ? @reckoning.site_m : nil,
-        width_m: chosen? ? @reckoning.site_width_m : @house["group.width"], forms: forms }
-    end
-
-    # How large each is where nobody measured it, and where it belongs.
-    def forms
-      Groupings::Form::ALL.values.map do |form|
-        { form: form.name, slot: form.slot, across_m: form.across_m, deep_m: form.deep_m, height_m: form.height_m,
-          finish: form.finish, colour: form.colour }
-      end
+        width_m: chosen? ? @reckoning.site_width_m : @house["group.width"], forms: Groupings::Form.told }
     end
 
     def cautions

@@ -13,8 +13,6 @@ module DeckBough
                  "group.heights" => %w[things standing], "bowl.mix" => %w[fill balls] }.freeze
     # Air that stays under what hangs above (handbook 70, Under cabinets).
     UNDER = 0.02
-    # A thing of a style and a thing of another are as high as each other within this.
-    ALIKE_M = 0.02
     # Three heights at least.
     HEIGHTS = 3
     # How much darker or lighter a thing is than what is behind it.
@@ -78,10 +76,7 @@ module DeckBough
 
     # @return [Array<Groupings::Standing>] in the order they were said, the vessel that is filled last
     def things
-      @things ||= begin
-        ground = laid.select { |thing| thing.slot == "ground" }
-        laid.map { |thing| raised(thing, ground) }
-      end
+      @things ||= Groupings::Standing.raised(laid)
     end
 
     # Those whose heights make the line of the group, tallest first.
@@ -111,7 +106,9 @@ module DeckBough
 
     # How many different heights there are.
     def steps
-      line.map(&:top_m).each_cons(2).count { |one, other| (one - other).abs > ALIKE_M } + (line.empty? ? 0 : 1)
+      line.map(&:top_m).each_cons(2).count do |one, other|
+        (one - other).abs > Groupings::Candles::ALIKE_M
+      end + (line.empty? ? 0 : 1)
     end
 
     # The socket behind the group, with what hides most of it; nil where none is there.
@@ -152,14 +149,6 @@ module DeckBough
       end
     end
 
-    # What stands on a tray or a board stands as much higher.
-    def raised(thing, ground)
-      return thing if thing.slot == "ground"
-
-      base = ground.select { |one| thing.over?(one) }.map(&:height_m).max || 0
-      Groupings::Standing.new(**thing.to_h, base_m: base)
-    end
-
     def by_itself
       before = socket && (socket[:at_m] - site_m)
       Groupings::Arrangement.new(site_width_m, surface.depth_m, before_m: before).of(
@@ -168,22 +157,10 @@ module DeckBough
     end
 
     def said
-      @said ||= settings[:things][:standing].map { |thing| sized(thing) } + [*([glass] if fill)]
-    end
-
-    def sized(thing)
-      form = Groupings::Form.of(thing[:form])
-      style = styles[thing[:style]]
-      across = thing[:across_m] || style&.across_m || form.across_m
-      { form: form, slot: thing[:slot] || form.slot, style: style, across_m: across,
-        deep_m: thing[:deep_m] || deep_of(form, across), height_m: thing[:height_m] || style&.rise_m || form.height_m,
-        **thing.slice(:riser_m, :at_m, :out_m), colour: thing[:colour] || style&.colour || form.colour,
-        finish: thing[:finish] || form.finish, flame: thing[:flame] }
-    end
-
-    # A round thing is as deep as it is wide; another as it is in its kind.
-    def deep_of(form, across)
-      form.round ? across : form.deep_m * across / form.across_m
+      @said ||= begin
+        standing = settings[:things][:standing]
+        standing.map { |thing| Groupings::Standing.sized(thing, styles[thing[:style]]) } + [*([glass] if fill)]
+      end
     end
 
     def glass

@@ -118,13 +118,13 @@ module DeckBough
     end
 
     # Whether somebody has looked for what shows how it is held.
-    LOOKED = { "wires" => [:looks_wires, :looks_wires_done], "cords" => [:looks_cords, :looks_cords_done],
-               "hooks" => [:looks_hooks, :looks_hooks_done] }.freeze
+    LOOKED = { "wires" => { still: :looks_wires, done: :looks_wires_done },
+               "cords" => { still: :looks_cords, done: :looks_cords_done },
+               "hooks" => { still: :looks_hooks, done: :looks_hooks_done } }.freeze
     private_constant :LOOKED
 
     def looked_for(what)
-      still, done = LOOKED.fetch(what)
-      looks(@settings[:step_back][:looked].include?(what) ? done : still)
+      looks(LOOKED.fetch(what).fetch(@settings[:step_back][:looked].include?(what) ? :done : :still))
     end
 
     # That they were looked for is said by a press.

@@ -41,11 +41,11 @@ module DeckBough
         private
 
         def slope
-          given[:away_m] / (given[:distance_m] - given[:away_m]).to_f
+          Groupings::LineOfSight.slope(**given.to_h.slice(:distance_m, :away_m))
         end
 
         def hidden_to
-          given[:object_m] - ((given[:eye_m] - given[:object_m]) * slope)
+          Groupings::LineOfSight.hidden_to(**given.to_h.slice(:eye_m, :distance_m, :object_m, :away_m))
         end
 
         def riser

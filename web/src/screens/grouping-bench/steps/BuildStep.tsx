@@ -1,33 +1,23 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import { declared } from "../../../api/declared";
 import { Dials } from "../../../bench/Dials";
 import { AddEntry, Entries } from "../../../bench/Entries";
 import { FigureValue } from "../../../bench/FigureValue";
-import { StyleSelect } from "../../../bench/StyleSelect";
-import { LengthField } from "../../../parts/LengthField";
-import { Tick } from "../../../parts/Tick";
-import { length } from "../../../units/format";
-import { useUnits } from "../../../units/useUnits";
-import { FINISHES, FORMS, SLOTS, type Form, type Slot, type ThingSaid } from "../words";
-import { PLAIN } from "./plain";
+import { ThingFields } from "../../../bench/ThingFields";
+import { PLAIN, type ThingSaid } from "../../../bench/things";
 import { StartFromStock } from "./StartFromStock";
 import type { StepProps } from "./StepDials";
 
 const MOST = declared.grouping.things.standing.most;
-const BY_ITSELF = "";
 
 /** The things of the group from the back to the front, each with its measures and where it stands. */
 export function BuildStep(props: StepProps) {
   const { bench, plan, styles, onNewStyle } = props;
   const { standing } = bench.draft.settings.things;
-  const units = useUnits();
   const dial = (entries: ThingSaid[]) => bench.dial("things", { standing: entries });
   const change = (index: number, part: Partial<ThingSaid>) =>
     dial(standing.map((entry, i) => (i === index ? { ...entry, ...part } : entry)));
-  const usual = (form: Form) => plan.assumed.forms.find((known) => known.form === form);
   const error = (i: number, name: keyof ThingSaid) => bench.problem?.field(`/settings/things/standing/${i}/${name}`);
   const risers = (plan.drawing.things ?? []).filter(({ wanted_riser_m }) => wanted_riser_m > 0.01);
   const moved = standing.some(({ at_m, out_m }) => at_m !== null || out_m !== null);
@@ -71,98 +61,18 @@ export function BuildStep(props: StepProps) {
         noun="thing"
         entries={standing}
         onRemove={(index) => dial(standing.filter((_, i) => i !== index))}
-        row={(thing, i) => {
-          const known = usual(thing.form);
-          return (
-            <>
-              <TextField
-                select
-                label="What it is"
-                value={thing.form}
-                onChange={(event) => change(i, { ...PLAIN, form: event.target.value as Form })}
-              >
-                {Object.entries(FORMS).map(([form, says]) => (
-                  <MenuItem key={form} value={form}>
-                    {says}
-                  </MenuItem>
-                ))}
-              </TextField>
-              <StyleSelect
-                label="From stock"
-                kinds={["decor", "tree", "stem", "pick"]}
-                styles={styles}
-                value={thing.style}
-                onChange={(style) => change(i, { style })}
-                none="not chosen"
-              />
-              <TextField
-                select
-                label="Its place"
-                value={thing.slot ?? BY_ITSELF}
-                onChange={(event) => change(i, { slot: (event.target.value || null) as Slot | null })}
-                slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-              >
-                <MenuItem value={BY_ITSELF}>{known ? SLOTS[known.slot] : "by what it is"}</MenuItem>
-                {Object.entries(SLOTS).map(([slot, says]) => (
-                  <MenuItem key={slot} value={slot}>
-                    {says}
-                  </MenuItem>
-                ))}
-              </TextField>
-              <LengthField
-                label="Across"
-                placeholder={known ? length(known.across_m, units) : ""}
-                value={thing.across_m}
-                error={error(i, "across_m")}
-                onChange={(across_m) => change(i, { across_m })}
-              />
-              <LengthField
-                label="High"
-                placeholder={known ? length(known.height_m, units) : ""}
-                value={thing.height_m}
-                error={error(i, "height_m")}
-                onChange={(height_m) => change(i, { height_m })}
-              />
-              <LengthField
-                label="Riser"
-                value={thing.riser_m}
-                error={error(i, "riser_m")}
-                onChange={(riser_m) => riser_m !== null && change(i, { riser_m })}
-              />
-              <LengthField
-                label="Aside"
-                placeholder="by itself"
-                value={thing.at_m}
-                error={error(i, "at_m")}
-                onChange={(at_m) => change(i, { at_m })}
-              />
-              <LengthField
-                label="Off the wall"
-                placeholder="by itself"
-                value={thing.out_m}
-                error={error(i, "out_m")}
-                onChange={(out_m) => change(i, { out_m })}
-              />
-              <TextField
-                select
-                label="It brings"
-                value={thing.finish ?? BY_ITSELF}
-                onChange={(event) => change(i, { finish: (event.target.value || null) as ThingSaid["finish"] })}
-                slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-              >
-                <MenuItem value={BY_ITSELF}>{known ? FINISHES[known.finish] : "by what it is"}</MenuItem>
-                {Object.entries(FINISHES).map(([finish, says]) => (
-                  <MenuItem key={finish} value={finish}>
-                    {says}
-                  </MenuItem>
-                ))}
-              </TextField>
-              {(thing.form === "candle" || thing.form === "lantern") && (
-                <Tick label="Real flame" checked={thing.flame} onChange={(flame) => change(i, { flame })} />
-              )}
-            </>
-          );
-        }}
+        row={(thing, i) => (
+          <ThingFields
+            thing={thing}
+            forms={plan.assumed.forms}
+            styles={styles}
+            error={(name) => error(i, name)}
+            onChange={(part) => change(i, part)}
+            aside="Aside"
+            out="Off the wall"
+            outUsual="by itself"
+          />
+        )}
         add={
           standing.length < MOST ? (
             <AddEntry label="A thing" onClick={() => dial([...standing, { ...PLAIN, form: "vessel" }])} />

@@ -3,7 +3,7 @@ import Typography from "@mui/material/Typography";
 import { ProblemAlert } from "../../../parts/ProblemAlert";
 import { useStart } from "../useStart";
 import type { StepProps } from "./StepDials";
-import { PLAIN } from "./plain";
+import { PLAIN } from "../../../bench/things";
 
 type Props = Pick<StepProps, "bench" | "piece" | "plan">;
 

@@ -1,0 +1,126 @@
+# frozen_string_literal: true
+
+module DeckBough
+  # A table planned: settings and surroundings in; figures, ledger, cautions, drawing and workings out.
+  #
+  #   plan = TablePlan.new(settings: { "table" => { "length_m" => 2.2, "width_m" => 1.1 } }, surroundings: place,
+  #                        styles: []).call
+  #   plan[:figures][:places][:value] # => 8
+  #
+  # Everything is JSON-ready. Lengths metres, money cents, time minutes. Deterministic.
+  # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
+  class TablePlan
+    include Planned
+
+    STEPS = %w[table runner setting centre step_back].freeze
+    # What shows how it is held, in stepping back.
+    LOOKED_FOR = "cords"
+
+    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
+      @settings = TableSettings.check(settings)
+      @house = house
+      @reckoning = TableReckoning.new(settings: @settings, surroundings: surroundings,
+                                      styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
+    end
+
+    def chosen?
+      TableDrawing.table(@settings).values_at(:length_m, :width_m).all?
+    end
+
+    # All but the workings.
+    def reckoned
+      return unmeasured unless chosen?
+
+      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
+               drawing: TableDrawing.new(@reckoning).call)
+    end
+
+    # @return [Hash, nil] as Portrait tells it
+    def portrait
+      chosen? ? TablePortrait.of(@reckoning) : nil
+    end
+
+    # Of what lies on a table a look's colours are not told: how much of each shows nobody knows.
+    def dressed_surface
+      Looks::Surface.new(area_m2: 0.0, ground: @reckoning.runner_colour, seen: 1.0)
+    end
+
+    # How wide it is, metres; nil before it is measured.
+    def extent
+      TableDrawing.table(@settings)[:length_m]
+    end
+
+    # How it would ask less of the eye: without lights along its runner.
+    #
+    # @return [Array<Hash>] way, settings (unchecked)
+    def quieter
+      return [] unless chosen? && @reckoning.lit?
+
+      [{ way: "unlit", settings: @settings.to_h.merge(runner: { **@settings[:runner], lit: false }) }]
+    end
+
+    private
+
+    def kind
+      "table"
+    end
+
+    def looking
+      { outline: [looks(:looks_table, count: @reckoning.leaving.size)], mechanics: [looked_for(LOOKED_FOR)] }
+    end
+
+    def mending
+      { mechanics: looking_for(LOOKED_FOR) }
+    end
+
+    # Nothing is put on by a press: where a colour goes on a table is the hand's.
+    def dressed_with(_style, _pieces)
+      nil
+    end
+
+    def stands
+      { middle_m: extent / 2.0, area_m2: outlined_m2, depth_m: @reckoning.width_m, round: false,
+        lit: @reckoning.lit? }
+    end
+
+    def outlined_m2
+      @reckoning.things.sum { |thing| thing.across_m * thing.height_m }.to_f
+    end
+
+    # Of all that stands there, each by as much of it as is seen.
+    def lightness
+      things = @reckoning.things
+      things.sum { |thing| Lightness.of(thing.colour) * thing.across_m * thing.height_m } / outlined_m2
+    end
+
+    def envelope(**told)
+      PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, **told)
+    end
+
+    def unmeasured
+      envelope(chosen: false, drawing: { table: TableDrawing.table(@settings) })
+    end
+
+    # What stands for what nobody said.
+    def assumed
+      known = { colour: TableDrawing.table(@settings)[:colour], runner_colour: @reckoning.runner_colour,
+                layers: Tables::Layer::ALL.values.map(&:to_h), forms: Groupings::Form.told }
+      return known unless chosen?
+
+      { **known, guests: @reckoning.guests, ends: @reckoning.board.laid_ends(@reckoning.guests),
+                 runner_width_m: @reckoning.runner_width_m, out_m: @reckoning.width_m / 2.0 }
+    end
+
+    def cautions
+      @cautions ||= TableCautions.new(@reckoning).call
+    end
+
+    def ledger
+      @ledger ||= TableLedger.new(@reckoning)
+    end
+
+    def figures
+      @figures ||= TableFigures.new(@reckoning)
+    end
+  end
+end
