@@ -102,6 +102,16 @@ class GroupingPlanTest < CoreTest
     assert_includes codes(half), "socket_seen"
   end
 
+  # What is free is hidden; what is in use beside it would have to stay within reach.
+  def test_a_free_socket_comes_before_one_in_use
+    sockets = [{ at_m: 1.12, top_m: 0.25, in_use: true }, { at_m: 1.0, top_m: 0.2 }]
+    told = told(surface: COUNTER.merge(sockets: sockets), site: { at_m: 1.12, width_m: 0.5 },
+                things: [{ form: "tray" }, { form: "vessel" }])
+
+    assert_in_delta 0.2, told[:drawing][:ray][:socket_top_m]
+    refute_includes codes(told), "socket_in_use"
+  end
+
   def test_a_socket_in_use_stays_reachable
     surface = COUNTER.merge(sockets: [{ at_m: 1.1, top_m: 0.25, in_use: true }])
 

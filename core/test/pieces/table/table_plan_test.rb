@@ -159,6 +159,21 @@ class TablePlanTest < CoreTest
     assert_includes codes(raised), "table_hides"
   end
 
+  # Of the two who look over it the one it stands farther from sees less of the other.
+  def test_the_worse_of_both_sides_is_told
+    ray = told(standing: [{ form: "vessel", height_m: 0.2, out_m: 0.8, meal: "stays" }])[:drawing][:meal]
+
+    assert_in_delta 0.3, ray[:away_m]
+    assert_in_delta 0.2 - (0.25 * 0.3 / 0.8), ray[:meets_m]
+  end
+
+  def test_what_leaves_takes_no_room_from_a_place
+    broad = { form: "bowl", across_m: 0.5, height_m: 0.1 }
+
+    assert_in_delta 0.3, figure(told(standing: [{ **broad, meal: "stays" }]), :depth)
+    assert_in_delta 0.55, figure(told(standing: [{ **broad, meal: "leaves" }]), :depth)
+  end
+
   # Whatever stands there, the line drawn goes from the eye over its top, and ends where the figure says.
   def test_the_line_drawn_is_the_figure
     PropCheck.forall(G.choose(5..90), G.choose(5..95), G.choose(8..20)) do |high, out, wide|

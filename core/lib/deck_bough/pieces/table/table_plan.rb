@@ -15,6 +15,8 @@ module DeckBough
     STEPS = %w[table runner setting centre step_back].freeze
     # What shows how it is held, in stepping back.
     LOOKED_FOR = "cords"
+    # Whatever stands there has some depth.
+    LEAST_M = 0.1
 
     def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
       @settings = TableSettings.check(settings)
@@ -79,8 +81,8 @@ module DeckBough
     end
 
     def stands
-      { middle_m: extent / 2.0, area_m2: outlined_m2, depth_m: @reckoning.width_m, round: false,
-        lit: @reckoning.lit? }
+      deep = [*@reckoning.things.map(&:deep_m), @reckoning.runner? ? @reckoning.runner_width_m : 0, LEAST_M].max
+      { middle_m: extent / 2.0, area_m2: outlined_m2, depth_m: deep, round: false, lit: @reckoning.lit? }
     end
 
     def outlined_m2
