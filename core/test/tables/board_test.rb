@@ -17,6 +17,9 @@ class BoardTest < CoreTest
     assert_equal 2, board.laid_ends(8)
     assert_equal [2, 2], board(ends: 2).along(6)
     assert_equal 1, board(ends: 2).laid_ends(1)
+    narrow = Tables::Board.new(shape: "rectangle", length_m: 2.2, width_m: 0.7, side: 3, most_ends: 0)
+
+    assert_equal [0, [4, 4]], [narrow.laid_ends(8), narrow.along(8)]
   end
 
   def test_who_sits_looks_over_the_table

@@ -38,6 +38,7 @@ function LedgerRow({ line, onStock, onClaims }: RowProps) {
   const note = bought(line, units, currency);
   const need = inLine(line.need, line, units);
   const spares = line.spares > 0 ? `+ ${inLine(line.spares, line, units)}` : "";
+  const twoLines = spares !== "" && line.unit === "m";
   return (
     <Box
       component="tr"
@@ -56,7 +57,15 @@ function LedgerRow({ line, onStock, onClaims }: RowProps) {
           <Box>
             <Typography variant="body2">{line.label}</Typography>
             {note && (
-              <Typography sx={{ fontSize: "0.72rem", color: "text.secondary", lineHeight: 1.3, whiteSpace: "nowrap" }}>
+              <Typography
+                sx={{
+                  fontSize: "0.72rem",
+                  color: "text.secondary",
+                  lineHeight: 1.3,
+                  // Beside spares that stand on a line of their own it keeps to its column.
+                  whiteSpace: twoLines ? "normal" : "nowrap",
+                }}
+              >
                 {note}
               </Typography>
             )}
@@ -78,7 +87,7 @@ function LedgerRow({ line, onStock, onClaims }: RowProps) {
           sx={OPENS}
         >
           <Typography variant="body2">
-            {need} {spares && line.unit === "m" && <br />}
+            {need} {twoLines && <br />}
             {spares}
           </Typography>
         </ButtonBase>

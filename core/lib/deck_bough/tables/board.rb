@@ -25,8 +25,8 @@ module DeckBough
         end
       end
 
-      # What lies or stands on the top: its middle and how far it reaches.
-      Spot = Struct.new(:at_m, :out_m, :long_m, :wide_m, :round, keyword_init: true) do
+      # What lies or stands on the top: what it is called, its middle and how far it reaches.
+      Spot = Struct.new(:name, :at_m, :out_m, :long_m, :wide_m, :round, keyword_init: true) do
         # Half of what it measures in a direction.
         def half(along, across)
           return long_m / 2.0 if round
@@ -38,13 +38,15 @@ module DeckBough
       attr_reader :shape, :length_m, :width_m
 
       # @param ends [Integer, nil] laid ends; of a round table none
-      # @param side [Integer] how many may sit along one side
-      def initialize(shape:, length_m:, width_m:, ends: nil, side: nil)
+      # @param side [Integer, nil] how many have room along one side, where ends are laid as they are needed
+      # @param most_ends [Integer] how many ends there is room at
+      def initialize(shape:, length_m:, width_m:, ends: nil, side: nil, most_ends: 2)
         @shape = shape
         @length_m = length_m
         @width_m = width_m
         @ends = ends
         @side = side
+        @most_ends = most_ends
       end
 
       def round?
@@ -55,7 +57,7 @@ module DeckBough
       def laid_ends(guests)
         return 0 if round?
 
-        [@ends || (@side ? (guests - (2 * @side)).clamp(0, 2) : 0), guests].min
+        [@ends || (@side ? (guests - (2 * @side)).clamp(0, @most_ends) : 0), guests].min
       end
 
       # How many sit along each long side, the near one first.

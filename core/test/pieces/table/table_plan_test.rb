@@ -167,6 +167,15 @@ class TablePlanTest < CoreTest
     assert_in_delta 0.2 - (0.25 * 0.3 / 0.8), ray[:meets_m]
   end
 
+  def test_the_place_with_least_says_up_to_what
+    sum = ->(told) { told[:sheets]["depth"][:steps].last.values_at(:says, :sum) }
+
+    assert_equal ["The place with least: place 1", "from the edge to the middle of the table"], sum.call(told)
+    assert_equal "from the edge to the greens", sum.call(told(runner: { kind: "greens" })).last
+    assert_equal ["The place with least: place 2", "from the edge to bowl"],
+                 sum.call(told(standing: [{ form: "bowl", out_m: 0.4, meal: "stays" }]))
+  end
+
   def test_what_leaves_takes_no_room_from_a_place
     broad = { form: "bowl", across_m: 0.5, height_m: 0.1 }
 
@@ -200,6 +209,17 @@ class TablePlanTest < CoreTest
       assert_operator figure(stood, :depth), :<=, bare + 1e-9
       assert_operator figure(stood, :depth), :>=, 0
     end
+  end
+
+  def test_what_stands_over_the_edge_or_in_another_is_told
+    assert_includes codes(told(standing: [{ form: "bowl", out_m: 1.0 }])), "thing_over_edge"
+    refute_includes codes(told(standing: [{ form: "bowl", out_m: 0.9 }])), "thing_over_edge"
+    assert_includes codes(told(standing: [{ form: "bowl" }, { form: "vessel", at_m: 0.05 }])), "things_meet"
+    round = { shape: "round", diameter_m: 1.4 }
+
+    assert_includes codes(told(table: round, standing: [{ form: "bowl", at_m: 0.45, out_m: 1.1 }])), "thing_over_edge"
+    refute_includes codes(told(table: round, standing: [{ form: "bowl", at_m: 0.3, out_m: 1.1 }])), "thing_over_edge"
+    assert_includes codes(told(table: round, standing: [{ form: "block", at_m: 0.6 }])), "thing_over_edge"
   end
 
   def test_the_tallest_belongs_in_the_middle_third

@@ -66,7 +66,7 @@ export const TablePane = memo(function TablePane({ plan, onMove }: Props) {
           onMove={onMove}
         />
       ) : (
-        <Unmeasured what="table">Type how long and wide it is below, and it is drawn here to scale.</Unmeasured>
+        <Unmeasured what="table">Type how large it is below, and it is drawn here to scale.</Unmeasured>
       )}
       <StageTools says={guests ? counted(Number(guests.value), "guest") : undefined}>
         <DuskTool />

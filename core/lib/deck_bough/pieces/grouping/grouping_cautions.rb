@@ -61,8 +61,12 @@ module DeckBough
     end
 
     def build
-      [*@reckoning.heights&.findings, heights, *too_high, *over_edge, *meeting, brings, contrast,
+      [*@reckoning.heights&.findings, heights, *too_high, *footing, brings, contrast,
        *Groupings::Candles.new(@reckoning).told, allergy]
+    end
+
+    def footing
+      Groupings::Footing.new(@reckoning, length_m: @surface.length_m, depth_m: @surface.depth_m).told
     end
 
     def heights
@@ -77,20 +81,6 @@ module DeckBough
         over = thing.top_m + GroupingReckoning::UNDER - clear
         of(:thing_too_high, name: first(thing), clear_m: clear, over_m: over) if over > 1e-9
       end
-    end
-
-    def over_edge
-      those = @things.select do |thing|
-        [-thing.from_m, thing.to_m - @surface.length_m, -thing.back_m, thing.front_m - @surface.depth_m].max > 1e-6
-      end
-      some(those).map { |thing| of(:thing_over_edge, name: first(thing)) }
-    end
-
-    # What stands on the ground of a group stands on it, and twigs reach into everything.
-    def meeting
-      solid = @things.select { |thing| thing.in_line? || thing.slot == "back" }
-      pairs = solid.combination(2).select { |one, other| one.into?(other) }
-      some(pairs).map { |one, other| of(:things_meet, one: first(one), other: named(other)) }
     end
 
     def brings

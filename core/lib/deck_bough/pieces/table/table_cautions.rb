@@ -16,8 +16,8 @@ module DeckBough
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
     def call
       Cautions.of("table" => [crowded, narrow], "runner" => runner, "setting" => [*alike, patterned, mats, thick],
-                  "centre" => [hidden, shallow, aside, busy, *Groupings::Candles.new(@reckoning).told, remote, allergy],
-                  "step_back" => [])
+                  "centre" => [hidden, shallow, *footing, aside, busy, *Groupings::Candles.new(@reckoning).told, remote,
+                               allergy], "step_back" => [])
     end
 
     private
@@ -84,9 +84,14 @@ module DeckBough
     end
 
     def shallow
-      depth = @reckoning.place_depth_m
+      depth = @reckoning.least_room.depth_m
       wanted = @reckoning.depth_wanted
       of(:place_shallow, depth_m: depth, wanted_m: wanted) if depth < wanted - 1e-9
+    end
+
+    def footing
+      Groupings::Footing.new(@reckoning, length_m: @reckoning.length_m, depth_m: @reckoning.width_m,
+                                         round: @reckoning.round?).told
     end
 
     def aside

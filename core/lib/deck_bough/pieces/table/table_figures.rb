@@ -29,7 +29,7 @@ module DeckBough
     def entries
       { places: [@reckoning.places[:places], "places", "places"], guests: [@reckoning.guests, "guests", "places"],
         apart: [@reckoning.board.apart_m(@reckoning.guests), "m", "room"], **runner,
-        depth: [@reckoning.place_depth_m, "m", "depth"], things: [@reckoning.things.size, "things", "meal"],
+        depth: [@reckoning.least_room.depth_m, "m", "depth"], things: [@reckoning.things.size, "things", "meal"],
         tallest: @reckoning.tallest && [@reckoning.tallest.top_m, "m", "sight"], **seen,
         leaves: [@reckoning.leaving.size, "things", "meal"], clear: [clear, "minutes", "meal"],
         minutes: [work.minutes, "minutes", "minutes"] }
@@ -98,8 +98,9 @@ module DeckBough
     end
 
     def depth
-      nearest = step("From the edge to what stays, at the place with least", "half the table at most", "depth_m",
-                     @reckoning.place_depth_m, "m")
+      room = @reckoning.least_room
+      nearest = step("The place with least: place #{room.seat}",
+                     "from the edge to #{room.up_to || 'the middle of the table'}", "depth_m", room.depth_m, "m")
       WorkingSheet.of("Room before a guest, a meal on the table", [], @house, constants: %w[table.place_depth],
                                                                               more: [nearest])
     end

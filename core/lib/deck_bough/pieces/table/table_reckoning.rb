@@ -20,6 +20,8 @@ module DeckBough
     # What one who sits does not see of the one opposite: over which thing the line of sight goes, from how far, up to
     # where.
     Hidden = Struct.new(:thing, :away_m, :meets_m, keyword_init: true)
+    # What a seat has before it: so much, up to what (nil for the middle of the table).
+    Room = Struct.new(:seat, :depth_m, :up_to, keyword_init: true)
     # What lies at a place.
     Lying = Struct.new(:layer, :style, :across_m, :colour, :patterned, :own, keyword_init: true)
 
@@ -37,7 +39,8 @@ module DeckBough
 
     def board
       @board ||= Tables::Board.new(shape: settings[:table][:shape], length_m: length_m, width_m: width_m,
-                                   ends: settings[:table][:ends], side: round? ? nil : sides)
+                                   ends: settings[:table][:ends], side: round? ? nil : sides,
+                                   most_ends: ends_wide)
     end
 
     def round?
@@ -128,6 +131,7 @@ module DeckBough
       settings[:runner][:colour] || styles[settings[:runner][:style]]&.colour || (greens? ? GREENS : CLOTH)
     end
     GREENS = "#56775a"
+    GREENS_NAME = "the greens"
     CLOTH = "#d8cdb8"
 
     def bows
@@ -176,9 +180,11 @@ module DeckBough
            .max_by { |line| [line.meets_m, -line.thing.number] }
     end
 
-    # How deep the place with least is, a meal on the table: from the edge to what stays, or half the table.
-    def place_depth_m
-      @place_depth_m ||= seats.map { |seat| depth_before(seat) }.min
+    # The place with least before it, a meal on the table: from its edge to what stays, or to the middle of the table.
+    #
+    # @return [Room]
+    def least_room
+      @least_room ||= seats.map { |seat| room_before(seat) }.min_by { |room| [room.depth_m, room.seat] }
     end
 
     # Which of them stand in the middle third.
@@ -243,16 +249,18 @@ module DeckBough
       end
     end
 
-    def depth_before(seat)
+    def room_before(seat)
       half = [house["table.place"], board.apart_m(guests)].min / 2.0
-      [board.half_before(seat), *spots.filter_map { |spot| seat.free_before(spot, half) }].min.clamp(0, nil)
+      found = spots.filter_map { |spot| (free = seat.free_before(spot, half)) && [free, spot.name] }
+      depth, name = [[board.half_before(seat), nil], *found].min_by(&:first)
+      Room.new(seat: seat.number, depth_m: [depth, 0].max, up_to: name)
     end
 
     # What stays on the table for a meal and is in the way of plates; cloth lies under them.
     def spots
       @spots ||= staying.map do |thing|
-        Tables::Board::Spot.new(at_m: thing.left_m, out_m: thing.out_m, long_m: thing.across_m, wide_m: thing.deep_m,
-                                round: thing.form.round)
+        Tables::Board::Spot.new(name: named(thing), at_m: thing.left_m, out_m: thing.out_m, long_m: thing.across_m,
+                                wide_m: thing.deep_m, round: thing.form.round)
       end + [greens].compact
     end
 
@@ -260,8 +268,8 @@ module DeckBough
       return unless greens?
 
       from, to = runner_ends
-      Tables::Board::Spot.new(at_m: (from + to) / 2.0, out_m: width_m / 2.0, long_m: to - from, wide_m: runner_width_m,
-                              round: false)
+      Tables::Board::Spot.new(name: GREENS_NAME, at_m: (from + to) / 2.0, out_m: width_m / 2.0, long_m: to - from,
+                              wide_m: runner_width_m, round: false)
     end
   end
 end
