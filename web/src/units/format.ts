@@ -1,4 +1,5 @@
 import { LITRES_A_CUBIC_FOOT } from "./reading";
+import { sayDate, sayNumber } from "./said";
 
 /** Prints what Ruby answered the way a person says it. Nothing is computed here but rounding. */
 export type Units = "metric" | "imperial";
@@ -83,21 +84,18 @@ export function area(squareMetres: number, units: Units): string {
 }
 
 export function count(value: number): string {
-  return new Intl.NumberFormat("en", { maximumFractionDigits: 0 }).format(value);
+  return sayNumber("en", { maximumFractionDigits: 0 }, value);
 }
 
 export function money(cents: number, currency: string): string {
   const sign = cents < 0 ? MINUS : "";
-  return `${sign}${new Intl.NumberFormat("en-IE", {
-    style: "currency",
-    currency,
-    currencyDisplay: "narrowSymbol",
-  }).format(Math.abs(cents) / 100)}`;
+  const how = { style: "currency", currency, currencyDisplay: "narrowSymbol" } as const;
+  return `${sign}${sayNumber("en-IE", how, Math.abs(cents) / 100)}`;
 }
 
 /** The same in a row whose head tells the currency. */
 export function plainMoney(cents: number): string {
-  return new Intl.NumberFormat("en-IE", { minimumFractionDigits: 2 }).format(cents / 100);
+  return sayNumber("en-IE", { minimumFractionDigits: 2 }, cents / 100);
 }
 
 /** What is to be bought: its price as far as it is known, and how much of it has none. */
@@ -141,25 +139,24 @@ export function massUnit(units: Units): "kg" | "lb" {
 }
 
 export function date(iso: string): string {
-  return new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" }).format(
-    new Date(`${iso}T12:00:00`),
-  );
+  return sayDate("en-GB", { day: "numeric", month: "short", year: "numeric" }, new Date(`${iso}T12:00:00`));
 }
 
 /** A day of this season, with its weekday: "Thu 12 Nov". */
 export function weekday(iso: string): string {
-  return new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" })
-    .format(new Date(`${iso}T12:00:00`))
-    .replace(",", "");
+  return sayDate("en-GB", { weekday: "short", day: "numeric", month: "short" }, new Date(`${iso}T12:00:00`)).replace(
+    ",",
+    "",
+  );
 }
 
 /** The same without its weekday: "12 Nov". */
 export function shortDay(iso: string): string {
-  return new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short" }).format(new Date(`${iso}T12:00:00`));
+  return sayDate("en-GB", { day: "numeric", month: "short" }, new Date(`${iso}T12:00:00`));
 }
 
 export function clock(iso: string): string {
-  return new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" }).format(new Date(iso));
+  return sayDate("en-GB", { hour: "2-digit", minute: "2-digit" }, new Date(iso));
 }
 
 /** A clock position on a tree or a ring: 5.5 is "5:30", the half hour after twelve "12:30". */
