@@ -49,7 +49,8 @@ class AccessibilityTest < SystemTest
     { "/pieces/#{piece_id('Mantel greens')}" => "Rise and trail",
       "/pieces/#{piece_id('Counter by the window')}" => "Different heights",
       "/pieces/#{piece_id('Birds over the table')}" => "Under the lowest",
-      "/pieces/#{piece_id('Table for eight')}" => "Leave for a meal" }
+      "/pieces/#{piece_id('Table for eight')}" => "Leave for a meal",
+      "/pieces/#{piece_id('Stockings on a batten')}" => "Between them" }
   end
 
   # Also listens to the console: a view that is right for everyone has nothing to complain of there.
@@ -145,6 +146,20 @@ class AccessibilityTest < SystemTest
 
     assert_selector "[role=dialog] tbody tr", count: 7
     assert_clean "what stands where"
+  end
+
+  def test_every_step_of_the_stockings_bench_and_its_list
+    enter
+    visit "/pieces/#{piece_id('Stockings on a batten')}"
+    ["Place", "Fill", "Hang", "Step back"].each do |name|
+      step name
+
+      assert_clean "stockings step #{name}", DIALS
+    end
+    click_button "Every stocking"
+
+    assert_selector "[role=dialog] tbody tr", count: 4
+    assert_clean "every stocking"
   end
 
   def test_every_step_of_the_table_bench_and_its_list

@@ -387,6 +387,7 @@ export const declared = {
     },
     hang: {
       fixing: { "title": "Held by", "unit": "choice", "choices": [ "small_hook", "medium_hook", "nail", "padded_tie", "tension_rod" ], "default": null },
+      style: { "title": "From stock", "unit": "text", "default": null },
       rated_kg: { "title": "Rated load on its label", "unit": "kg", "low": 0.01, "high": 100, "default": null },
     },
     step_back: {
@@ -424,6 +425,40 @@ export const declared = {
     },
     centre: {
       standing: { "title": "Along the middle", "unit": "list", "most": 24, "items": { "form": { "title": "What it is", "unit": "choice", "choices": [ "tray", "board", "cloth", "mirror", "basket", "vessel", "lantern", "tree", "house", "figure", "candle", "block", "bowl", "beads", "bundle", "star", "bow" ], "default": "candle" }, "slot": { "title": "Its place", "unit": "choice", "choices": [ "ground", "back", "tallest", "middle", "low", "softener", "pick" ], "default": null }, "style": { "title": "Which one", "unit": "text", "default": null }, "across_m": { "title": "Along the table", "unit": "m", "low": 0.01, "high": 2, "default": null }, "deep_m": { "title": "Across it", "unit": "m", "low": 0.005, "high": 2, "default": null }, "height_m": { "title": "High", "unit": "m", "low": 0.002, "high": 2, "default": null }, "riser_m": { "title": "Riser under it", "unit": "m", "low": 0, "high": 1, "default": 0 }, "at_m": { "title": "From the middle", "unit": "m", "low": -6, "high": 6, "default": null }, "out_m": { "title": "Its middle from the near edge", "unit": "m", "low": 0, "high": 4, "default": null }, "colour": { "title": "Its colour", "unit": "text", "default": null }, "finish": { "title": "It brings", "unit": "choice", "choices": [ "matt", "shiny", "soft", "green" ], "default": null }, "flame": { "title": "Real flame", "unit": "yes/no", "default": false }, "see_through": { "title": "One sees through it", "unit": "yes/no", "default": false }, "meal": { "title": "For a meal", "unit": "choice", "choices": [ "stays", "leaves" ], "default": null } }, "default": [] },
+    },
+    step_back: {
+      looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
+    },
+  },
+  stockings: {
+    place: {
+      from: { "title": "They hang from", "unit": "choice", "choices": [ "batten", "hooks", "rail", "stairs" ], "default": "batten" },
+      length_m: { "title": "Long", "unit": "m", "low": 0.2, "high": 8, "default": null },
+      height_m: { "title": "Hooks above the floor", "unit": "m", "low": 0.4, "high": 3, "default": 1.3 },
+      rise_m: { "title": "It climbs by", "unit": "m", "low": 0, "high": 4, "default": null },
+      colour: { "title": "Behind them", "unit": "text", "default": null },
+      heat: { "title": "A fire, heater or lamp close by", "unit": "yes/no", "default": false },
+    },
+    stockings: {
+      school: { "title": "They are", "unit": "choice", "choices": [ "alike", "family" ], "default": "family" },
+      width_m: { "title": "One across", "unit": "m", "low": 0.05, "high": 0.6, "default": 0.19 },
+      long_m: { "title": "One long", "unit": "m", "low": 0.1, "high": 1.2, "default": 0.45 },
+      hung: { "title": "Stockings, from the left", "unit": "list", "most": 24, "items": { "name": { "title": "Whose", "unit": "text", "default": "" }, "style": { "title": "Which one", "unit": "text", "default": null }, "colour": { "title": "Its colour", "unit": "text", "default": null }, "visitor": { "title": "For a visitor", "unit": "yes/no", "default": false } }, "default": [] },
+      trim: { "title": "On each", "unit": "choice", "choices": [ "none", "pick", "bow" ], "default": "none" },
+      trim_style: { "title": "Which", "unit": "text", "default": null },
+      loop_m: { "title": "Loops of a bow", "unit": "m", "low": 0.02, "high": 0.5, "default": 0.08 },
+      tail_m: { "title": "Tails of a bow", "unit": "m", "low": 0, "high": 1, "default": 0.15 },
+    },
+    fill: {
+      stuffed: { "title": "Stuffed for their shape", "unit": "yes/no", "default": true },
+      filled_kg: { "title": "One filled weighs", "unit": "kg", "low": 0, "high": 20, "default": 0.8 },
+      edible: { "title": "Something to eat in them", "unit": "yes/no", "default": false },
+      days_before: { "title": "Filled before the day", "unit": "days", "low": 0, "high": 60, "default": 1 },
+    },
+    hang: {
+      fixing: { "title": "Each held by", "unit": "choice", "choices": [ "medium_hook", "large_hook", "nail", "padded_tie" ], "default": null },
+      style: { "title": "From stock", "unit": "text", "default": null },
+      rated_kg: { "title": "Rated load on its label", "unit": "kg", "low": 0.05, "high": 100, "default": null },
     },
     step_back: {
       looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },

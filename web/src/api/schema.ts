@@ -5995,6 +5995,71 @@ export interface components {
             /** @description something that stands there is too high to see over */
             blocks: boolean;
         };
+        StockingsPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
+            /** @enum {string} */
+            kind: "stockings";
+            chosen: boolean;
+            steps: ("place" | "stockings" | "fill" | "hang" | "step_back")[];
+            settings: components["schemas"]["StockingsSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            /** @description what stands for what nobody said */
+            assumed: {
+                /** @description by how much what they hang from climbs */
+                rise_m: number;
+                /** @enum {string} */
+                fixing: "medium_hook" | "large_hook" | "nail" | "padded_tie";
+                rated_kg: number;
+                /** @description behind them */
+                colour: string;
+                stocking_colour: string;
+                holds: {
+                    /** @enum {string} */
+                    name: "medium_hook" | "large_hook" | "nail" | "padded_tie";
+                    title: string;
+                    rated_kg: number;
+                }[];
+            };
+            drawing: components["schemas"]["StockingsDrawing"];
+        };
+        /** @description metres from the left end and the floor */
+        StockingsDrawing: {
+            place: {
+                /** @enum {string} */
+                from: "batten" | "hooks" | "rail" | "stairs";
+                length_m: number | null;
+                /** @description of its hooks */
+                height_m: number;
+                /** @description by how much it climbs to its right end */
+                rise_m: number;
+                /** @description behind them */
+                colour: string;
+            };
+            /** @description how high the lowest toe hangs */
+            toe_m?: number;
+            gap_m?: number;
+            width_m?: number;
+            long_m?: number;
+            /** @enum {string} */
+            trim?: "none" | "pick" | "bow";
+            trim_colour?: string;
+            /** @description from the left */
+            hung?: {
+                number: number;
+                name: string;
+                at_m: number;
+                /** @description above the floor */
+                hook_m: number;
+                colour: string;
+                visitor: boolean;
+            }[];
+        };
         /** @description metres from the left end and the floor */
         DropsDrawing: {
             place: {
@@ -6628,7 +6693,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table";
+        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table" | "stockings";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -7197,6 +7262,7 @@ export interface components {
             hang: {
                 /** @enum {string|null} */
                 fixing: "small_hook" | "medium_hook" | "nail" | "padded_tie" | "tension_rod" | null;
+                style: string | null;
                 rated_kg: number | null;
             };
             step_back: {
@@ -7278,9 +7344,57 @@ export interface components {
             kind: "table";
             settings: components["schemas"]["TableSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"];
+        StockingsSettings: {
+            place: {
+                /** @enum {string} */
+                from: "batten" | "hooks" | "rail" | "stairs";
+                length_m: number | null;
+                height_m: number;
+                rise_m: number | null;
+                colour: string | null;
+                heat: boolean;
+            };
+            stockings: {
+                /** @enum {string} */
+                school: "alike" | "family";
+                width_m: number;
+                long_m: number;
+                hung: {
+                    name: string;
+                    style: string | null;
+                    colour: string | null;
+                    visitor: boolean;
+                }[];
+                /** @enum {string} */
+                trim: "none" | "pick" | "bow";
+                trim_style: string | null;
+                loop_m: number;
+                tail_m: number;
+            };
+            fill: {
+                stuffed: boolean;
+                filled_kg: number;
+                edible: boolean;
+                days_before: number;
+            };
+            hang: {
+                /** @enum {string|null} */
+                fixing: "medium_hook" | "large_hook" | "nail" | "padded_tie" | null;
+                style: string | null;
+                rated_kg: number | null;
+            };
+            step_back: {
+                looked: ("spacing" | "toes" | "hooks")[];
+            };
+        };
+        StockingsPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "stockings";
+            settings: components["schemas"]["StockingsSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"] | components["schemas"]["StockingsSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"] | components["schemas"]["StockingsPiece"];
     };
     responses: {
         /** @description Done */
@@ -8245,7 +8359,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"] | components["schemas"]["StockingsPlan"];
                 };
             };
             401: components["responses"]["Problem"];

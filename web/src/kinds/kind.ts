@@ -12,6 +12,7 @@ export interface Kinds {
   grouping: { settings: Schemas["GroupingSettings"]; plan: Schemas["GroupingPlan"] };
   drops: { settings: Schemas["DropsSettings"]; plan: Schemas["DropsPlan"] };
   table: { settings: Schemas["TableSettings"]; plan: Schemas["TablePlan"] };
+  stockings: { settings: Schemas["StockingsSettings"]; plan: Schemas["StockingsPlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -44,7 +45,8 @@ type ToldPlan =
   | Schemas["WallPlan"]
   | Schemas["GroupingPlan"]
   | Schemas["DropsPlan"]
-  | Schemas["TablePlan"];
+  | Schemas["TablePlan"]
+  | Schemas["StockingsPlan"];
 
 export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;

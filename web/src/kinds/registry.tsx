@@ -1,5 +1,6 @@
 import AutoAwesomeOutlined from "@mui/icons-material/AutoAwesomeOutlined";
 import LocalFloristOutlined from "@mui/icons-material/LocalFloristOutlined";
+import RedeemOutlined from "@mui/icons-material/RedeemOutlined";
 import TableRestaurantOutlined from "@mui/icons-material/TableRestaurantOutlined";
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
 import TripOriginOutlined from "@mui/icons-material/TripOriginOutlined";
@@ -128,6 +129,22 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     Drawing: lazy(async () => ({ default: (await import("../screens/table-bench/TableVersion")).TableVersion })),
     InRoom: lazy(async () => ({ default: (await import("../drawing/room/TableInRoom")).TableInRoom })),
   },
+  stockings: {
+    noun: "row of stockings",
+    label: "stockings",
+    nameIn: (room) => `${room} stockings`,
+    icon: RedeemOutlined,
+    stands: false,
+    told: (piece, units) =>
+      piece.length_m ? `stockings, along ${length(piece.length_m, units)}` : "stockings, not measured yet",
+    Bench: lazy(async () => ({
+      default: (await import("../screens/stockings-bench/StockingsScreen")).StockingsScreen,
+    })),
+    Drawing: lazy(async () => ({
+      default: (await import("../screens/stockings-bench/StockingsVersion")).StockingsVersion,
+    })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/StockingsInRoom")).StockingsInRoom })),
+  },
 };
 
-export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall", "grouping", "drops", "table"];
+export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall", "grouping", "drops", "table", "stockings"];

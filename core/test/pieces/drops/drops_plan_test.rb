@@ -20,6 +20,8 @@ class DropsPlanTest < CoreTest
 
   def figure(told, name) = told[:figures].fetch(name)[:value]
 
+  def line(told, label) = told[:ledger].find { |one| one[:label] == label }
+
   def codes(told) = told[:cautions].map { |one| one[:code] }
 
   def test_before_it_is_measured_it_says_what_is_usual
@@ -49,6 +51,16 @@ class DropsPlanTest < CoreTest
     assert_equal [3, 2, 5], need.values_at("Chalk bird", "Bubble", "Small adhesive hook")
     assert_equal "What hangs, none chosen", told(drops: { count: 5 })[:ledger].first[:label]
     assert_includes codes(told(drops: { count: 5 })), "drops_empty"
+  end
+
+  def test_what_holds_them_may_be_chosen_from_stock
+    pegs = Style.new(id: "pegs", kind: "fixing", name: "Brass pegs", rated_kg: 3, on_hand: 2)
+    settings = { place: { length_m: 1.8 }, hang: { style: "pegs" }, drops: { count: 4 } }
+    told = DropsPlan.new(settings: settings, surroundings: ROOM, styles: [pegs]).call
+
+    assert_equal [4, 2], line(told, "Brass pegs").values_at(:need, :short)
+    assert_in_delta 3, told[:assumed][:rated_kg]
+    assert_in_delta 1.5, figure(told, :may)
   end
 
   def test_a_strand_has_one_ball_at_its_end_and_one_every_so_often

@@ -55,10 +55,11 @@ module DeckBough
     end
 
     def hooks
+      style = @reckoning.fixing_style
       title = Greenery::Fixings::BY_NAME.fetch(@reckoning.fixing).title
       count = @reckoning.lines.size
-      LedgerLine.new(kind: "fixing", step: "hang", label: title, need: count,
-                     sheet: keep("hooks", title, [], more: [note("One a line", "", "need", count)]))
+      LedgerLine.new(kind: "fixing", step: "hang", style: style, label: title, need: count,
+                     sheet: keep("hooks", style&.name || title, [], more: [note("One a line", "", "need", count)]))
     end
   end
 end

@@ -85,8 +85,15 @@ module DeckBough
       said || (surroundings.no_nails ? "padded_tie" : "small_hook")
     end
 
+    # As it was chosen from stock.
+    #
+    # @return [Style, nil]
+    def fixing_style
+      styles[settings[:hang][:style]]
+    end
+
     def rated_kg
-      settings[:hang][:rated_kg] || house["garland.#{fixing}"]
+      settings[:hang][:rated_kg] || fixing_style&.rated_kg || house["garland.#{fixing}"]
     end
 
     # Of its rated load a hook carries its share (handbook 50, Loads).

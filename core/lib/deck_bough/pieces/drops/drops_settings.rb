@@ -42,6 +42,7 @@ module DeckBough
       things: [Input.list(:hung, "What hangs", HUNG, 0..8, default: [].freeze)],
       hang: [
         Input.choice(:fixing, "Held by", FIXINGS, default: nil, default_says: "what may be used here"),
+        Input.style(:style, "From stock", default: nil),
         Input.number(:rated_kg, "Rated load on its label", "kg", 0.01..100, default: nil,
                                                                             why: "Its label names a load.")
       ],
