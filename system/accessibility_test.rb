@@ -50,7 +50,8 @@ class AccessibilityTest < SystemTest
       "/pieces/#{piece_id('Counter by the window')}" => "Different heights",
       "/pieces/#{piece_id('Birds over the table')}" => "Under the lowest",
       "/pieces/#{piece_id('Table for eight')}" => "Leave for a meal",
-      "/pieces/#{piece_id('Stockings on a batten')}" => "Between them" }
+      "/pieces/#{piece_id('Stockings on a batten')}" => "Between them",
+      "/pieces/#{piece_id('Drink corner')}" => "Filled again" }
   end
 
   # Also listens to the console: a view that is right for everyone has nothing to complain of there.
@@ -160,6 +161,20 @@ class AccessibilityTest < SystemTest
 
     assert_selector "[role=dialog] tbody tr", count: 4
     assert_clean "every stocking"
+  end
+
+  def test_every_step_of_the_bench_of_a_drink_corner_and_its_list
+    enter
+    visit "/pieces/#{piece_id('Drink corner')}"
+    ["Place", "Dress", "Step back"].each do |name|
+      step name
+
+      assert_clean "drink corner step #{name}", DIALS
+    end
+    click_button "Every jar"
+
+    assert_selector "[role=dialog] tbody tr", count: 5
+    assert_clean "every jar"
   end
 
   def test_every_step_of_the_table_bench_and_its_list

@@ -129,7 +129,7 @@ class BenchStepsTest < SystemTest
 
   def test_another_place_another_fit
     step "Measure"
-    find("[role=combobox]", text: "Quay window").click
+    open_list "Quay window"
     find("[role=option]", text: "Corner by the door").click
 
     assert_text "in a corner"

@@ -252,7 +252,7 @@ class RoomViewTest < SystemTest
 
   # What a choice says now, and what it is to say.
   def choose(now, option)
-    find("[role='combobox']", text: now).click
+    open_list now
     find("[role='option']", text: option).click
   end
 end

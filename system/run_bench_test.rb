@@ -101,7 +101,7 @@ class RunBenchTest < SystemTest
     step "Anchors"
 
     assert_text "Fixing"
-    first("[role=combobox]", text: "Large adhesive hook").click
+    open_list "Large adhesive hook"
 
     assert_selector "[role=option]", text: "Tension rod"
   end

@@ -242,6 +242,8 @@ class StockroomTest < SystemTest
   def test_two_that_are_the_same_become_one
     open_stockroom
     look_for "teal ball, 8"
+
+    assert_selector "aside h2", text: "Teal ball, 8 cm"
     click_button "The same as another one"
     fill_in "It is really", with: "dusty rose"
     find("[role=option]", text: "Dusty rose ball").click

@@ -126,7 +126,7 @@ class WallBenchTest < SystemTest
   def test_one_is_dressed_for_itself_and_all_are_made_alike_again
     open_wall
     step "Wreaths"
-    within("[role=group][aria-label='wreath 2']") { find("[role=combobox][aria-labelledby]", text: "a bow").click }
+    within("[role=group][aria-label='wreath 2']") { open_list "a bow" }
     find("[role=option]", exact_text: "as all").click
     assert_saved { settings["wreaths"]["hung"][1]["star"].nil? }
     click_button "Undo"

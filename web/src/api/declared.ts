@@ -464,6 +464,31 @@ export const declared = {
       looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
     },
   },
+  drinks: {
+    place: {
+      length_m: { "title": "Long", "unit": "m", "low": 0.2, "high": 5, "default": null },
+      depth_m: { "title": "Deep", "unit": "m", "low": 0.1, "high": 1.2, "default": 0.35 },
+      height_m: { "title": "Above the floor", "unit": "m", "low": 0, "high": 1.6, "default": 0.91 },
+      under: { "title": "Under the jars", "unit": "choice", "choices": [ "board", "runner", "tray" ], "default": "board" },
+      painted: { "title": "It is sprayed or painted", "unit": "yes/no", "default": false },
+      behind: { "title": "Behind them", "unit": "choice", "choices": [ "nothing", "board", "mirror", "greens" ], "default": "board" },
+      colour: { "title": "The wall", "unit": "text", "default": null },
+      lifted: { "title": "Make room", "unit": "list", "most": 12, "items": { "what": { "title": "What", "unit": "text", "default": "" }, "to": { "title": "Where it goes", "unit": "text", "default": "" } }, "default": [] },
+    },
+    jars: {
+      jars: { "title": "Jars, from the left", "unit": "list", "most": 16, "items": { "what": { "title": "What is in it", "unit": "text", "default": "" }, "style": { "title": "Which jar", "unit": "text", "default": null }, "across_m": { "title": "Across", "unit": "m", "low": 0.03, "high": 0.6, "default": 0.12 }, "high_m": { "title": "High", "unit": "m", "low": 0.04, "high": 0.8, "default": 0.2 }, "holds": { "title": "It holds", "unit": "portions", "low": 1, "high": 1000, "default": 12 }, "on_show": { "title": "In it now", "unit": "portions", "low": 0, "high": 1000, "default": null }, "in_store": { "title": "In store", "unit": "portions", "low": 0, "high": 10000, "default": 0 }, "a_day": { "title": "Used a day", "unit": "portions", "low": 0, "high": 500, "default": 2 }, "allergens": { "title": "Allergens", "unit": "list of choice", "most": 6, "default": [] } }, "default": [] },
+      days: { "title": "It is used for", "unit": "days", "low": 1, "high": 120, "default": 14 },
+    },
+    dress: {
+      bow: { "title": "A bow on each jar", "unit": "yes/no", "default": true },
+      bow_style: { "title": "Ribbon", "unit": "text", "default": null },
+      loop_m: { "title": "Loops of a bow", "unit": "m", "low": 0.02, "high": 0.5, "default": 0.06 },
+      tail_m: { "title": "Tails of a bow", "unit": "m", "low": 0, "high": 1, "default": 0.12 },
+    },
+    step_back: {
+      looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
+    },
+  },
 } as const;
 
 /** What each kind of thing of the stock is asked beyond what plans reckon with. */

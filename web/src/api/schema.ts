@@ -6060,6 +6060,64 @@ export interface components {
                 visitor: boolean;
             }[];
         };
+        DrinksPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
+            /** @enum {string} */
+            kind: "drinks";
+            chosen: boolean;
+            steps: ("place" | "jars" | "dress" | "step_back")[];
+            settings: components["schemas"]["DrinksSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            /** @description what stands for what nobody said */
+            assumed: {
+                /** @description of the wall */
+                colour: string;
+            };
+            drawing: components["schemas"]["DrinksDrawing"];
+        };
+        /** @description metres from the left end and above what the jars stand on */
+        DrinksDrawing: {
+            place: {
+                length_m: number | null;
+                depth_m: number;
+                /** @description above the floor */
+                height_m: number;
+                /** @enum {string} */
+                under: "board" | "runner" | "tray";
+                /** @enum {string} */
+                behind: "nothing" | "board" | "mirror" | "greens";
+                /** @description of the wall */
+                colour: string;
+            };
+            /** @description so long it is used */
+            days?: number;
+            /** @description colour of the bow on each jar */
+            bow?: string;
+            /** @description from the left */
+            jars?: {
+                number: number;
+                name: string;
+                /** @description its middle */
+                left_m: number;
+                across_m: number;
+                high_m: number;
+                /** @description share of what it holds */
+                full: number;
+                colour: string;
+                /** @description days */
+                lasts: number | null;
+                refills: number;
+                /** @description portions that lack until the last day */
+                short: number;
+                allergens: ("milk" | "nuts" | "gluten" | "soya" | "egg" | "sesame")[];
+            }[];
+        };
         /** @description metres from the left end and the floor */
         DropsDrawing: {
             place: {
@@ -6693,7 +6751,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table" | "stockings";
+        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table" | "stockings" | "drinks";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -7392,9 +7450,54 @@ export interface components {
             kind: "stockings";
             settings: components["schemas"]["StockingsSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"] | components["schemas"]["StockingsSettings"];
+        DrinksSettings: {
+            place: {
+                length_m: number | null;
+                depth_m: number;
+                height_m: number;
+                /** @enum {string} */
+                under: "board" | "runner" | "tray";
+                painted: boolean;
+                /** @enum {string} */
+                behind: "nothing" | "board" | "mirror" | "greens";
+                colour: string | null;
+                lifted: {
+                    what: string;
+                    to: string;
+                }[];
+            };
+            jars: {
+                jars: {
+                    what: string;
+                    style: string | null;
+                    across_m: number;
+                    high_m: number;
+                    holds: number;
+                    on_show: number | null;
+                    in_store: number;
+                    a_day: number;
+                    allergens: ("milk" | "nuts" | "gluten" | "soya" | "egg" | "sesame")[];
+                }[];
+                days: number;
+            };
+            dress: {
+                bow: boolean;
+                bow_style: string | null;
+                loop_m: number;
+                tail_m: number;
+            };
+            step_back: {
+                looked: ("labels" | "spills" | "backs")[];
+            };
+        };
+        DrinksPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "drinks";
+            settings: components["schemas"]["DrinksSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"] | components["schemas"]["StockingsSettings"] | components["schemas"]["DrinksSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"] | components["schemas"]["StockingsPiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"] | components["schemas"]["StockingsPiece"] | components["schemas"]["DrinksPiece"];
     };
     responses: {
         /** @description Done */
@@ -8359,7 +8462,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"] | components["schemas"]["StockingsPlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"] | components["schemas"]["StockingsPlan"] | components["schemas"]["DrinksPlan"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -13,6 +13,7 @@ export interface Kinds {
   drops: { settings: Schemas["DropsSettings"]; plan: Schemas["DropsPlan"] };
   table: { settings: Schemas["TableSettings"]; plan: Schemas["TablePlan"] };
   stockings: { settings: Schemas["StockingsSettings"]; plan: Schemas["StockingsPlan"] };
+  drinks: { settings: Schemas["DrinksSettings"]; plan: Schemas["DrinksPlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -46,7 +47,8 @@ type ToldPlan =
   | Schemas["GroupingPlan"]
   | Schemas["DropsPlan"]
   | Schemas["TablePlan"]
-  | Schemas["StockingsPlan"];
+  | Schemas["StockingsPlan"]
+  | Schemas["DrinksPlan"];
 
 export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;

@@ -1,5 +1,6 @@
 import AutoAwesomeOutlined from "@mui/icons-material/AutoAwesomeOutlined";
 import LocalFloristOutlined from "@mui/icons-material/LocalFloristOutlined";
+import LocalCafeOutlined from "@mui/icons-material/LocalCafeOutlined";
 import RedeemOutlined from "@mui/icons-material/RedeemOutlined";
 import TableRestaurantOutlined from "@mui/icons-material/TableRestaurantOutlined";
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
@@ -145,6 +146,28 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     })),
     InRoom: lazy(async () => ({ default: (await import("../drawing/room/StockingsInRoom")).StockingsInRoom })),
   },
+  drinks: {
+    noun: "drink corner",
+    label: "a drink corner",
+    nameIn: (room) => `${room} drinks`,
+    icon: LocalCafeOutlined,
+    stands: false,
+    told: (piece, units) =>
+      piece.length_m ? `drink corner, along ${length(piece.length_m, units)}` : "drink corner, not measured yet",
+    Bench: lazy(async () => ({ default: (await import("../screens/drinks-bench/DrinksScreen")).DrinksScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/drinks-bench/DrinksVersion")).DrinksVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/DrinksInRoom")).DrinksInRoom })),
+  },
 };
 
-export const KIND_NAMES: Kind[] = ["tree", "run", "wreath", "wall", "grouping", "drops", "table", "stockings"];
+export const KIND_NAMES: Kind[] = [
+  "tree",
+  "run",
+  "wreath",
+  "wall",
+  "grouping",
+  "drops",
+  "table",
+  "stockings",
+  "drinks",
+];

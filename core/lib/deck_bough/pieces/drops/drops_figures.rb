@@ -3,15 +3,7 @@
 module DeckBough
   # The single figures the bench of hanging things shows large, each with the sheet of its working.
   class DropsFigures
-    def initialize(reckoning)
-      @reckoning = reckoning
-      @house = reckoning.house
-    end
-
-    # @return [Hash{Symbol => Hash}] { value:, unit:, sheet: } by name
-    def call
-      entries.transform_values { |value, unit, sheet| { value: value, unit: unit, sheet: sheet } }
-    end
+    include FigureSheets
 
     # @return [Hash{String => Hash}]
     def sheets
@@ -29,14 +21,6 @@ module DeckBough
       { count: [@reckoning.lines.size, "lines", "drops"], line: [@reckoning.line_m, "m", "line"],
         under: [@reckoning.under_m, "m", "under"], heaviest: [@reckoning.heaviest.kg, "kg", "weight"],
         may: [@reckoning.may_kg, "kg", "weight"], minutes: [work.minutes, "minutes", "minutes"] }
-    end
-
-    def step(says, sum, gives, value, unit)
-      WorkingStep.new(says: says, sum: sum, gives: gives, value: value, unit: unit)
-    end
-
-    def long(metres)
-      @reckoning.jotting.long(metres)
     end
 
     def drops

@@ -9,34 +9,14 @@ module DeckBough
   # Everything is JSON-ready. Lengths metres, masses kilograms, money cents, time minutes. Deterministic.
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class DropsPlan
-    include Planned
+    include ReckonedPlan
 
     STEPS = %w[place drops things hang step_back].freeze
     # What shows how it is held, in stepping back.
     LOOKED_FOR = "hooks"
 
-    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
-      @settings = DropsSettings.check(settings)
-      @house = house
-      @reckoning = DropsReckoning.new(settings: @settings, surroundings: surroundings,
-                                      styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
-    end
-
     def chosen?
       !@settings[:place][:length_m].nil?
-    end
-
-    # All but the workings.
-    def reckoned
-      return unmeasured unless chosen?
-
-      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
-               drawing: DropsDrawing.new(@reckoning).call)
-    end
-
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? DropsPortrait.of(@reckoning) : nil
     end
 
     # What hangs of what a look is looked for in, seen flat; between it there is air.
@@ -56,8 +36,9 @@ module DeckBough
 
     private
 
-    def kind
-      "drops"
+    def parts
+      { kind: "drops", settings: DropsSettings, reckoning: DropsReckoning, figures: DropsFigures,
+        ledger: DropsLedger, cautions: DropsCautions, drawing: DropsDrawing, portrait: DropsPortrait }
     end
 
     def hung_m2(kinds = Style::KINDS)
@@ -93,13 +74,9 @@ module DeckBough
         lit: false }
     end
 
-    def envelope(**told)
-      PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, **told)
-    end
-
-    def unmeasured
-      envelope(chosen: false,
-               drawing: { place: DropsDrawing.place(@settings, @reckoning.hooks_m, @reckoning.below_m) })
+    # Before it is measured.
+    def bare
+      { place: DropsDrawing.place(@settings, @reckoning.hooks_m, @reckoning.below_m) }
     end
 
     # What stands for what nobody said, and what may hold them with its rated load.
@@ -109,18 +86,6 @@ module DeckBough
         holds: DropsSettings::FIXINGS.map do |name|
           { name: name, title: Greenery::Fixings::BY_NAME.fetch(name).title, rated_kg: @house["garland.#{name}"] }
         end }
-    end
-
-    def cautions
-      @cautions ||= DropsCautions.new(@reckoning).call
-    end
-
-    def ledger
-      @ledger ||= DropsLedger.new(@reckoning)
-    end
-
-    def figures
-      @figures ||= DropsFigures.new(@reckoning)
     end
   end
 end

@@ -6,6 +6,7 @@ module DeckBough
   # Nothing is computed twice. Metres, kilograms.
   class DropsReckoning
     include Asking
+    include HangingLoad
 
     # Which setting to mend when the rule refuses what the settings come to.
     POINTERS = { "hang.drops" => %w[drops longest_m] }.freeze
@@ -83,22 +84,6 @@ module DeckBough
     def fixing
       said = settings[:hang][:fixing]
       said || (surroundings.no_nails ? "padded_tie" : "small_hook")
-    end
-
-    # As it was chosen from stock.
-    #
-    # @return [Style, nil]
-    def fixing_style
-      styles[settings[:hang][:style]]
-    end
-
-    def rated_kg
-      settings[:hang][:rated_kg] || fixing_style&.rated_kg || house["garland.#{fixing}"]
-    end
-
-    # Of its rated load a hook carries its share (handbook 50, Loads).
-    def may_kg
-      house["garland.rated_share"] * rated_kg
     end
 
     private

@@ -3,15 +3,7 @@
 module DeckBough
   # The single figures the bench of a grouping shows large, each with the sheet of its working.
   class GroupingFigures
-    def initialize(reckoning)
-      @reckoning = reckoning
-      @house = reckoning.house
-    end
-
-    # @return [Hash{Symbol => Hash}] { value:, unit:, sheet: } by name
-    def call
-      entries.compact.transform_values { |value, unit, sheet| { value: value, unit: unit, sheet: sheet } }
-    end
+    include FigureSheets
 
     # @return [Hash{String => Hash}]
     def sheets
@@ -47,14 +39,6 @@ module DeckBough
       { litres: [fill.litres, "litres", "fill"], balls: [fill.ball_count, "balls", "fill"],
         fill_share: fill.mixed && [fill.share, "share", "fill"],
         strings: fill.lights? ? [fill.strings, "strings", "fill"] : nil }
-    end
-
-    def step(says, sum, gives, value, unit)
-      WorkingStep.new(says: says, sum: sum, gives: gives, value: value, unit: unit)
-    end
-
-    def long(metres)
-      @reckoning.jotting.long(metres)
     end
 
     def site

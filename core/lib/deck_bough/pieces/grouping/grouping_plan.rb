@@ -9,29 +9,14 @@ module DeckBough
   # Everything is JSON-ready. Lengths metres, money cents, time minutes. Deterministic.
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class GroupingPlan
-    include Planned
+    include ReckonedPlan
 
     STEPS = %w[surface site build fill step_back].freeze
     # What shows how it is held, in stepping back.
     LOOKED_FOR = "cords"
 
-    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
-      @settings = GroupingSettings.check(settings)
-      @house = house
-      @reckoning = GroupingReckoning.new(settings: @settings, surroundings: surroundings,
-                                         styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
-    end
-
     def chosen?
       !@settings[:surface][:length_m].nil?
-    end
-
-    # All but the workings.
-    def reckoned
-      return unmeasured unless chosen?
-
-      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
-               drawing: GroupingDrawing.new(@reckoning).call)
     end
 
     # A first group from what is free.
@@ -40,11 +25,6 @@ module DeckBough
     # @return [Hash, nil] as GroupingStart tells it; nil before anything is measured
     def start(stock)
       chosen? ? GroupingStart.new(@reckoning, stock: stock).call : nil
-    end
-
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? GroupingPortrait.of(@reckoning) : nil
     end
 
     # What a look's colours are looked for in: the vessel that is filled, from the front. Of things nobody knows how
@@ -71,8 +51,9 @@ module DeckBough
 
     private
 
-    def kind
-      "grouping"
+    def parts
+      { kind: "grouping", settings: GroupingSettings, reckoning: GroupingReckoning, figures: GroupingFigures,
+        ledger: GroupingLedger, cautions: GroupingCautions, drawing: GroupingDrawing, portrait: GroupingPortrait }
     end
 
     def looking
@@ -85,11 +66,6 @@ module DeckBough
 
     def heights
       looks(:looks_heights, count: @reckoning.steps)
-    end
-
-    # Nothing is put on by a press: where a colour goes in a group is the hand's.
-    def dressed_with(_style, _pieces)
-      nil
     end
 
     def stands
@@ -107,12 +83,9 @@ module DeckBough
       things.sum { |thing| Lightness.of(thing.colour) * thing.across_m * thing.height_m } / outlined_m2
     end
 
-    def envelope(**told)
-      PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, **told)
-    end
-
-    def unmeasured
-      envelope(chosen: false, drawing: { surface: GroupingDrawing.surface(@settings) })
+    # Before it is measured.
+    def bare
+      { surface: GroupingDrawing.surface(@settings) }
     end
 
     # What stands for what nobody said.
@@ -121,18 +94,6 @@ module DeckBough
       { depth_m: surface.depth_m, height_m: surface.height_m, wall_colour: surface.wall_colour,
         top_colour: surface.top_colour, site_m: chosen? ? @reckoning.site_m : nil,
         width_m: chosen? ? @reckoning.site_width_m : @house["group.width"], forms: Groupings::Form.told }
-    end
-
-    def cautions
-      @cautions ||= GroupingCautions.new(@reckoning).call
-    end
-
-    def ledger
-      @ledger ||= GroupingLedger.new(@reckoning)
-    end
-
-    def figures
-      @figures ||= GroupingFigures.new(@reckoning)
     end
   end
 end

@@ -3,15 +3,7 @@
 module DeckBough
   # The single figures the bench of stockings shows large, each with the sheet of its working.
   class StockingsFigures
-    def initialize(reckoning)
-      @reckoning = reckoning
-      @house = reckoning.house
-    end
-
-    # @return [Hash{Symbol => Hash}] { value:, unit:, sheet: } by name
-    def call
-      entries.compact.transform_values { |value, unit, sheet| { value: value, unit: unit, sheet: sheet } }
-    end
+    include FigureSheets
 
     # @return [Hash{String => Hash}]
     def sheets
@@ -30,14 +22,6 @@ module DeckBough
         gap: @reckoning.spacing && [@reckoning.spacing[:gap_m], "m", "spacing"], toe: [@reckoning.toe_m, "m", "toe"],
         filled: [@reckoning.heaviest_kg, "kg", "weight"], may: [@reckoning.may_kg, "kg", "weight"],
         minutes: [work.minutes, "minutes", "minutes"] }
-    end
-
-    def step(says, sum, gives, value, unit)
-      WorkingStep.new(says: says, sum: sum, gives: gives, value: value, unit: unit)
-    end
-
-    def long(metres)
-      @reckoning.jotting.long(metres)
     end
 
     def spacing

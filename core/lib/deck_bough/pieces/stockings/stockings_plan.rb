@@ -10,7 +10,7 @@ module DeckBough
   # Everything is JSON-ready. Lengths metres, masses kilograms, money cents, time minutes. Deterministic.
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class StockingsPlan
-    include Planned
+    include ReckonedPlan
 
     STEPS = %w[place stockings fill hang step_back].freeze
     # What shows how it is held, in stepping back.
@@ -18,28 +18,8 @@ module DeckBough
     # As far as they stand out from the wall.
     DEPTH_M = 0.12
 
-    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
-      @settings = StockingsSettings.check(settings)
-      @house = house
-      @reckoning = StockingsReckoning.new(settings: @settings, surroundings: surroundings,
-                                          styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
-    end
-
     def chosen?
       !@settings[:place][:length_m].nil?
-    end
-
-    # All but the workings.
-    def reckoned
-      return unmeasured unless chosen?
-
-      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
-               drawing: StockingsDrawing.new(@reckoning).call)
-    end
-
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? StockingsPortrait.of(@reckoning) : nil
     end
 
     # Of stockings a look's colours are not told: they are the family's.
@@ -59,8 +39,9 @@ module DeckBough
 
     private
 
-    def kind
-      "stockings"
+    def parts
+      { kind: "stockings", settings: StockingsSettings, reckoning: StockingsReckoning, figures: StockingsFigures,
+        ledger: StockingsLedger, cautions: StockingsCautions, drawing: StockingsDrawing, portrait: StockingsPortrait }
     end
 
     def looking
@@ -69,11 +50,6 @@ module DeckBough
 
     def mending
       { mechanics: looking_for(LOOKED_FOR) }
-    end
-
-    # Nothing is put on by a press: whose a stocking is says how it looks.
-    def dressed_with(_style, _pieces)
-      nil
     end
 
     def lightness
@@ -87,12 +63,9 @@ module DeckBough
         round: false, lit: false }
     end
 
-    def envelope(**told)
-      PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, **told)
-    end
-
-    def unmeasured
-      envelope(chosen: false, drawing: { place: StockingsDrawing.place(@settings, @reckoning.rise_m) })
+    # Before it is measured.
+    def bare
+      { place: StockingsDrawing.place(@settings, @reckoning.rise_m) }
     end
 
     # What stands for what nobody said, and what may hold them with its rated load.
@@ -102,18 +75,6 @@ module DeckBough
         holds: StockingsSettings::FIXINGS.map do |name|
           { name: name, title: Greenery::Fixings::BY_NAME.fetch(name).title, rated_kg: @house["garland.#{name}"] }
         end }
-    end
-
-    def cautions
-      @cautions ||= StockingsCautions.new(@reckoning).call
-    end
-
-    def ledger
-      @ledger ||= StockingsLedger.new(@reckoning)
-    end
-
-    def figures
-      @figures ||= StockingsFigures.new(@reckoning)
     end
   end
 end

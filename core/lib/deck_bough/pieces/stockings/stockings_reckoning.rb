@@ -6,6 +6,7 @@ module DeckBough
   # Nothing is computed twice. Metres from the left end and from the floor.
   class StockingsReckoning
     include Asking
+    include HangingLoad
 
     # Which setting to mend when the rule refuses what the settings come to.
     POINTERS = { "stockings.spacing" => %w[place length_m], "ribbon.bow" => %w[stockings loop_m] }.freeze
@@ -80,22 +81,6 @@ module DeckBough
 
     def fixing
       settings[:hang][:fixing] || fitting
-    end
-
-    # As it was chosen from stock.
-    #
-    # @return [Style, nil]
-    def fixing_style
-      styles[settings[:hang][:style]]
-    end
-
-    def rated_kg
-      settings[:hang][:rated_kg] || fixing_style&.rated_kg || house["garland.#{fixing}"]
-    end
-
-    # Of its rated load a hook carries its share (handbook 50, Loads).
-    def may_kg
-      house["garland.rated_share"] * rated_kg
     end
 
     def bows?

@@ -3,15 +3,7 @@
 module DeckBough
   # The single figures the bench of a table shows large, each with the sheet of its working.
   class TableFigures
-    def initialize(reckoning)
-      @reckoning = reckoning
-      @house = reckoning.house
-    end
-
-    # @return [Hash{Symbol => Hash}] { value:, unit:, sheet: } by name
-    def call
-      entries.compact.transform_values { |value, unit, sheet| { value: value, unit: unit, sheet: sheet } }
-    end
+    include FigureSheets
 
     # @return [Hash{String => Hash}]
     def sheets
@@ -51,14 +43,6 @@ module DeckBough
     # Minutes to clear the middle for a meal.
     def clear
       @reckoning.leaving.size * @house["minutes.make_room"]
-    end
-
-    def step(says, sum, gives, value, unit)
-      WorkingStep.new(says: says, sum: sum, gives: gives, value: value, unit: unit)
-    end
-
-    def long(metres)
-      @reckoning.jotting.long(metres)
     end
 
     def places

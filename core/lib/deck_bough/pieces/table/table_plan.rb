@@ -10,7 +10,7 @@ module DeckBough
   # Everything is JSON-ready. Lengths metres, money cents, time minutes. Deterministic.
   # @raise [InputError] on settings that cannot be, UnplannableError on settings that come to nothing a rule can reckon
   class TablePlan
-    include Planned
+    include ReckonedPlan
 
     STEPS = %w[table runner setting centre step_back].freeze
     # What shows how it is held, in stepping back.
@@ -18,28 +18,8 @@ module DeckBough
     # Whatever stands there has some depth.
     LEAST_M = 0.1
 
-    def initialize(settings:, surroundings:, styles:, house: HouseRules.default, units: "metric")
-      @settings = TableSettings.check(settings)
-      @house = house
-      @reckoning = TableReckoning.new(settings: @settings, surroundings: surroundings,
-                                      styles: styles.to_h { |style| [style.id, style] }, house: house, units: units)
-    end
-
     def chosen?
       TableDrawing.table(@settings).values_at(:length_m, :width_m).all?
-    end
-
-    # All but the workings.
-    def reckoned
-      return unmeasured unless chosen?
-
-      envelope(chosen: true, figures: figures.call, ledger: ledger, cautions: cautions, tasks: figures.work.tasks,
-               drawing: TableDrawing.new(@reckoning).call)
-    end
-
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? TablePortrait.of(@reckoning) : nil
     end
 
     # Of what lies on a table a look's colours are not told: how much of each shows nobody knows.
@@ -63,8 +43,9 @@ module DeckBough
 
     private
 
-    def kind
-      "table"
+    def parts
+      { kind: "table", settings: TableSettings, reckoning: TableReckoning, figures: TableFigures,
+        ledger: TableLedger, cautions: TableCautions, drawing: TableDrawing, portrait: TablePortrait }
     end
 
     def looking
@@ -73,11 +54,6 @@ module DeckBough
 
     def mending
       { mechanics: looking_for(LOOKED_FOR) }
-    end
-
-    # Nothing is put on by a press: where a colour goes on a table is the hand's.
-    def dressed_with(_style, _pieces)
-      nil
     end
 
     def stands
@@ -95,12 +71,9 @@ module DeckBough
       things.sum { |thing| Lightness.of(thing.colour) * thing.across_m * thing.height_m } / outlined_m2
     end
 
-    def envelope(**told)
-      PlanEnvelope.of(kind: kind, settings: @settings, steps: STEPS, sheets: nil, assumed: assumed, **told)
-    end
-
-    def unmeasured
-      envelope(chosen: false, drawing: { table: TableDrawing.table(@settings) })
+    # Before it is measured.
+    def bare
+      { table: TableDrawing.table(@settings) }
     end
 
     # What stands for what nobody said.
@@ -111,18 +84,6 @@ module DeckBough
 
       { **known, guests: @reckoning.guests, ends: @reckoning.board.laid_ends(@reckoning.guests),
                  runner_width_m: @reckoning.runner_width_m, out_m: @reckoning.width_m / 2.0 }
-    end
-
-    def cautions
-      @cautions ||= TableCautions.new(@reckoning).call
-    end
-
-    def ledger
-      @ledger ||= TableLedger.new(@reckoning)
-    end
-
-    def figures
-      @figures ||= TableFigures.new(@reckoning)
     end
   end
 end
