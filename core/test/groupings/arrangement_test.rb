@@ -26,6 +26,21 @@ class ArrangementTest < CoreTest
     spans.combination(2) { |one, other| assert_operator [one[0], other[0]].max, :>=, [one[1], other[1]].min - 1e-9 }
   end
 
+  # However many of the line there are and however wide, none stands in another, and all stay on the surface's depth.
+  def test_whatever_stands_in_line_stands_apart
+    g = PropCheck::Generators
+    PropCheck.forall(g.array(g.choose(2..40), min: 2, max: 9)) do |sizes|
+      things = sizes.each_with_index.map do |size, i|
+        ["jug", %w[tallest middle low][i % 3], size / 100.0, [size / 100.0, 0.3].min]
+      end
+      found = places(things)
+      spans = found.zip(things).map { |(at, _), (_, _, across, _)| [at - (across / 2), at + (across / 2)] }
+
+      spans.combination(2) { |one, other| assert_operator [one[0], other[0]].max, :>=, [one[1], other[1]].min - 1e-9 }
+      found.zip(things) { |(_, out), (*, deep)| assert_operator out, :>=, (deep / 2) - 1e-9 }
+    end
+  end
+
   def test_the_tallest_stands_before_what_it_is_to_hide
     assert_in_delta 0.2, places(LINE, before: 0.2).first[0]
   end

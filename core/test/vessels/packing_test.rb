@@ -42,6 +42,20 @@ class PackingTest < CoreTest
     end
   end
 
+  # Whatever the vessel and whatever is thrown in: nothing lies in another nor in the glass, nothing lies there twice.
+  def test_whatever_is_thrown_in_lies_apart
+    12.times do |seed|
+      chance = Random.new(seed)
+      one = vessel((Vessels::Vessel::SHAPES - %w[litres]).sample(random: chance), 0.08 + (chance.rand * 0.3),
+                   0.06 + (chance.rand * 0.25))
+      balls = Vessels::Packing.new(one, Array.new(chance.rand(1..60)) { 0.02 + (chance.rand * 0.08) }).balls
+
+      assert_apart(balls)
+      assert_inside(one, balls)
+      assert_equal balls.map(&:number).uniq, balls.map(&:number)
+    end
+  end
+
   def test_sizes_lie_among_each_other
     glass = vessel("cylinder", 0.2, 0.22)
     balls = Vessels::Packing.new(glass, ([0.08] * 6) + ([0.06] * 10) + ([0.04] * 10)).balls
