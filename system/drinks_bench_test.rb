@@ -86,10 +86,10 @@ class DrinksBenchTest < SystemTest
     assert_figure "Ribbon", "4.86 m"
     find("label", text: "A bow on each jar").click
 
-    assert_no_selector "[aria-label='Ledger'] tr", text: "Slate satin ribbon"
+    assert_no_selector "[aria-label='Ledger'] tr", text: "Jute cord"
     click_button "Undo"
 
-    assert_selector "[aria-label='Ledger'] tr", text: "Slate satin ribbon"
+    assert_selector "[aria-label='Ledger'] tr", text: "Jute cord"
   end
 
   def test_a_studio_in_feet_reads_no_metres

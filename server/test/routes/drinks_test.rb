@@ -29,11 +29,11 @@ class DrinksTest < ServerTest
     save(jars: { jars: [{ style: style("Enamel pail") }] })
 
     assert_in_delta 1, claimed("Enamel pail")
-    assert_operator claimed("Slate satin ribbon"), :>, 0.5
+    assert_operator claimed("Jute cord"), :>, 0.5
     save(jars: { jars: [] })
 
     assert_in_delta 0, claimed("Enamel pail")
-    assert_in_delta 0, claimed("Slate satin ribbon")
+    assert_in_delta 0, claimed("Jute cord")
   end
 
   def test_what_cannot_be_is_refused_where_it_was_said

@@ -1,15 +1,34 @@
 import Button from "@mui/material/Button";
+import { useEffect, useState } from "react";
 import { Link, useRouteError } from "react-router";
+import { Loading } from "../parts/Loading";
 import { Notice } from "../parts/Notice";
 
-/** A screen whose own script is gone: Deck Bough was built anew while the page was open. */
+const LOADED_AGAIN = "deck-bough:loaded-again";
+/** Within this, milliseconds, the page is not loaded again by itself a second time. */
+const A_WHILE = 20_000;
+
+/** A screen whose own script did not come: Deck Bough was built anew while the page was open, or the line broke. */
 function renewed(error: unknown): boolean {
   return error instanceof TypeError && /module/i.test(error.message);
+}
+
+/** Loads the page again by itself, once; says whether it is about to. */
+function useLoadedAgain(wanted: boolean): boolean {
+  const [goes] = useState(() => wanted && Date.now() - Number(sessionStorage.getItem(LOADED_AGAIN)) > A_WHILE);
+  useEffect(() => {
+    if (!goes) return;
+    sessionStorage.setItem(LOADED_AGAIN, String(Date.now()));
+    window.location.reload();
+  }, [goes]);
+  return goes;
 }
 
 /** Nothing at this address, or a screen that broke. */
 export function Lost() {
   const error = useRouteError();
+  const loads = useLoadedAgain(renewed(error));
+  if (loads) return <Loading what="the page again" />;
   if (renewed(error)) {
     return (
       <Notice
@@ -20,7 +39,7 @@ export function Lost() {
           </Button>
         }
       >
-        A newer version is being served than the one in this window. Nothing that was saved is lost.
+        A newer version is being served than the one in this window, or the line broke. Nothing that was saved is lost.
       </Notice>
     );
   }
