@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { viewsOf, type Drinks } from "../../src/drawing/drinks/drinksViews";
+import { there } from "../there";
 
 const desk = { width: 872, height: 526 };
 const phone = { width: 390, height: 312 };
@@ -20,24 +21,24 @@ function corner(jars: number, change: object = {}): Drinks {
 
 describe("a drink corner on the stage", () => {
   test.each([[1], [5], [16]])("%i jars are seen whole over their days", (count) => {
-    const { front, days } = viewsOf(desk, corner(count, { high_m: 0.6 }))!;
+    const { front, days } = there(viewsOf(desk, corner(count, { high_m: 0.6 })));
     expect(front.x(0)).toBeGreaterThan(0);
     expect(front.x(1.1)).toBeLessThan(desk.width);
     expect(front.y(0.6)).toBeGreaterThan(0);
-    expect(front.y(0)).toBeLessThan(days!.top);
+    expect(front.y(0)).toBeLessThan(there(days).top);
   });
 
   test("every jar has a row of its days, and all of them fit", () => {
     for (const count of [1, 5, 16]) {
-      const { days } = viewsOf(desk, corner(count))!;
-      expect(days!.top + 44 + count * days!.row).toBeLessThanOrEqual(desk.height + 1e-6);
-      expect(days!.row).toBeGreaterThan(8);
+      const { days } = there(viewsOf(desk, corner(count)));
+      expect(there(days).top + 44 + count * there(days).row).toBeLessThanOrEqual(desk.height + 1e-6);
+      expect(there(days).row).toBeGreaterThan(8);
     }
   });
 
   test("on a phone, and before any jar stands there, are no days", () => {
-    expect(viewsOf(phone, corner(3))!.days).toBeNull();
-    expect(viewsOf(desk, corner(0))!.days).toBeNull();
+    expect(there(viewsOf(phone, corner(3))).days).toBeNull();
+    expect(there(viewsOf(desk, corner(0))).days).toBeNull();
   });
 
   test("nobody measured yet is not drawn", () => {

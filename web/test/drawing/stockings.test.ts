@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { hookLine, viewOf, type Stockings } from "../../src/drawing/stockings/stockingsView";
+import { there } from "../there";
 
 const desk = { width: 872, height: 526 };
 const phone = { width: 390, height: 312 };
@@ -20,23 +21,23 @@ describe("stockings on the stage", () => {
     ["hooks up high", row({ from: "hooks", length_m: 0.2, height_m: 3 })],
   ])("from %s are seen whole, down to the floor", (_, told) => {
     for (const stage of [desk, phone]) {
-      const at = viewOf(stage, told, false)!;
+      const at = there(viewOf(stage, told, false));
       expect(at.x(0)).toBeGreaterThan(0);
-      expect(at.x(told.place.length_m!)).toBeLessThan(stage.width);
+      expect(at.x(there(told.place.length_m))).toBeLessThan(stage.width);
       expect(at.y(told.place.height_m + told.place.rise_m)).toBeGreaterThan(0);
       expect(at.y(0)).toBeLessThan(stage.height);
     }
   });
 
   test("come closer without the floor", () => {
-    const [whole, close] = [viewOf(desk, row(), false)!, viewOf(desk, row(), true)!];
+    const [whole, close] = [there(viewOf(desk, row(), false)), there(viewOf(desk, row(), true))];
     expect(close.scale).toBeGreaterThan(whole.scale);
     expect(close.y(0)).toBeGreaterThan(desk.height);
     expect(close.y(0.9)).toBeLessThan(desk.height);
   });
 
   test("somebody stands beside them where there is room", () => {
-    const at = viewOf(desk, row(), false)!;
+    const at = there(viewOf(desk, row(), false));
     expect(at.x(1.6 + 0.5 + 0.2)).toBeLessThan(desk.width);
     expect(at.y(1.75)).toBeGreaterThan(0);
   });

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { standing, viewsOf, VIEWS, type Table, type ViewName } from "../../src/drawing/table/tableViews";
+import { there } from "../there";
 
 const desk = { width: 872, height: 526 };
 const phone = { width: 390, height: 312 };
@@ -38,11 +39,11 @@ describe("a table on the stage", () => {
     const views = viewsOf(desk, table(), "above");
     expect(Object.keys(views).sort()).toEqual([...VIEWS].sort());
     const { above, across, along, place } = views;
-    expect(above!.height).toBeCloseTo(across!.top);
-    expect(across!.left + across!.width).toBeCloseTo(along!.left);
-    expect(along!.left + along!.width).toBeCloseTo(place!.left);
+    expect(there(above).height).toBeCloseTo(there(across).top);
+    expect(there(across).left + there(across).width).toBeCloseTo(there(along).left);
+    expect(there(along).left + there(along).width).toBeCloseTo(there(place).left);
     // The place keeps room for the names of its layers.
-    expect(place!.left + place!.width).toBeLessThan(desk.width);
+    expect(there(place).left + there(place).width).toBeLessThan(desk.width);
   });
 
   test.each(VIEWS.map((name) => [name]))("on a phone shows %s alone", (name: ViewName) => {
@@ -50,7 +51,7 @@ describe("a table on the stage", () => {
   });
 
   test("is to one scale from above, its far edge up", () => {
-    const at = viewsOf(desk, table(), "above").above!;
+    const at = there(viewsOf(desk, table(), "above").above);
     expect(at.x(2.2) - at.x(0)).toBeCloseTo(2.2 * at.scale);
     expect(at.y(0) - at.y(1.1)).toBeCloseTo(1.1 * at.scale);
   });
@@ -62,8 +63,8 @@ describe("a table on the stage", () => {
     ["with ends laid", table({ seats: [{ number: 1, at_m: 0, out_m: 0.55, facing: 0 }] })],
   ])("that is %s fits whole with its chairs", (_, told) => {
     for (const stage of [desk, phone]) {
-      const at = viewsOf(stage, told, "above").above!;
-      const [long, wide] = [told.table.length_m!, told.table.width_m!];
+      const at = there(viewsOf(stage, told, "above").above);
+      const [long, wide] = [there(told.table.length_m), there(told.table.width_m)];
       expect(at.x(0)).toBeGreaterThan(0);
       expect(at.x(long)).toBeLessThan(stage.width);
       expect(at.y(wide + 0.25)).toBeGreaterThanOrEqual(0);
@@ -73,13 +74,13 @@ describe("a table on the stage", () => {
 
   test("whatever stands there and hangs over is seen along it", () => {
     const told = table({ things: [thing(1, { height_m: 1.4 })], runner: { from_m: -0.5, to_m: 2.7, kind: "cloth" } });
-    const at = viewsOf(desk, told, "above").along!;
+    const at = there(viewsOf(desk, told, "above").along);
     expect(at.y(1.4)).toBeGreaterThan(at.top);
     expect(at.y(-0.5)).toBeLessThan(at.top + at.height);
   });
 
   test("who sits is seen whole across it, however low things are", () => {
-    const at = viewsOf(desk, table({ things: [] }), "above").across!;
+    const at = there(viewsOf(desk, table({ things: [] }), "above").across);
     expect(at.y(0.45 + 0.12)).toBeGreaterThan(at.top);
     expect(at.x(-0.3)).toBeGreaterThanOrEqual(at.left);
   });
