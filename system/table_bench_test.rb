@@ -156,6 +156,11 @@ class TableBenchTest < SystemTest
       # What a thing is called may say its length.
       assert_no_selector "#step-dials", text: /(?<!1\.5)(?<=\d) c?m\b/
     end
+    find("button[aria-label^='Before each guest']").click
+
+    assert_selector "[role=dialog]", text: /A place takes\s+17\.7 in/
+    find("[role=dialog]", text: "A place takes").send_keys(:escape)
+
     assert_no_selector "[role=img] text", text: /\d c?m\b/
     assert_no_selector "[aria-label='Ledger'] tr", text: /(?<!\.5)(?<=\d) c?m\b/
   end

@@ -123,7 +123,7 @@ function RuleBehind({ rule }: { rule: Schemas["WorkingSheet"]["house_rules"][num
         {rule.title}
       </Link>
       <Typography variant="body2" sx={{ whiteSpace: "nowrap" }}>
-        {reading.shown(rule.value)} {reading.unit}
+        {reading.brief(rule.value)} {reading.unit}
       </Typography>
     </Box>
   );
