@@ -104,6 +104,48 @@ class GroupingBenchTest < SystemTest
     assert_no_selector "button", text: "then the socket is hidden"
   end
 
+  # The keyboard takes hold of what the hand does; held down it goes on from where it got to.
+  def test_a_thing_is_moved_by_keys
+    open_counter
+    jug = find("[role=slider][aria-label='Stoneware jug, where it stands']")
+    from = jug["aria-valuenow"].to_f
+    jug.send_keys(:right, :right, %i[shift right])
+
+    assert_selector "[role=slider][aria-label^='Stoneware jug'][aria-valuenow='#{(from + 0.12).round(2)}']"
+    assert_saved { settings["things"]["standing"][1]["at_m"].to_f > 0.05 }
+    out = settings["things"]["standing"][1]["out_m"]
+    find("[role=slider][aria-label^='Stoneware jug']").send_keys(:down)
+    assert_saved { (settings["things"]["standing"][1]["out_m"] - out - 0.01).abs < 1e-6 }
+  end
+
+  def test_risers_are_found_in_the_stock
+    open_counter
+    step "Build"
+    within("[aria-label='thing 3']") do
+      type_length "High", "10 cm"
+      type_length "Riser", "0 cm"
+    end
+    click_button "Find risers in the stock"
+
+    assert_selector "[aria-label='Ledger'] tr", text: /riser/i
+    assert_saved { settings["things"]["standing"].any? { |thing| thing["riser"] } }
+  end
+
+  def test_snow_is_laid_in_the_tray_and_a_firebox_takes_nothing_that_burns
+    DATABASE[:studios].update(units: "imperial")
+    open_counter
+    step "Snow"
+    type_length "Snow, deep", "1 in"
+
+    assert_selector "[aria-label='Ledger'] tr", text: "Snow, bags of a litre"
+    assert_saved { (settings["snow"]["deep_m"].to_f - 0.0254).abs < 1e-6 }
+    assert_no_selector "[role=img] text", text: /\d c?m\b/
+    step "Surface"
+    click_button "firebox"
+
+    assert_text "would burn in a firebox that can be lit"
+  end
+
   def test_where_nothing_is_free_what_stands_there_stays
     DATABASE[:styles].where(kind: "decor").update(shape: nil)
     open_counter
@@ -173,7 +215,7 @@ class GroupingBenchTest < SystemTest
   def test_a_studio_in_feet_reads_no_metres
     DATABASE[:studios].update(units: "imperial")
     open_counter
-    %w[Surface Site Build Fill].each do |name|
+    %w[Surface Site Build Fill Snow].each do |name|
       step name
       values = all("input").map { |field| field["value"].to_s + field["placeholder"].to_s }
 

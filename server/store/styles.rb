@@ -220,7 +220,7 @@ module DeckBough
         end
 
         def shown(row)
-          row.slice(:id, :version, :on_hand, *COLUMNS)
+          row.slice(:id, :version, :on_hand, :riser_height_m, *COLUMNS)
         end
       end
     end

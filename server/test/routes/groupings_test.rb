@@ -24,6 +24,22 @@ class GroupingsTest < ServerTest
     ask(:post, "/api/pieces/#{@piece['id']}/working", { sheet: "none" }, status: 404)
   end
 
+  # What lifts a thing is of the stock, is named as such there, and is kept for it.
+  def test_risers_are_found_in_stock_and_claimed
+    standing = [{ form: "vessel", height_m: 0.4 }, { form: "figure", height_m: 0.2 }]
+    alone = settings(things: { standing: standing }, fill: { shape: "none" }, surface: { clear_m: nil })
+    told = ask(:post, "/api/pieces/#{@piece['id']}/group", { settings: alone })
+    found = told["risers"].first
+
+    assert_equal [2, "Middle riser, oak", 0.1], found.values_at("thing", "name", "riser_m")
+    known = ask(:get, "/api/styles?kind=decor")["items"].find { |one| one["id"] == found["style"] }
+
+    assert_in_delta 0.1, known["riser_height_m"]
+    planned = plan(things: { standing: [standing[0], standing[1].merge(riser: found["style"])] })
+
+    assert_equal 1, planned["ledger"].find { |line| line["label"] == "Middle riser, oak" }["need"]
+  end
+
   # What others keep of it is not there for the vessel.
   def test_the_vessel_is_filled_with_what_is_left_over
     sizes = plan["drawing"]["fill"]["sizes"].to_h { |size| [size["name"], size.values_at("count", "on_hand")] }
@@ -63,6 +79,7 @@ class GroupingsTest < ServerTest
     assert_equal "tray", forms.first
     assert_equal forms.uniq, forms
     refute_empty told["balls"]
+    assert_empty told["risers"]
     planned = plan(things: { standing: told["standing"] }, fill: { balls: told["balls"] })
 
     assert_empty(planned["ledger"].select { |line| line["short"].positive? })

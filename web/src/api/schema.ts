@@ -4991,6 +4991,8 @@ export interface components {
             across_m: number | null;
             /** @description of a wreath or ring */
             opening_m: number | null;
+            /** @description of decor that lifts what stands on it */
+            riser_height_m: number | null;
             /** @enum {string|null} */
             wire: "wired" | "unwired" | null;
             /** @description offered no longer */
@@ -5823,7 +5825,7 @@ export interface components {
             /** @enum {string} */
             kind: "grouping";
             chosen: boolean;
-            steps: ("surface" | "site" | "build" | "fill" | "step_back")[];
+            steps: ("surface" | "site" | "build" | "fill" | "snow" | "step_back")[];
             settings: components["schemas"]["GroupingSettings"];
             figures: {
                 [key: string]: components["schemas"]["PlanFigure"];
@@ -6155,6 +6157,16 @@ export interface components {
             }[];
         };
         GroupStarted: {
+            /** @description of what is free, what lifts each thing that stands there to where the rule has it */
+            risers: {
+                /** @description its number */
+                thing: number;
+                wanted_m: number;
+                style: string;
+                name: string;
+                /** @description by how much it lifts */
+                riser_m: number;
+            }[];
             standing: {
                 /** @enum {string} */
                 form: "tray" | "board" | "cloth" | "mirror" | "basket" | "vessel" | "lantern" | "tree" | "house" | "figure" | "candle" | "block" | "bowl" | "beads" | "bundle" | "star" | "bow";
@@ -6181,7 +6193,7 @@ export interface components {
         GroupingDrawing: {
             surface: {
                 /** @enum {string} */
-                kind: "counter" | "table" | "console" | "sill" | "cabinet_top" | "shelf" | "hearth";
+                kind: "counter" | "table" | "console" | "sill" | "cabinet_top" | "fridge" | "shelf" | "hearth" | "firebox" | "floor";
                 length_m: number | null;
                 depth_m: number;
                 /** @description above the floor */
@@ -6236,6 +6248,8 @@ export interface components {
                 round: boolean;
                 colour: string;
                 flame: boolean;
+                /** @description the opening of its pot where that was measured */
+                pot_m: number | null;
                 /** @description by so much it would be raised to stand as high as the rule has it */
                 wanted_riser_m: number;
             }[];
@@ -6256,6 +6270,12 @@ export interface components {
                 by_m: number;
                 hides: boolean;
                 thing: number;
+            };
+            /** @description how deep it lies in which of the things */
+            snow?: {
+                deep_m: number;
+                litres: number;
+                in: number[];
             };
             fill?: {
                 /** @enum {string} */
@@ -7215,7 +7235,7 @@ export interface components {
         GroupingSettings: {
             surface: {
                 /** @enum {string} */
-                surface: "counter" | "table" | "console" | "sill" | "cabinet_top" | "shelf" | "hearth";
+                surface: "counter" | "table" | "console" | "sill" | "cabinet_top" | "fridge" | "shelf" | "hearth" | "firebox" | "floor";
                 length_m: number | null;
                 depth_m: number | null;
                 height_m: number | null;
@@ -7258,8 +7278,11 @@ export interface components {
                     deep_m: number | null;
                     height_m: number | null;
                     riser_m: number;
+                    riser: string | null;
                     at_m: number | null;
                     out_m: number | null;
+                    opening_m: number | null;
+                    trunk_m: number | null;
                     colour: string | null;
                     /** @enum {string|null} */
                     finish: "matt" | "shiny" | "soft" | "green" | null;
@@ -7282,6 +7305,9 @@ export interface components {
                 riser_m: number;
                 at_m: number | null;
                 out_m: number | null;
+            };
+            snow: {
+                deep_m: number | null;
             };
             step_back: {
                 looked: ("heights" | "gaps" | "backs" | "cords")[];
@@ -7382,6 +7408,9 @@ export interface components {
                     deep_m: number | null;
                     height_m: number | null;
                     riser_m: number;
+                    riser: string | null;
+                    opening_m: number | null;
+                    trunk_m: number | null;
                     at_m: number | null;
                     out_m: number | null;
                     colour: string | null;

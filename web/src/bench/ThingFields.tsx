@@ -86,6 +86,14 @@ export function ThingFields({ thing, forms, styles, error, onChange, aside, out,
         error={error("riser_m")}
         onChange={(riser_m) => riser_m !== null && onChange({ riser_m })}
       />
+      <StyleSelect
+        label="Riser from stock"
+        kinds={["decor"]}
+        styles={styles.filter(({ id, riser_height_m }) => riser_height_m !== null || id === thing.riser)}
+        value={thing.riser}
+        onChange={(riser) => onChange({ riser })}
+        none="none"
+      />
       <LengthField
         label={aside}
         placeholder="by itself"
@@ -114,6 +122,24 @@ export function ThingFields({ thing, forms, styles, error, onChange, aside, out,
           </MenuItem>
         ))}
       </TextField>
+      {thing.form === "tree" && (
+        <>
+          <LengthField
+            label="Opening of its pot"
+            placeholder="not potted"
+            value={thing.opening_m}
+            error={error("opening_m")}
+            onChange={(opening_m) => onChange({ opening_m })}
+          />
+          <LengthField
+            label="Trunk with its sacking"
+            placeholder="not potted"
+            value={thing.trunk_m}
+            error={error("trunk_m")}
+            onChange={(trunk_m) => onChange({ trunk_m })}
+          />
+        </>
+      )}
       {(thing.form === "candle" || thing.form === "lantern") && (
         <Tick label="Real flame" checked={thing.flame} onChange={(flame) => onChange({ flame })} />
       )}

@@ -28,6 +28,7 @@ const COUNTER: Grouping = {
       round: true,
       colour: "#5f7370",
       flame: false,
+      pot_m: null,
       wanted_riser_m: 0,
     },
   ],

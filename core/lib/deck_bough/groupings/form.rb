@@ -25,6 +25,7 @@ module DeckBough
       SLOTS = %w[ground back tallest middle low softener pick].freeze
       # Those whose heights make the line of the group.
       LINE = %w[tallest middle low].freeze
+      LIT = %w[candle lantern].freeze
       FINISHES = %w[matt shiny soft green].freeze
 
       ALL = [
@@ -82,6 +83,11 @@ module DeckBough
       # A round thing is as deep as it is wide; another as it is in its kind.
       def deep_of(across)
         round ? across : deep_m * across / across_m
+      end
+
+      # It gives light.
+      def lit?
+        LIT.include?(name)
       end
 
       def filled?

@@ -10,20 +10,27 @@ module DeckBough
     # left_m: its middle from the left end of the surface; out_m: its middle from the wall; base_m: on what of the group
     # it stands; riser_m: on what hidden thing beyond. Metres above the surface.
     Standing = Struct.new(:number, :form, :slot, :style, :across_m, :deep_m, :height_m, :riser_m, :base_m, :left_m,
-                          :out_m, :colour, :finish, :flame, keyword_init: true) do
+                          :out_m, :colour, :finish, :flame, :riser, :opening_m, :trunk_m, keyword_init: true) do
       # How large a thing is as it was said, else as its style is, else by what it is.
       #
       # @param said [Hash] of the settings
       # @param style [Style, nil]
+      # @param riser [Style, nil] of the stock; it lifts by its height
       # @return [Hash] what a standing takes, and at_m, out_m as they were said
-      def self.sized(said, style)
+      def self.sized(said, style, riser: nil)
         form = Form.of(said[:form])
-        across = said[:across_m] || style&.across_m || form.across_m
-        { form: form, slot: said[:slot] || form.slot, style: style, across_m: across,
-          deep_m: said[:deep_m] || form.deep_of(across), height_m: said[:height_m] || style&.rise_m || form.height_m,
-          **said.slice(:riser_m, :at_m, :out_m), colour: said[:colour] || style&.colour || form.colour,
+        { form: form, slot: said[:slot] || form.slot, style: style, **measures(said, style, form),
+          **said.slice(:at_m, :out_m, :opening_m, :trunk_m), riser: riser,
+          riser_m: said[:riser_m] + (riser&.riser_height_m || 0), colour: said[:colour] || style&.colour || form.colour,
           finish: said[:finish] || form.finish, flame: said[:flame] }
       end
+
+      def self.measures(said, style, form)
+        across = said[:across_m] || style&.across_m || form.across_m
+        { across_m: across, deep_m: said[:deep_m] || form.deep_of(across),
+          height_m: said[:height_m] || style&.rise_m || form.height_m }
+      end
+      private_class_method :measures
 
       # What stands on a tray or a board stands as much higher.
       def self.raised(things)
@@ -71,6 +78,11 @@ module DeckBough
 
       def front_m
         out_m + (deep_m / 2.0)
+      end
+
+      # A small tree whose pot was measured.
+      def potted?
+        !opening_m.nil? && !trunk_m.nil? && form.name == "tree"
       end
 
       def in_line?

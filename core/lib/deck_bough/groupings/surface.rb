@@ -10,7 +10,8 @@ module DeckBough
     class Surface
       # How deep, how high above the floor, where nobody measured it.
       USUAL = { "counter" => [0.60, 0.91], "table" => [0.90, 0.74], "console" => [0.35, 0.80], "sill" => [0.20, 0.90],
-                "cabinet_top" => [0.35, 2.10], "shelf" => [0.28, 1.20], "hearth" => [0.40, 0.05] }.freeze
+                "cabinet_top" => [0.35, 2.10], "fridge" => [0.60, 1.80], "shelf" => [0.28, 1.20],
+                "hearth" => [0.40, 0.05], "firebox" => [0.35, 0.05], "floor" => [0.60, 0.0] }.freeze
       KINDS = USUAL.keys.freeze
       # Where nobody said what colour they are.
       WALL = "#e4e2da"
@@ -73,6 +74,11 @@ module DeckBough
 
       def keep_free
         said[:keep_free]
+      end
+
+      # Something could be lit in it or before it.
+      def fireplace?
+        %w[hearth firebox].include?(kind)
       end
 
       # What of a stretch is to stay free, by what for.

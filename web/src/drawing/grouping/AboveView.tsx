@@ -1,8 +1,10 @@
+import { Fragment } from "react";
 import type { DrawingShades } from "../../theme/tokens";
 import { percent } from "../../units/format";
 import { shade } from "../shared/shade";
 import { Footprint } from "./Footprint";
 import type { Grouping, View } from "./groupingViews";
+import { SNOW } from "./shaped";
 
 interface Props {
   drawing: Grouping;
@@ -15,7 +17,7 @@ interface Props {
 
 /** From above: the surface to scale, the wall at the upper edge, each thing by its footprint. */
 export function AboveView({ drawing, at, shades, dusk, free }: Props) {
-  const { surface, things = [], keep_free = [], site } = drawing;
+  const { surface, things = [], keep_free = [], site, snow } = drawing;
   const long = surface.length_m ?? 1;
   const [left, top] = [at.x(0), at.y(0)];
   const high = surface.depth_m * at.scale;
@@ -64,7 +66,19 @@ export function AboveView({ drawing, at, shades, dusk, free }: Props) {
         />
       )}
       {things.map((thing) => (
-        <Footprint key={thing.number} thing={thing} at={at} dusk={dusk} />
+        <Fragment key={thing.number}>
+          <Footprint thing={thing} at={at} dusk={dusk} />
+          {snow?.in.includes(thing.number) && (
+            <rect
+              x={at.x(thing.left_m - thing.across_m / 2) + 2}
+              y={at.y(thing.out_m - thing.deep_m / 2) + 2}
+              width={Math.max(thing.across_m * at.scale - 4, 1)}
+              height={Math.max(thing.deep_m * at.scale - 4, 1)}
+              rx={4}
+              fill={shade(SNOW, dusk ? -0.3 : 0)}
+            />
+          )}
+        </Fragment>
       ))}
       <text x={at.left + 12} y={at.top + 18} fontSize={12.5} fontWeight={600} fill={shades.strong}>
         From above

@@ -7,6 +7,7 @@ import { fits, halo, label, LETTER, TOP_PX } from "./labels";
 import { StandingThing } from "./StandingThing";
 import { VesselShape } from "./VesselShape";
 import { FREE_FOR } from "./words";
+import { SNOW } from "./shaped";
 
 interface Props {
   drawing: Grouping;
@@ -158,6 +159,31 @@ export function ThingsFront({ drawing, at, shades, dusk }: Omit<Props, "units">)
   ));
 }
 
+const DRIFT_M = 0.025;
+
+/** Snow in its trays, as deep as it lies, over the feet of what stands there. */
+function SnowFront({ drawing, at, dusk }: Props) {
+  const { snow, things = [] } = drawing;
+  const trays = things.filter(({ number }) => snow?.in.includes(number));
+  return trays.map((tray) => {
+    const [left, right] = [at.x(tray.left_m - tray.across_m / 2), at.x(tray.left_m + tray.across_m / 2)];
+    const foot = at.y(tray.foot_m + tray.height_m * 0.4);
+    const top = at.y(tray.foot_m + tray.height_m * 0.4 + (snow?.deep_m ?? 0));
+    const drifts = Math.max(Math.round((right - left) / (DRIFT_M * 2 * at.scale)), 2);
+    const step = (right - left - 6) / drifts;
+    const rise = Math.min((foot - top) * 0.35, step * 0.4);
+    return (
+      <path
+        key={tray.number}
+        d={`M${left + 3},${foot} V${top} ${Array.from({ length: drifts }, (_, i) => `q${step / 2},${i % 2 ? -rise : -rise * 0.5} ${step},0`).join(" ")} V${foot} z`}
+        fill={shade(SNOW, dusk ? -0.3 : 0)}
+        stroke={shade(SNOW, -0.18)}
+        strokeWidth={0.8}
+      />
+    );
+  });
+}
+
 /** The surface from the front to scale, with what stands on it and what is measured. */
 export function FrontView(props: Props) {
   const { at, shades } = props;
@@ -174,6 +200,7 @@ export function FrontView(props: Props) {
       <BehindGroup {...props} />
       <Top {...props} />
       <ThingsFront {...props} />
+      <SnowFront {...props} />
       <Heights {...props} />
     </g>
   );

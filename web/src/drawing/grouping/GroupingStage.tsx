@@ -8,7 +8,7 @@ import { FillView } from "./FillView";
 import { FrontView } from "./FrontView";
 import { viewsOf, type Grouping, type Thing, type ViewName } from "./groupingViews";
 import { SideView } from "./SideView";
-import { ThingHandles, type Moved } from "./ThingHandles";
+import { HandlesOver, ThingHandles, type Moved } from "./ThingHandles";
 
 interface Props {
   drawing: Grouping;
@@ -33,27 +33,33 @@ export function GroupingStage({ drawing, dusk, units, describe, free, view = "fr
   const { front, side, above, fill } = views;
   const cells = front && side && above;
   const { surface, things = [] } = drawing;
-  const held = { things, long_m: surface.length_m ?? 1, deep_m: surface.depth_m };
+  const held = { things, long_m: surface.length_m ?? 1, deep_m: surface.depth_m, from: "the wall", units };
   return (
-    <Box ref={frame} role="img" aria-label={describe} sx={{ position: "absolute", inset: 0, touchAction: "pan-y" }}>
-      {size.width > 0 && (
-        <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
-          <rect width={size.width} height={size.height} fill={shades.wallBottom} />
-          {front && <FrontView {...shared} at={front} units={units} />}
-          {side && <SideView {...shared} at={side} units={units} />}
-          {above && <AboveView {...shared} at={above} free={free} />}
-          {fill && <FillView {...shared} at={fill} width={size.width - fill.left} units={units} />}
-          {cells && (
-            <path
-              d={`M0,${side.top} H${size.width} M${above.left},${side.top} V${size.height} ${fill ? `M${fill.left},${side.top} V${size.height}` : ""}`}
-              stroke={shades.line}
-              fill="none"
-            />
-          )}
-          {onMove && front && <ThingHandles {...held} at={front} deep={false} onMove={onMove} />}
-          {onMove && above && <ThingHandles {...held} at={above} deep onMove={onMove} />}
-        </svg>
+    <>
+      <Box ref={frame} role="img" aria-label={describe} sx={{ position: "absolute", inset: 0, touchAction: "pan-y" }}>
+        {size.width > 0 && (
+          <svg width={size.width} height={size.height} style={{ position: "absolute", inset: 0 }}>
+            <rect width={size.width} height={size.height} fill={shades.wallBottom} />
+            {front && <FrontView {...shared} at={front} units={units} />}
+            {side && <SideView {...shared} at={side} units={units} />}
+            {above && <AboveView {...shared} at={above} free={free} />}
+            {fill && <FillView {...shared} at={fill} width={size.width - fill.left} units={units} />}
+            {cells && (
+              <path
+                d={`M0,${side.top} H${size.width} M${above.left},${side.top} V${size.height} ${fill ? `M${fill.left},${side.top} V${size.height}` : ""}`}
+                stroke={shades.line}
+                fill="none"
+              />
+            )}
+          </svg>
+        )}
+      </Box>
+      {onMove && size.width > 0 && (
+        <HandlesOver {...size}>
+          {front && <ThingHandles {...held} at={front} deep={false} keys onMove={onMove} />}
+          {above && <ThingHandles {...held} at={above} deep keys={!front} onMove={onMove} />}
+        </HandlesOver>
       )}
-    </Box>
+    </>
   );
 }

@@ -4,7 +4,9 @@ import type { Thing, View } from "./groupingViews";
 import { ThingShape } from "./ThingShape";
 
 interface Props {
-  thing: Pick<Thing, "form" | "left_m" | "across_m" | "height_m" | "foot_m" | "base_m" | "colour" | "flame">;
+  thing: Pick<Thing, "form" | "left_m" | "across_m" | "height_m" | "foot_m" | "base_m" | "colour" | "flame"> & {
+    pot_m?: number | null;
+  };
   at: Pick<View, "x" | "y" | "scale">;
   shades: DrawingShades;
   dusk: boolean;
@@ -38,6 +40,7 @@ export function StandingThing({ thing, at, shades, dusk, children }: Props) {
           colour={thing.colour}
           dusk={dusk}
           flame={thing.flame}
+          pot={thing.pot_m ? thing.pot_m * at.scale : null}
         />
       )}
     </g>

@@ -3,7 +3,7 @@ import { Beads, Bow, Candle, Figure, House, Lantern, SmallTree, Star, Stems } fr
 import type { Shaped } from "./shaped";
 import { Basket, Board, Books, Cloth, Jug, LowBowl, Mirror, Tray } from "./wareShapes";
 
-const SHAPES: Record<string, (shape: Shaped & { flame?: boolean }) => ReactNode> = {
+const SHAPES: Record<string, (shape: Shaped) => ReactNode> = {
   tray: Tray,
   cloth: Cloth,
   board: Board,
@@ -24,7 +24,7 @@ const SHAPES: Record<string, (shape: Shaped & { flame?: boolean }) => ReactNode>
 };
 
 /** A thing of a group from the front, as large as it is: by what it is and its measures, no picture. */
-export function ThingShape({ form, ...shape }: Shaped & { form: string; flame?: boolean }) {
+export function ThingShape({ form, ...shape }: Shaped & { form: string }) {
   const Shape = SHAPES[form] ?? Tray;
   return <Shape {...shape} />;
 }

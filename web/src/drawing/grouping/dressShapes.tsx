@@ -36,6 +36,7 @@ export function Lantern(shape: Shaped) {
 export function SmallTree(shape: Shaped) {
   const { x, y, wide, high } = shape;
   const pot = high * 0.18;
+  const rim = (shape.pot ?? wide * 0.32) / 2;
   const hems = [
     [0.14, 0.5],
     [0.38, 0.38],
@@ -44,9 +45,12 @@ export function SmallTree(shape: Shaped) {
   return (
     <g>
       <path
-        d={`M${x - wide * 0.16},${y - pot} h${wide * 0.32} l${-wide * 0.04},${pot} h${-wide * 0.24} z`}
+        d={`M${x - rim},${y - pot} h${rim * 2} l${-rim * 0.25},${pot} h${-rim * 1.5} z`}
         fill={toned({ ...shape, colour: "#8a6b4a" })}
       />
+      {shape.pot && (
+        <ellipse cx={x} cy={y - pot} rx={rim} ry={pot * 0.2} fill={toned({ ...shape, colour: "#7d8f4e" })} />
+      )}
       {hems.map(([from, half], i) => (
         <path
           key={from}
@@ -94,7 +98,7 @@ export function Figure(shape: Shaped) {
   );
 }
 
-export function Candle(shape: Shaped & { flame?: boolean }) {
+export function Candle(shape: Shaped) {
   const { x, y, wide, high, flame } = shape;
   return (
     <g>

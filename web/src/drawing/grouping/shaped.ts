@@ -9,10 +9,16 @@ export interface Shaped {
   high: number;
   colour: string;
   dusk: boolean;
+  flame?: boolean;
+  /** How wide its pot is, where that was measured. */
+  pot?: number | null;
 }
 
 /** What is lit, and lamplight behind glass. */
 export const GLOW = "#f2c879";
+
+/** Snow as it lies. */
+export const SNOW = "#f4f6f6";
 
 /** A colour as it is drawn by day and at dusk, lighter or darker by a part. */
 export function toned({ colour, dusk }: Pick<Shaped, "colour" | "dusk">, by = 0): string {

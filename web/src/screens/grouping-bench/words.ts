@@ -9,6 +9,9 @@ export const SURFACES: Record<Settings["surface"]["surface"], string> = {
   console: "console",
   sill: "window sill",
   cabinet_top: "cabinet top",
+  fridge: "fridge",
   shelf: "shelf",
   hearth: "hearth",
+  firebox: "firebox",
+  floor: "floor",
 };

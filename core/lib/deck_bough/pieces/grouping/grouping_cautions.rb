@@ -9,6 +9,10 @@ module DeckBough
     LYING = 0.95
     # So many of a kind are named.
     NAMED = 3
+    # What a thing may be that has no place where something could be lit.
+    BURNS = %w[green soft].freeze
+    # Younger ones put everything into their mouths (handbook 95, small parts).
+    SWALLOWS_UNDER = 3
 
     def initialize(reckoning)
       @reckoning = reckoning
@@ -19,7 +23,8 @@ module DeckBough
 
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
     def call
-      Cautions.of("surface" => [free, hearth], "site" => site, "build" => build, "fill" => fill, "step_back" => [])
+      Cautions.of("surface" => [free, *fire, shaken], "site" => site, "build" => build, "fill" => fill,
+                  "snow" => snow, "step_back" => [])
     end
 
     private
@@ -37,8 +42,38 @@ module DeckBough
     end
 
     # It could be lit by anybody.
-    def hearth
-      of(:hearth_locked) if @surface.kind == "hearth" && @things.any?
+    def fire
+      return [] if !@surface.fireplace? || @things.empty?
+
+      [of(:hearth_locked), *(firebox if @surface.kind == "firebox")]
+    end
+
+    # Candles before what sparkles, and nothing in there that burns.
+    def firebox
+      burning = @things.select { |thing| BURNS.include?(thing.finish) && !thing.form.lit? }
+      lit = @things.select { |thing| thing.form.lit? }
+      [*burning.first(NAMED).map { |thing| of(:firebox_burns, name: first(thing)) }, *stepped(lit), behind(lit)]
+    end
+
+    # Lights in there rise in steps.
+    def stepped(lit)
+      heights = lit.map(&:top_m).sort
+      alike = heights.each_cons(2).any? { |one, other| other - one <= Groupings::Candles::ALIKE_M }
+      alike ? [of(:firebox_even)] : []
+    end
+
+    def behind(lit)
+      return if lit.empty?
+
+      sparkling = @things.any? do |thing|
+        thing.finish == "shiny" && !thing.form.lit? && thing.out_m < lit.map(&:out_m).max
+      end
+      of(:firebox_behind) unless sparkling
+    end
+
+    # The door of a fridge shakes what stands on it.
+    def shaken
+      of(:fridge_shakes) if @surface.kind == "fridge" && @things.any?
     end
 
     def site
@@ -62,6 +97,7 @@ module DeckBough
 
     def build
       [*@reckoning.heights&.findings, heights, *too_high, *footing, brings, contrast,
+       *@reckoning.pots.told,
        *Groupings::Candles.new(@reckoning).told, allergy]
     end
 
@@ -103,6 +139,21 @@ module DeckBough
       return unless @reckoning.surroundings.conifer_allergy && @things.any? { |thing| thing.finish == "green" }
 
       of(:group_allergy)
+    end
+
+    # It clings to everything, and a lamp in it stays cool.
+    def snow
+      snow = @reckoning.snow or return []
+      [(of(:snow_no_tray) if snow.trays.empty?), (of(:snow_flame) if @things.any?(&:flame)),
+       (of(:snow_lights) if @reckoning.fill&.lights?), small]
+    end
+
+    # What flakes is swallowed.
+    def small
+      place = @reckoning.surroundings
+      return unless place.pets.any? || place.children.any? { |age| age < SWALLOWS_UNDER }
+
+      of(:snow_small)
     end
 
     def fill

@@ -19,7 +19,7 @@ module DeckBough
     def call
       { surface: { **GroupingDrawing.surface(@reckoning.settings), **above }, site: site, high: high,
         sockets: @surface.sockets, keep_free: @surface.keep_free, things: things, eye: eye, ray: ray,
-        fill: fill }.compact
+        fill: fill, snow: snow }.compact
     end
 
     private
@@ -47,7 +47,8 @@ module DeckBough
         { number: thing.number, form: thing.form.name, slot: thing.slot, name: @reckoning.named(thing),
           left_m: thing.left_m, out_m: thing.out_m, across_m: thing.across_m, deep_m: thing.deep_m,
           height_m: thing.height_m, foot_m: thing.foot_m, base_m: thing.base_m, round: thing.form.round,
-          colour: thing.colour, flame: thing.flame, wanted_riser_m: wanted.fetch(thing.number, 0) }
+          colour: thing.colour, flame: thing.flame, pot_m: (thing.opening_m if thing.potted?),
+          wanted_riser_m: wanted.fetch(thing.number, 0) }
       end
     end
 
@@ -65,6 +66,12 @@ module DeckBough
       meets = answer[:hidden_to_m] - @surface.height_m
       { over_m: thing.solid_m, away_m: [thing.back_m, 0].max, meets_m: meets, socket_top_m: hiding.socket[:top_m],
         by_m: (meets - hiding.socket[:top_m]).abs, hides: answer[:hides], thing: thing.number }
+    end
+
+    # How deep it lies, in which of the things.
+    def snow
+      snow = @reckoning.snow or return nil
+      { deep_m: snow.deep_m, litres: snow.litres, in: snow.trays.map(&:number) }
     end
 
     def fill

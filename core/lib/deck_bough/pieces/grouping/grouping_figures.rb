@@ -8,7 +8,7 @@ module DeckBough
     # @return [Hash{String => Hash}]
     def sheets
       { "site" => site, "free" => free, "heights" => heights, "hides" => hides, "under" => under, "fill" => fill,
-        "minutes" => work.sheet }.compact
+        "snow" => snow, "minutes" => work.sheet }.compact
     end
 
     # @return [Work]
@@ -25,6 +25,7 @@ module DeckBough
         tallest: @reckoning.tallest_m && [@reckoning.tallest_m, "m", "heights"],
         steps: @reckoning.line.any? ? [@reckoning.steps, "heights", "heights"] : nil,
         **hidden, under: @reckoning.under_m && [@reckoning.under_m, "m", "under"], **filled,
+        snow: @reckoning.snow && [@reckoning.snow.litres, "litres", "snow"],
         minutes: [work.minutes, "minutes", "minutes"] }
     end
 
@@ -39,6 +40,15 @@ module DeckBough
       { litres: [fill.litres, "litres", "fill"], balls: [fill.ball_count, "balls", "fill"],
         fill_share: fill.mixed && [fill.share, "share", "fill"],
         strings: fill.lights? ? [fill.strings, "strings", "fill"] : nil }
+    end
+
+    def snow
+      snow = @reckoning.snow or return nil
+      WorkingSheet.of("Snow in the trays", [], @house,
+                      more: [step("What of the trays nothing stands on", "each tray less what stands in it", "area_m2",
+                                  snow.area_m2, "m2"),
+                             step("As deep as it lies", "that area × how deep it lies", "litres", snow.litres,
+                                  "litres")])
     end
 
     def site

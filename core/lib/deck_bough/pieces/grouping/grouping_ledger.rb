@@ -4,6 +4,7 @@ module DeckBough
   # What a grouping takes: its things, the vessel, what is in it, its lights.
   class GroupingLedger
     include LedgerSheets
+    include StandingLines
 
     def initialize(reckoning)
       @reckoning = reckoning
@@ -12,7 +13,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*things, *balls, *lights].reject { |line| line.need.zero? }
+      @lines ||= [*things, *risers("build"), *balls, *lights, *moss("build"), *snow].reject { |line| line.need.zero? }
     end
 
     private
@@ -36,6 +37,12 @@ module DeckBough
     def places(those)
       those.map { |thing| Messages.sentence("slots", thing.slot, {}) }.tally
            .map { |slot, count| count > 1 ? "#{count} × #{slot}" : slot }.join(" + ")
+    end
+
+    def snow
+      snow = @reckoning.snow or return []
+      bags_of("snow", "snow", "Snow, bags of a litre", snow.litres,
+              "what of the trays stays free × #{length(snow.deep_m)}")
     end
 
     def balls

@@ -11,7 +11,7 @@ module DeckBough
   class GroupingPlan
     include ReckonedPlan
 
-    STEPS = %w[surface site build fill step_back].freeze
+    STEPS = %w[surface site build fill snow step_back].freeze
     # What shows how it is held, in stepping back.
     LOOKED_FOR = "cords"
 

@@ -133,6 +133,17 @@ module DeckBough
       things.filter_map { |thing| (clear = surface.clear_over(thing.from_m, thing.to_m)) && (clear - thing.top_m) }.min
     end
 
+    # @return [Groupings::Pots]
+    def pots
+      @pots ||= Groupings::Pots.new(self)
+    end
+
+    # @return [Groupings::Snow, nil] nil where none is wanted
+    def snow
+      deep = settings[:snow][:deep_m]
+      @snow ||= deep && Groupings::Snow.new(things, deep_m: deep)
+    end
+
     # How a thing is told where it has no name of its own.
     def named(thing)
       thing.name || Messages.sentence("things", thing.form.name, {})
@@ -159,7 +170,8 @@ module DeckBough
     def said
       @said ||= begin
         standing = settings[:things][:standing]
-        standing.map { |thing| Groupings::Standing.sized(thing, styles[thing[:style]]) } + [*([glass] if fill)]
+        standing.map { |thing| Groupings::Standing.sized(thing, styles[thing[:style]], riser: styles[thing[:riser]]) } +
+          [*([glass] if fill)]
       end
     end
 

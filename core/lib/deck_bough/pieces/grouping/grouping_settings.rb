@@ -34,8 +34,11 @@ module DeckBough
       Input.number(:height_m, "High", "m", 0.002..2, default: nil, default_says: "by what it is",
                                                      why: "It has a height."),
       Input.number(:riser_m, "Riser under it", "m", 0..1, default: 0),
+      Input.style(:riser, "Riser from stock", default: nil),
       Input.number(:at_m, "From the middle of the site", "m", -12..12, default: nil, default_says: "by itself"),
       Input.number(:out_m, "Its middle from the wall", "m", 0..3, default: nil, default_says: "by itself"),
+      Input.number(:opening_m, "Opening of its pot", "m", 0.03..1, default: nil, why: "A pot is open."),
+      Input.number(:trunk_m, "Its trunk or sacking", "m", 0.005..0.6, default: nil, why: "A tree has a trunk."),
       Input.text(:colour, "Its colour", 7..7, default: nil),
       Input.choice(:finish, "It brings", Groupings::Form::FINISHES, default: nil, default_says: "by what it is"),
       Input.flag(:flame, "Real flame", default: false)
@@ -82,6 +85,8 @@ module DeckBough
         Input.number(:at_m, "From the middle of the site", "m", -12..12, default: nil, default_says: "by itself"),
         Input.number(:out_m, "Its middle from the wall", "m", 0..3, default: nil, default_says: "by itself")
       ],
+      snow: [Input.number(:deep_m, "Snow, deep", "m", 0.003..0.15, default: nil, default_says: "no snow",
+                                                                   why: "Snow covers something.")],
       step_back: [Input.list(:looked, "Looked at", Input.choice(:look, "Look", LOOKS), 0..4, default: [].freeze)]
     }.freeze
 

@@ -24,12 +24,18 @@ module DeckBough
       @free = stock.select { |style| style.for_piece >= 1 }
     end
 
-    # @return [Hash] standing and balls as settings take them, wishes: what was not there, each in a sentence
+    # @return [Hash] standing and balls as settings take them, risers for what stands already; wishes: what was not
+    #   there, each in a sentence
     def call
-      { standing: chosen.map { |style, form| { form: form.name, style: style.id } }, balls: balls, wishes: wishes }
+      { risers: risers, standing: chosen.map { |style, form| { form: form.name, style: style.id } }, balls: balls,
+        wishes: wishes }
     end
 
     private
+
+    def risers
+      GroupingRisers.new(@reckoning, stock: @free).call
+    end
 
     def chosen
       @chosen ||= PLACES.each_with_object([]) do |slot, group|

@@ -18,7 +18,10 @@ module DeckBough
                RULES.fetch(reckoning.surface.kind, USUAL))
       work.add("fill", "Fill the vessel", reckoning.fill && reckoning.fill.ball_count.positive? ? 1 : 0,
                "minutes.vessel_fill")
+      work.add("build", "Pot the small trees: sacking cut, wedged, moss", reckoning.pots.all.size, "minutes.pot")
       work.add("step_back", "Step back and mend", reckoning.things.empty? ? 0 : 1, "minutes.step_back", high: 0)
+      work.add("snow", "Lay the snow last of all, and clear up after it", reckoning.snow ? 1 : 0, "minutes.snow",
+               high: 0)
       work
     end
 

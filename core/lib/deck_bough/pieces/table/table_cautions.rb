@@ -17,7 +17,7 @@ module DeckBough
     def call
       Cautions.of("table" => [crowded, narrow], "runner" => runner, "setting" => [*alike, patterned, mats, thick],
                   "centre" => [hidden, shallow, *footing, aside, busy, *Groupings::Candles.new(@reckoning).told, remote,
-                               allergy], "step_back" => [])
+                               allergy, *@reckoning.pots.told], "step_back" => [])
     end
 
     private

@@ -4,6 +4,7 @@ module DeckBough
   # What a table takes: its runner, what lies at each place with its spares, bows, what stands along the middle, lights.
   class TableLedger
     include LedgerSheets
+    include StandingLines
 
     def initialize(reckoning)
       @reckoning = reckoning
@@ -12,7 +13,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*runner, *layers, *bows, *things, *lights]
+      @lines ||= [*runner, *layers, *bows, *things, *risers("centre"), *moss("centre"), *lights]
     end
 
     private

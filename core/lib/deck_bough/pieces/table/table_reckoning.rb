@@ -213,6 +213,11 @@ module DeckBough
       lit ? (runner_length_m / lit).ceil : 1
     end
 
+    # @return [Groupings::Pots]
+    def pots
+      @pots ||= Groupings::Pots.new(self)
+    end
+
     private
 
     def sides
@@ -229,7 +234,7 @@ module DeckBough
     end
 
     def laid
-      sized = said.map { |thing| Groupings::Standing.sized(thing, styles[thing[:style]]) }
+      sized = said.map { |thing| Groupings::Standing.sized(thing, styles[thing[:style]], riser: styles[thing[:riser]]) }
       along = Tables::Along.of(sized.map { |one| [one[:form].name, one[:slot], one[:across_m], one[:height_m]] })
       sized.zip(along).each_with_index.map do |(one, at), i|
         Groupings::Standing.new(**one.except(:at_m, :out_m), number: i + 1, base_m: 0,

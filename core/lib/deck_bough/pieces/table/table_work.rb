@@ -15,6 +15,7 @@ module DeckBough
       work.add("setting", "Bows on the napkins", reckoning.bows.zero? ? 0 : reckoning.bows + reckoning.spares,
                "minutes.bow")
       work.add("centre", "Dress the table", dressed?(reckoning) ? 1 : 0, "minutes.grouping_table")
+      work.add("centre", "Pot the small trees: sacking cut, wedged, moss", reckoning.pots.all.size, "minutes.pot")
       work.add("step_back", "Step back and mend", dressed?(reckoning) ? 1 : 0, "minutes.step_back")
       work
     end

@@ -6,7 +6,7 @@ import { AddEntry, Entries } from "../../../bench/Entries";
 import { FigureValue } from "../../../bench/FigureValue";
 import { ThingFields } from "../../../bench/ThingFields";
 import { PLAIN, type ThingSaid } from "../../../bench/things";
-import { StartFromStock } from "./StartFromStock";
+import { RisersFromStock, StartFromStock } from "./StartFromStock";
 import type { StepProps } from "./StepDials";
 
 const MOST = declared.grouping.things.standing.most;
@@ -47,6 +47,7 @@ export function BuildStep(props: StepProps) {
             Raise {risers.length === 1 ? "one" : risers.length} to the line
           </Button>
         )}
+        {(risers.length > 0 || plan.figures.riser) && <RisersFromStock {...props} />}
         {moved && (
           <Button size="small" onClick={() => dial(standing.map((thing) => ({ ...thing, at_m: null, out_m: null })))}>
             Let them stand by themselves

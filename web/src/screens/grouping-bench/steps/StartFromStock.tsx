@@ -26,6 +26,32 @@ export function StartFromStock({ bench, piece, plan }: Props) {
   );
 }
 
+/** Risers of the stock under what is to stand higher, in one press. */
+export function RisersFromStock({ bench, piece, plan }: Props) {
+  const { standing } = bench.draft.settings.things;
+  const { start, started, problem, busy } = useStart(piece.id, bench, ({ risers }) => {
+    if (risers.length > 0)
+      bench.dial("things", {
+        standing: standing.map((thing, i) => ({
+          ...thing,
+          riser: risers.find((riser) => riser.thing === i + 1)?.style ?? thing.riser,
+        })),
+      });
+  });
+  return (
+    <>
+      <Button size="small" disabled={!plan.chosen || busy} onClick={() => void start()}>
+        Find risers in the stock
+      </Button>
+      <Typography variant="body2" role="status" sx={{ alignSelf: "center" }}>
+        {started &&
+          (started.risers.map(({ name }) => name).join(", ") || "No riser that is free is about as high as is wanted.")}
+      </Typography>
+      <ProblemAlert problem={problem} />
+    </>
+  );
+}
+
 /** What of the left-over ornaments goes into the vessel, in one press. */
 export function LeftOvers({ bench, piece, plan }: Props) {
   const { start, started, problem, busy } = useStart(piece.id, bench, ({ balls }) => {

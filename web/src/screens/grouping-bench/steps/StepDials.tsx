@@ -5,6 +5,7 @@ import type { PieceOf } from "../../../kinds/kind";
 import { ProblemAlert } from "../../../parts/ProblemAlert";
 import { BuildStep } from "./BuildStep";
 import { FillStep } from "./FillStep";
+import { SnowStep } from "./SnowStep";
 import { SiteStep } from "./SiteStep";
 import { StepBackStep } from "./StepBackStep";
 import { SurfaceStep } from "./SurfaceStep";
@@ -17,6 +18,7 @@ export const STEP_LABELS: Record<StepId, string> = {
   site: "Site",
   build: "Build",
   fill: "Fill",
+  snow: "Snow",
   step_back: "Step back",
 };
 
@@ -33,6 +35,7 @@ const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
   site: SiteStep,
   build: BuildStep,
   fill: FillStep,
+  snow: SnowStep,
   step_back: StepBackStep,
 };
 
