@@ -21,7 +21,7 @@ end
    hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
-%w[boxes cutting greenery groupings stock tables vessels wreaths].each do |folder|
+%w[boxes cutting greenery groupings shelving stock tables vessels wreaths].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
 %w[cheapest_packs gathering supplier order_days quote line coupon ordered charge sighting
@@ -38,7 +38,7 @@ require_relative "deck_bough/reckoner"
   require_relative "deck_bough/looks/#{file}"
 end
 require_relative "deck_bough/pieces/kind"
-%w[shared tree run wreath wall grouping drops table stockings drinks].each do |folder|
+%w[shared tree run wreath wall grouping drops table stockings drinks shelves].each do |folder|
   Dir[File.join(DeckBough::ROOT, "pieces", folder, "*.rb")].each { |file| require file }
 end
 require_relative "deck_bough/pieces/kinds"

@@ -492,6 +492,33 @@ export const declared = {
       looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
     },
   },
+  shelves: {
+    unit: {
+      shape: { "title": "It is", "unit": "choice", "choices": [ "bays", "tray" ], "default": "bays" },
+      width_m: { "title": "Wide", "unit": "m", "low": 0.2, "high": 6, "default": null },
+      height_m: { "title": "High", "unit": "m", "low": 0.1, "high": 3, "default": 1.9 },
+      depth_m: { "title": "Deep", "unit": "m", "low": 0.08, "high": 1, "default": 0.3 },
+      floor_m: { "title": "Its foot above the floor", "unit": "m", "low": 0, "high": 2.4, "default": 0 },
+      columns: { "title": "Bays side by side", "unit": "bays", "low": 1, "high": 8, "default": 1 },
+      rows: { "title": "Rows, from the uppermost", "unit": "list", "most": 10, "items": { "clear_m": { "title": "Clear height", "unit": "m", "low": 0.04, "high": 1.5, "default": null } }, "default": [ { "clear_m": null }, { "clear_m": null }, { "clear_m": null }, { "clear_m": null } ] },
+      board_m: { "title": "Boards, thick", "unit": "m", "low": 0.003, "high": 0.08, "default": 0.02 },
+      tiers: { "title": "Tiers, from the uppermost", "unit": "list", "most": 5, "items": { "across_m": { "title": "Across", "unit": "m", "low": 0.08, "high": 1, "default": 0.25 }, "clear_m": { "title": "Clear height above it", "unit": "m", "low": 0.04, "high": 1, "default": 0.16 } }, "default": [] },
+      colour: { "title": "Its colour", "unit": "text", "default": null },
+      wall_colour: { "title": "Behind it", "unit": "text", "default": null },
+    },
+    dress: {
+      standing: { "title": "Things", "unit": "list", "most": 80, "items": { "bay": { "title": "In bay", "unit": "bay", "low": 1, "high": 80, "default": 1 }, "form": { "title": "What it is", "unit": "choice", "choices": [ "tray", "board", "cloth", "mirror", "basket", "vessel", "lantern", "tree", "house", "figure", "candle", "block", "bowl", "beads", "bundle", "star", "bow" ], "default": "vessel" }, "slot": { "title": "Its place in the bay", "unit": "choice", "choices": [ "ground", "back", "tallest", "middle", "low", "softener", "pick" ], "default": null }, "style": { "title": "Which one", "unit": "text", "default": null }, "across_m": { "title": "Across", "unit": "m", "low": 0.01, "high": 2, "default": null }, "deep_m": { "title": "Deep", "unit": "m", "low": 0.005, "high": 2, "default": null }, "height_m": { "title": "High", "unit": "m", "low": 0.002, "high": 2, "default": null }, "colour": { "title": "Its colour", "unit": "text", "default": null }, "finish": { "title": "It brings", "unit": "choice", "choices": [ "matt", "shiny", "soft", "green" ], "default": null }, "flame": { "title": "Real flame", "unit": "yes/no", "default": false }, "used": { "title": "Used every day", "unit": "yes/no", "default": false } }, "default": [] },
+    },
+    garland: {
+      hung: { "title": "A garland over it", "unit": "yes/no", "default": false },
+      style: { "title": "Which garland", "unit": "text", "default": null },
+      sag_m: { "title": "It sags", "unit": "m", "low": 0, "high": 0.8, "default": 0.12 },
+      drop_m: { "title": "It falls at both sides", "unit": "m", "low": 0, "high": 2.5, "default": 0.4 },
+    },
+    step_back: {
+      looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
+    },
+  },
 } as const;
 
 /** What each kind of thing of the stock is asked beyond what plans reckon with. */

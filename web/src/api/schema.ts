@@ -6120,6 +6120,97 @@ export interface components {
                 allergens: ("milk" | "nuts" | "gluten" | "soya" | "egg" | "sesame")[];
             }[];
         };
+        ShelvesPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
+            /** @enum {string} */
+            kind: "shelves";
+            chosen: boolean;
+            steps: ("unit" | "dress" | "colours" | "garland" | "step_back")[];
+            settings: components["schemas"]["ShelvesSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            /** @description what stands for what nobody said */
+            assumed: {
+                colour: string;
+                wall_colour: string;
+                forms: components["schemas"]["GroupingForm"][];
+                /** @description of each row, from the uppermost; empty before it is measured */
+                clear_m: number[];
+            };
+            drawing: components["schemas"]["ShelvesDrawing"];
+        };
+        /** @description metres from the left end, from the back and above the floor */
+        ShelvesDrawing: {
+            unit: {
+                /** @enum {string} */
+                shape: "bays" | "tray";
+                width_m: number | null;
+                height_m: number | null;
+                depth_m: number | null;
+                /** @description its foot above the floor */
+                floor_m: number;
+                board_m: number;
+                colour: string;
+                wall_colour: string;
+            };
+            /** @description by number: from the upper left, of a tray from the uppermost */
+            bays?: {
+                number: number;
+                left_m: number;
+                foot_m: number;
+                wide_m: number;
+                /** @description nothing is above it where there is none */
+                clear_m: number | null;
+                quiet: boolean;
+                /** @description of the highest in it */
+                high_m: number;
+                things: number;
+            }[];
+            /** @description as they are painted */
+            things?: {
+                /** @description as they were said */
+                number: number;
+                bay: number;
+                form: string;
+                slot: string;
+                name: string;
+                /** @description its middle */
+                left_m: number;
+                /** @description its middle */
+                out_m: number;
+                across_m: number;
+                deep_m: number;
+                height_m: number;
+                foot_m: number;
+                base_m: number;
+                round: boolean;
+                colour: string;
+                flame: boolean;
+            }[];
+            /** @description where each colour is met */
+            colours?: {
+                colour: string;
+                says: string;
+                points: number;
+                /** @description of the widest triangle */
+                corners: {
+                    left_m: number;
+                    up_m: number;
+                }[];
+            }[];
+            /** @description from the middle of the upper edge to both corners, and down */
+            garland?: {
+                sag_m: number;
+                drop_m: number;
+                loft_m: number;
+                colour: string;
+            };
+        };
         /** @description metres from the left end and the floor */
         DropsDrawing: {
             place: {
@@ -6771,7 +6862,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table" | "stockings" | "drinks";
+        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table" | "stockings" | "drinks" | "shelves";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -7524,9 +7615,62 @@ export interface components {
             kind: "drinks";
             settings: components["schemas"]["DrinksSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"] | components["schemas"]["StockingsSettings"] | components["schemas"]["DrinksSettings"];
+        ShelvesSettings: {
+            unit: {
+                /** @enum {string} */
+                shape: "bays" | "tray";
+                width_m: number | null;
+                height_m: number;
+                depth_m: number;
+                floor_m: number;
+                columns: number;
+                rows: {
+                    clear_m: number | null;
+                }[];
+                board_m: number;
+                tiers: {
+                    across_m: number;
+                    clear_m: number;
+                }[];
+                colour: string | null;
+                wall_colour: string | null;
+            };
+            dress: {
+                standing: {
+                    bay: number;
+                    /** @enum {string} */
+                    form: "tray" | "board" | "cloth" | "mirror" | "basket" | "vessel" | "lantern" | "tree" | "house" | "figure" | "candle" | "block" | "bowl" | "beads" | "bundle" | "star" | "bow";
+                    /** @enum {string|null} */
+                    slot: "ground" | "back" | "tallest" | "middle" | "low" | "softener" | "pick" | null;
+                    style: string | null;
+                    across_m: number | null;
+                    deep_m: number | null;
+                    height_m: number | null;
+                    colour: string | null;
+                    /** @enum {string|null} */
+                    finish: "matt" | "shiny" | "soft" | "green" | null;
+                    flame: boolean;
+                    used: boolean;
+                }[];
+            };
+            garland: {
+                hung: boolean;
+                style: string | null;
+                sag_m: number;
+                drop_m: number;
+            };
+            step_back: {
+                looked: ("across" | "backs" | "cords")[];
+            };
+        };
+        ShelvesPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "shelves";
+            settings: components["schemas"]["ShelvesSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"] | components["schemas"]["StockingsSettings"] | components["schemas"]["DrinksSettings"] | components["schemas"]["ShelvesSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"] | components["schemas"]["StockingsPiece"] | components["schemas"]["DrinksPiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"] | components["schemas"]["StockingsPiece"] | components["schemas"]["DrinksPiece"] | components["schemas"]["ShelvesPiece"];
     };
     responses: {
         /** @description Done */
@@ -8491,7 +8635,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"] | components["schemas"]["StockingsPlan"] | components["schemas"]["DrinksPlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"] | components["schemas"]["StockingsPlan"] | components["schemas"]["DrinksPlan"] | components["schemas"]["ShelvesPlan"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -26,18 +26,26 @@ interface Props {
 
 const BY_ITSELF = "";
 
-/** The dials of one thing that stands: what it is, its measures, where it stands, what it brings. */
-export function ThingFields({ thing, forms, styles, error, onChange, aside, out, outUsual, children }: Props) {
+/** What is said of a thing wherever it stands. */
+export type ThingMeasured = Pick<ThingSaid, "form" | "style" | "slot" | "across_m" | "height_m">;
+
+interface MeasuresProps {
+  thing: ThingMeasured;
+  forms: Schemas["GroupingForm"][];
+  styles: Schemas["Style"][];
+  error: (name: keyof ThingMeasured) => string | undefined;
+  /** Something else has other measures: what was said of it goes. */
+  onForm: (form: Form) => void;
+  onChange: (part: Partial<ThingMeasured>) => void;
+}
+
+/** What a thing is, which one of the stock, and how large. */
+export function ThingMeasures({ thing, forms, styles, error, onForm, onChange }: MeasuresProps) {
   const units = useUnits();
   const known = forms.find(({ form }) => form === thing.form);
   return (
     <>
-      <TextField
-        select
-        label="What it is"
-        value={thing.form}
-        onChange={(event) => onChange({ ...PLAIN, form: event.target.value as Form })}
-      >
+      <TextField select label="What it is" value={thing.form} onChange={(event) => onForm(event.target.value as Form)}>
         {Object.entries(FORMS).map(([form, says]) => (
           <MenuItem key={form} value={form}>
             {says}
@@ -80,6 +88,46 @@ export function ThingFields({ thing, forms, styles, error, onChange, aside, out,
         error={error("height_m")}
         onChange={(height_m) => onChange({ height_m })}
       />
+    </>
+  );
+}
+
+interface BringsProps {
+  thing: Pick<ThingSaid, "form" | "finish">;
+  forms: Schemas["GroupingForm"][];
+  onChange: (part: Pick<ThingSaid, "finish">) => void;
+}
+
+/** Whether a thing is shiny, soft, green or none of it. */
+export function ThingBrings({ thing, forms, onChange }: BringsProps) {
+  const known = forms.find(({ form }) => form === thing.form);
+  return (
+    <TextField
+      select
+      label="It brings"
+      value={thing.finish ?? BY_ITSELF}
+      onChange={(event) => onChange({ finish: (event.target.value || null) as ThingSaid["finish"] })}
+      slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+    >
+      <MenuItem value={BY_ITSELF}>{known ? FINISHES[known.finish] : "by what it is"}</MenuItem>
+      {Object.entries(FINISHES).map(([finish, says]) => (
+        <MenuItem key={finish} value={finish}>
+          {says}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}
+
+/** The dials of one thing that stands: what it is, its measures, where it stands, what it brings. */
+export function ThingFields({ thing, forms, styles, error, onChange, aside, out, outUsual, children }: Props) {
+  return (
+    <>
+      <ThingMeasures
+        {...{ thing, forms, styles, error }}
+        onForm={(form) => onChange({ ...PLAIN, form })}
+        onChange={onChange}
+      />
       <LengthField
         label="Riser"
         value={thing.riser_m}
@@ -108,20 +156,7 @@ export function ThingFields({ thing, forms, styles, error, onChange, aside, out,
         error={error("out_m")}
         onChange={(out_m) => onChange({ out_m })}
       />
-      <TextField
-        select
-        label="It brings"
-        value={thing.finish ?? BY_ITSELF}
-        onChange={(event) => onChange({ finish: (event.target.value || null) as ThingSaid["finish"] })}
-        slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-      >
-        <MenuItem value={BY_ITSELF}>{known ? FINISHES[known.finish] : "by what it is"}</MenuItem>
-        {Object.entries(FINISHES).map(([finish, says]) => (
-          <MenuItem key={finish} value={finish}>
-            {says}
-          </MenuItem>
-        ))}
-      </TextField>
+      <ThingBrings thing={thing} forms={forms} onChange={onChange} />
       {thing.form === "tree" && (
         <>
           <LengthField

@@ -14,6 +14,7 @@ export interface Kinds {
   table: { settings: Schemas["TableSettings"]; plan: Schemas["TablePlan"] };
   stockings: { settings: Schemas["StockingsSettings"]; plan: Schemas["StockingsPlan"] };
   drinks: { settings: Schemas["DrinksSettings"]; plan: Schemas["DrinksPlan"] };
+  shelves: { settings: Schemas["ShelvesSettings"]; plan: Schemas["ShelvesPlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -48,7 +49,8 @@ type ToldPlan =
   | Schemas["DropsPlan"]
   | Schemas["TablePlan"]
   | Schemas["StockingsPlan"]
-  | Schemas["DrinksPlan"];
+  | Schemas["DrinksPlan"]
+  | Schemas["ShelvesPlan"];
 
 export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;

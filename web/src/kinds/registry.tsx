@@ -1,6 +1,7 @@
 import AutoAwesomeOutlined from "@mui/icons-material/AutoAwesomeOutlined";
 import LocalFloristOutlined from "@mui/icons-material/LocalFloristOutlined";
 import LocalCafeOutlined from "@mui/icons-material/LocalCafeOutlined";
+import AutoStoriesOutlined from "@mui/icons-material/AutoStoriesOutlined";
 import RedeemOutlined from "@mui/icons-material/RedeemOutlined";
 import TableRestaurantOutlined from "@mui/icons-material/TableRestaurantOutlined";
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
@@ -158,6 +159,18 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     Drawing: lazy(async () => ({ default: (await import("../screens/drinks-bench/DrinksVersion")).DrinksVersion })),
     InRoom: lazy(async () => ({ default: (await import("../drawing/room/DrinksInRoom")).DrinksInRoom })),
   },
+  shelves: {
+    noun: "set of shelves",
+    label: "shelves or a tiered tray",
+    nameIn: (room) => `${room} shelves`,
+    icon: AutoStoriesOutlined,
+    stands: false,
+    told: (piece, units) =>
+      piece.length_m ? `shelves, ${length(piece.length_m, units)}` : "shelves, not measured yet",
+    Bench: lazy(async () => ({ default: (await import("../screens/shelves-bench/ShelvesScreen")).ShelvesScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/shelves-bench/ShelvesVersion")).ShelvesVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/ShelvesInRoom")).ShelvesInRoom })),
+  },
 };
 
 export const KIND_NAMES: Kind[] = [
@@ -170,4 +183,5 @@ export const KIND_NAMES: Kind[] = [
   "table",
   "stockings",
   "drinks",
+  "shelves",
 ];

@@ -3,10 +3,10 @@
 module DeckBough
   # The registry of kinds of piece. A new kind is a folder beside these and one line here.
   #
-  #   Kinds::NAMES # => ["tree", "run", "wreath", "wall", "grouping", "drops", "table", "stockings", "drinks"]
+  #   Kinds::NAMES.first(3) # => ["tree", "run", "wreath"]
   module Kinds
     ALL = [TREE_KIND, RUN_KIND, WREATH_KIND, WALL_KIND, GROUPING_KIND, DROPS_KIND, TABLE_KIND,
-           STOCKINGS_KIND, DRINKS_KIND].to_h do |kind|
+           STOCKINGS_KIND, DRINKS_KIND, SHELVES_KIND].to_h do |kind|
       [kind.name, kind]
     end.freeze
     NAMES = ALL.keys.freeze

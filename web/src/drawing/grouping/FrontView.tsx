@@ -22,7 +22,8 @@ function Top({ drawing, at, shades, dusk, units }: Props) {
   const { surface, keep_free = [], site } = drawing;
   const long = surface.length_m ?? 1;
   const [left, right, y] = [at.x(0), at.x(long), at.y(0)];
-  const front = at.y(-APRON_M);
+  // What stands lower than that stands on the floor.
+  const front = at.y(-Math.min(APRON_M, surface.height_m));
   const says = site ? `site ${length(site.to_m - site.from_m, units)}` : "";
   return (
     <g>

@@ -79,10 +79,17 @@ export function SideView({ drawing, at, shades, dusk, units }: Props) {
         fill={shade(surface.top_colour, dusk ? -0.6 : 0)}
       />
       <rect
+        x={at.left}
+        y={at.y(-surface.height_m)}
+        width={wall - at.left}
+        height={Math.max(at.top + at.height - at.y(-surface.height_m), 0)}
+        fill={shades.floor}
+      />
+      <rect
         x={at.x(-surface.depth_m) + 4}
         y={at.y(0) + 7}
         width={surface.depth_m * at.scale - 4}
-        height={at.height}
+        height={Math.max(surface.height_m * at.scale - 7, 0)}
         fill={shades.floor}
       />
       {things.map((thing) => (
