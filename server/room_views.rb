@@ -241,11 +241,11 @@ module DeckBough
         { name: @by_id.fetch(room_id)[:name], lights: @rows.lights(ids), things: @styles.linked(lines) }
       end
 
-      # Pieces of the room of which there is nothing yet to be seen.
+      # Pieces of the room of which there is nothing yet to be seen; of some kinds there never is.
       def undressed(room_id)
         outlined = rooms.fetch(room_id)[:standings].map(&:id)
-        @listed.select { |piece| piece[:room_id] == room_id && !outlined.include?(piece[:id]) }
-               .map { |piece| piece.slice(:id, :name, :kind) }
+        here = @listed.select { |piece| piece[:room_id] == room_id && Kinds.of(piece[:kind]).seen }
+        here.reject { |piece| outlined.include?(piece[:id]) }.map { |piece| piece.slice(:id, :name, :kind) }
       end
 
       # Each way is planned, so that what it is said to do is what it does; what cannot be planned is no way.

@@ -31,7 +31,7 @@ class AccessibilityTest < SystemTest
     board = DATABASE[:looks].where(name: "Harbour dusk").get(:id)
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "/homes/#{home}/rooms/new" => "The room", "/rooms/#{room}/view" => "Seen from: Sofa",
-      **tree_views, **run_views, "/stock" => "140 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
+      **tree_views, **run_views, "/stock" => "141 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
       "/recipes" => "Gilded cones", "/buying" => "Eucalyptus ball, 7 cm", "/buying?as=list" => "Narrow by words",
       "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
       "/house-rules" => "On a sample tree",
@@ -51,7 +51,9 @@ class AccessibilityTest < SystemTest
       "/pieces/#{piece_id('Birds over the table')}" => "Under the lowest",
       "/pieces/#{piece_id('Table for eight')}" => "Leave for a meal",
       "/pieces/#{piece_id('Stockings on a batten')}" => "Between them",
-      "/pieces/#{piece_id('Drink corner')}" => "Filled again" }
+      "/pieces/#{piece_id('Drink corner')}" => "Filled again",
+      "/pieces/#{piece_id('Book shelves')}" => "Stay quiet",
+      "/pieces/#{piece_id('Sofa and pictures')}" => "Inserts to get" }
   end
 
   # Also listens to the console: a view that is right for everyone has nothing to complain of there.
@@ -175,6 +177,34 @@ class AccessibilityTest < SystemTest
 
     assert_selector "[role=dialog] tbody tr", count: 5
     assert_clean "every jar"
+  end
+
+  def test_every_step_of_the_bench_of_shelves_and_its_list
+    enter
+    visit "/pieces/#{piece_id('Book shelves')}"
+    ["Unit", "Colours", "Garland", "Step back"].each do |name|
+      step name
+
+      assert_clean "shelves step #{name}", DIALS
+    end
+    click_button "What stands where"
+
+    assert_selector "[role=dialog] tbody tr", count: 11
+    assert_clean "every thing of the shelves"
+  end
+
+  def test_every_step_of_the_bench_of_swaps_and_its_list
+    enter
+    visit "/pieces/#{piece_id('Sofa and pictures')}"
+    ["Pictures", "Scent", "Step back"].each do |name|
+      step name
+
+      assert_clean "swaps step #{name}", DIALS
+    end
+    click_button "Out and in"
+
+    assert_selector "[role=dialog] tbody tr", count: 5
+    assert_clean "out and in"
   end
 
   def test_every_step_of_the_table_bench_and_its_list

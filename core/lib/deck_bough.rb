@@ -38,7 +38,7 @@ require_relative "deck_bough/reckoner"
   require_relative "deck_bough/looks/#{file}"
 end
 require_relative "deck_bough/pieces/kind"
-%w[shared tree run wreath wall grouping drops table stockings drinks shelves].each do |folder|
+%w[shared tree run wreath wall grouping drops table stockings drinks shelves swaps].each do |folder|
   Dir[File.join(DeckBough::ROOT, "pieces", folder, "*.rb")].each { |file| require file }
 end
 require_relative "deck_bough/pieces/kinds"

@@ -57,7 +57,7 @@ class MigrationsTest < ServerTest
   def test_days_on_which_all_is_kept_are_known_of_what_was_shared_out_before
     there = @database[:stock_quantities].where { on_hand > 1 }.select_hash(:style_id, :on_hand).first(9)
     # Groupings and hanging things are nothing the older one knows.
-    later = @database[:pieces].where(kind: %w[grouping drops table stockings drinks shelves]).select(:id)
+    later = @database[:pieces].where(kind: %w[grouping drops table stockings drinks shelves swaps]).select(:id)
     pieces = @database[:pieces].exclude(id: later).order(:name).select_map(:id).first(3)
     theirs = @database[:piece_claims].where(piece_id: later).select_map(:style_id)
     wanted = pieces.each_with_index.to_h do |piece, i|

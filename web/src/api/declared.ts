@@ -519,6 +519,25 @@ export const declared = {
       looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
     },
   },
+  swaps: {
+    soft: {
+      swaps: { "title": "Soft things", "unit": "list", "most": 30, "items": { "what": { "title": "What it is", "unit": "choice", "choices": [ "cushion", "throw", "heated_throw", "towel", "mat" ], "default": "cushion" }, "seat": { "title": "Where", "unit": "text", "default": "" }, "style": { "title": "Comes in", "unit": "text", "default": null }, "from": { "title": "From where", "unit": "text", "default": "" }, "out": { "title": "Goes out", "unit": "text", "default": "" }, "stored": { "title": "Stored where", "unit": "text", "default": "" }, "count": { "title": "How many", "unit": "pieces", "low": 1, "high": 12, "default": 1 }, "across_m": { "title": "Wide", "unit": "m", "low": 0.1, "high": 3, "default": null }, "high_m": { "title": "High", "unit": "m", "low": 0.1, "high": 3, "default": null }, "insert_m": { "title": "Its insert, wide", "unit": "m", "low": 0.1, "high": 1.2, "default": null }, "insert_there": { "title": "The insert is there", "unit": "yes/no", "default": true }, "colour": { "title": "Its colour", "unit": "text", "default": null } }, "default": [] },
+      guests: { "title": "When guests sit, cushions go to", "unit": "text", "default": "" },
+      upper_long_m: { "title": "Upper mat, long", "unit": "m", "low": 0.2, "high": 4, "default": null },
+      upper_wide_m: { "title": "Upper mat, wide", "unit": "m", "low": 0.2, "high": 4, "default": null },
+      lower_long_m: { "title": "Lower mat, long", "unit": "m", "low": 0.2, "high": 4, "default": null },
+      lower_wide_m: { "title": "Lower mat, wide", "unit": "m", "low": 0.2, "high": 4, "default": null },
+    },
+    art: {
+      frames: { "title": "Pictures", "unit": "list", "most": 20, "items": { "name": { "title": "Which picture", "unit": "text", "default": "" }, "wide_m": { "title": "Opening, wide", "unit": "m", "low": 0.03, "high": 2, "default": 0.2 }, "high_m": { "title": "Opening, high", "unit": "m", "low": 0.03, "high": 2, "default": 0.29 }, "paper_wide_m": { "title": "Paper, wide", "unit": "m", "low": 0.03, "high": 2, "default": 0.21 }, "paper_high_m": { "title": "Paper, high", "unit": "m", "low": 0.03, "high": 2, "default": 0.297 }, "out": { "title": "Goes out", "unit": "text", "default": "" }, "stored": { "title": "Stored where", "unit": "text", "default": "" }, "colour": { "title": "Its colour", "unit": "text", "default": null }, "printed": { "title": "Printed", "unit": "yes/no", "default": false }, "tried": { "title": "Ink and paper checked", "unit": "yes/no", "default": false } }, "default": [] },
+    },
+    scent: {
+      scents: { "title": "Scents", "unit": "list", "most": 16, "items": { "zone": { "title": "Where", "unit": "text", "default": "" }, "kind": { "title": "What", "unit": "choice", "choices": [ "sticks", "diffuser", "candle", "flameless", "simmering" ], "default": "diffuser" }, "scented": { "title": "Scented", "unit": "yes/no", "default": true } }, "default": [] },
+    },
+    step_back: {
+      looked: { "title": "Looked at", "unit": "list of choice", "most": 3, "default": [] },
+    },
+  },
 } as const;
 
 /** What each kind of thing of the stock is asked beyond what plans reckon with. */

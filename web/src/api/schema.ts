@@ -6120,6 +6120,89 @@ export interface components {
                 allergens: ("milk" | "nuts" | "gluten" | "soya" | "egg" | "sesame")[];
             }[];
         };
+        SwapsPlan: {
+            colours?: components["schemas"]["ColoursSeen"];
+            /** @enum {string} */
+            kind: "swaps";
+            chosen: boolean;
+            steps: ("soft" | "art" | "scent" | "step_back")[];
+            settings: components["schemas"]["SwapsSettings"];
+            figures: {
+                [key: string]: components["schemas"]["PlanFigure"];
+            };
+            ledger: components["schemas"]["LedgerLine"][];
+            totals: components["schemas"]["LedgerTotals"];
+            cautions: components["schemas"]["StepCaution"][];
+            tasks: components["schemas"]["Task"][];
+            /** @description what stands for what nobody said */
+            assumed: {
+                sizes: {
+                    /** @enum {string} */
+                    what: "cushion" | "throw" | "heated_throw" | "towel" | "mat";
+                    across_m: number;
+                    high_m: number;
+                }[];
+                colour: string;
+                paper: string;
+            };
+            drawing: components["schemas"]["SwapsDrawing"];
+        };
+        SoftThing: {
+            /** @description as they were said */
+            number: number;
+            /** @enum {string} */
+            what: "cushion" | "throw" | "heated_throw" | "towel" | "mat";
+            name: string;
+            count: number;
+            across_m: number;
+            high_m: number;
+            /** @description so much larger its insert is than the cover */
+            by_m: number | null;
+            colour: string;
+            where: string;
+            out: string;
+            stored: string;
+            from: string;
+        };
+        /** @description sizes in metres */
+        SwapsDrawing: {
+            /** @description where cushions lie together */
+            seats: {
+                name: string;
+                count: number;
+                cushions: components["schemas"]["SoftThing"][];
+            }[];
+            /** @description what is no cushion */
+            soft: components["schemas"]["SoftThing"][];
+            mats?: {
+                upper_long_m: number;
+                upper_wide_m: number;
+                lower_long_m: number;
+                lower_wide_m: number;
+            };
+            frames: {
+                number: number;
+                name: string;
+                /** @description of its opening */
+                wide_m: number;
+                high_m: number;
+                paper_wide_m: number;
+                paper_high_m: number;
+                colour: string;
+                /** @description whether the paper fills the opening */
+                fills: boolean;
+                printed: boolean;
+            }[];
+            zones: {
+                name: string;
+                scented: number;
+                scents: {
+                    /** @enum {string} */
+                    kind: "sticks" | "diffuser" | "candle" | "flameless" | "simmering";
+                    scented: boolean;
+                }[];
+            }[];
+        };
         ShelvesPlan: {
             colours?: components["schemas"]["ColoursSeen"];
             /** @enum {string} */
@@ -6862,7 +6945,7 @@ export interface components {
             diameter_m: number;
         };
         /** @enum {string} */
-        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table" | "stockings" | "drinks" | "shelves";
+        PieceKind: "tree" | "run" | "wreath" | "wall" | "grouping" | "drops" | "table" | "stockings" | "drinks" | "shelves" | "swaps";
         TreeSettings: {
             measure: {
                 height_m: number | null;
@@ -7668,9 +7751,63 @@ export interface components {
             kind: "shelves";
             settings: components["schemas"]["ShelvesSettings"];
         };
-        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"] | components["schemas"]["StockingsSettings"] | components["schemas"]["DrinksSettings"] | components["schemas"]["ShelvesSettings"];
+        SwapsSettings: {
+            soft: {
+                swaps: {
+                    /** @enum {string} */
+                    what: "cushion" | "throw" | "heated_throw" | "towel" | "mat";
+                    seat: string;
+                    style: string | null;
+                    from: string;
+                    out: string;
+                    stored: string;
+                    count: number;
+                    across_m: number | null;
+                    high_m: number | null;
+                    insert_m: number | null;
+                    insert_there: boolean;
+                    colour: string | null;
+                }[];
+                guests: string;
+                upper_long_m: number | null;
+                upper_wide_m: number | null;
+                lower_long_m: number | null;
+                lower_wide_m: number | null;
+            };
+            art: {
+                frames: {
+                    name: string;
+                    wide_m: number;
+                    high_m: number;
+                    paper_wide_m: number;
+                    paper_high_m: number;
+                    out: string;
+                    stored: string;
+                    colour: string | null;
+                    printed: boolean;
+                    tried: boolean;
+                }[];
+            };
+            scent: {
+                scents: {
+                    zone: string;
+                    /** @enum {string} */
+                    kind: "sticks" | "diffuser" | "candle" | "flameless" | "simmering";
+                    scented: boolean;
+                }[];
+            };
+            step_back: {
+                looked: ("sat" | "edges" | "labels")[];
+            };
+        };
+        SwapsPiece: components["schemas"]["PieceFacts"] & {
+            /** @enum {string} */
+            kind: "swaps";
+            settings: components["schemas"]["SwapsSettings"];
+        };
+        AnySettings: components["schemas"]["TreeSettings"] | components["schemas"]["RunSettings"] | components["schemas"]["WreathSettings"] | components["schemas"]["WallSettings"] | components["schemas"]["GroupingSettings"] | components["schemas"]["DropsSettings"] | components["schemas"]["TableSettings"] | components["schemas"]["StockingsSettings"] | components["schemas"]["DrinksSettings"] | components["schemas"]["ShelvesSettings"] | components["schemas"]["SwapsSettings"];
         /** @description Its kind says which settings it has */
-        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"] | components["schemas"]["StockingsPiece"] | components["schemas"]["DrinksPiece"] | components["schemas"]["ShelvesPiece"];
+        Piece: components["schemas"]["TreePiece"] | components["schemas"]["RunPiece"] | components["schemas"]["WreathPiece"] | components["schemas"]["WallPiece"] | components["schemas"]["GroupingPiece"] | components["schemas"]["DropsPiece"] | components["schemas"]["TablePiece"] | components["schemas"]["StockingsPiece"] | components["schemas"]["DrinksPiece"] | components["schemas"]["ShelvesPiece"] | components["schemas"]["SwapsPiece"];
     };
     responses: {
         /** @description Done */
@@ -8635,7 +8772,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"] | components["schemas"]["StockingsPlan"] | components["schemas"]["DrinksPlan"] | components["schemas"]["ShelvesPlan"];
+                    "application/json": components["schemas"]["TreePlan"] | components["schemas"]["RunPlan"] | components["schemas"]["WreathPlan"] | components["schemas"]["WallPlan"] | components["schemas"]["GroupingPlan"] | components["schemas"]["DropsPlan"] | components["schemas"]["TablePlan"] | components["schemas"]["StockingsPlan"] | components["schemas"]["DrinksPlan"] | components["schemas"]["ShelvesPlan"] | components["schemas"]["SwapsPlan"];
                 };
             };
             401: components["responses"]["Problem"];

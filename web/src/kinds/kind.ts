@@ -15,6 +15,7 @@ export interface Kinds {
   stockings: { settings: Schemas["StockingsSettings"]; plan: Schemas["StockingsPlan"] };
   drinks: { settings: Schemas["DrinksSettings"]; plan: Schemas["DrinksPlan"] };
   shelves: { settings: Schemas["ShelvesSettings"]; plan: Schemas["ShelvesPlan"] };
+  swaps: { settings: Schemas["SwapsSettings"]; plan: Schemas["SwapsPlan"] };
 }
 
 export type Kind = Schemas["PieceKind"] & keyof Kinds;
@@ -50,7 +51,8 @@ type ToldPlan =
   | Schemas["TablePlan"]
   | Schemas["StockingsPlan"]
   | Schemas["DrinksPlan"]
-  | Schemas["ShelvesPlan"];
+  | Schemas["ShelvesPlan"]
+  | Schemas["SwapsPlan"];
 
 export function isPlan<K extends Kind>(kind: K, plan: ToldPlan): plan is ToldPlan & PlanOf<K> {
   return plan.kind === kind;

@@ -2,6 +2,7 @@ import AutoAwesomeOutlined from "@mui/icons-material/AutoAwesomeOutlined";
 import LocalFloristOutlined from "@mui/icons-material/LocalFloristOutlined";
 import LocalCafeOutlined from "@mui/icons-material/LocalCafeOutlined";
 import AutoStoriesOutlined from "@mui/icons-material/AutoStoriesOutlined";
+import WeekendOutlined from "@mui/icons-material/WeekendOutlined";
 import RedeemOutlined from "@mui/icons-material/RedeemOutlined";
 import TableRestaurantOutlined from "@mui/icons-material/TableRestaurantOutlined";
 import ParkOutlined from "@mui/icons-material/ParkOutlined";
@@ -171,6 +172,17 @@ export const KINDS: { [K in Kind]: ShownKind<K> } = {
     Drawing: lazy(async () => ({ default: (await import("../screens/shelves-bench/ShelvesVersion")).ShelvesVersion })),
     InRoom: lazy(async () => ({ default: (await import("../drawing/room/ShelvesInRoom")).ShelvesInRoom })),
   },
+  swaps: {
+    noun: "set of swaps",
+    label: "soft things, pictures, scents",
+    nameIn: (room) => `${room} swaps`,
+    icon: WeekendOutlined,
+    stands: false,
+    told: () => "soft things, pictures, scents",
+    Bench: lazy(async () => ({ default: (await import("../screens/swaps-bench/SwapsScreen")).SwapsScreen })),
+    Drawing: lazy(async () => ({ default: (await import("../screens/swaps-bench/SwapsVersion")).SwapsVersion })),
+    InRoom: lazy(async () => ({ default: (await import("../drawing/room/SwapsInRoom")).SwapsInRoom })),
+  },
 };
 
 export const KIND_NAMES: Kind[] = [
@@ -184,4 +196,5 @@ export const KIND_NAMES: Kind[] = [
   "stockings",
   "drinks",
   "shelves",
+  "swaps",
 ];

@@ -11,10 +11,11 @@ module DeckBough
   # may choose from. gives: what can be asked of its plan beside the plan itself. upgrades: schema → what makes a
   # document of it one of the next. look: module whose `onto` puts the look of one on another. movable: whether it could
   # be elsewhere in its room. hosts: module whose `of` finds in a floor plan what it could hang or lie on (Host), nil
-  # where it stands by itself.
+  # where it stands by itself. seen: whether it is seen as one thing
+  # in its room.
   Kind = Struct.new(:name, :noun, :declared, :plan, :measure, :liked, :wants, :chooses, :gives, :upgrades, :look,
-                    :movable, :hosts, keyword_init: true) do
-    def initialize(liked: {}, wants: [], chooses: [], gives: [], upgrades: {}, movable: true, hosts: nil, **)
+                    :movable, :hosts, :seen, keyword_init: true) do
+    def initialize(liked: {}, wants: [], chooses: [], gives: [], upgrades: {}, movable: true, hosts: nil, seen: true, **)
       super
       freeze
     end

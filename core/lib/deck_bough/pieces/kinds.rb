@@ -6,7 +6,7 @@ module DeckBough
   #   Kinds::NAMES.first(3) # => ["tree", "run", "wreath"]
   module Kinds
     ALL = [TREE_KIND, RUN_KIND, WREATH_KIND, WALL_KIND, GROUPING_KIND, DROPS_KIND, TABLE_KIND,
-           STOCKINGS_KIND, DRINKS_KIND, SHELVES_KIND].to_h do |kind|
+           STOCKINGS_KIND, DRINKS_KIND, SHELVES_KIND, SWAPS_KIND].to_h do |kind|
       [kind.name, kind]
     end.freeze
     NAMES = ALL.keys.freeze
