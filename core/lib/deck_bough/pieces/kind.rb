@@ -15,7 +15,8 @@ module DeckBough
   # in its room.
   Kind = Struct.new(:name, :noun, :declared, :plan, :measure, :liked, :wants, :chooses, :gives, :upgrades, :look,
                     :movable, :hosts, :seen, keyword_init: true) do
-    def initialize(liked: {}, wants: [], chooses: [], gives: [], upgrades: {}, movable: true, hosts: nil, seen: true, **)
+    def initialize(liked: {}, wants: [], chooses: [], gives: [], upgrades: {}, movable: true, hosts: nil, seen: true,
+                   **)
       super
       freeze
     end
