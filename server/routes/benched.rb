@@ -6,7 +6,8 @@ module DeckBough
       # What resources of one piece share: the piece itself, its plan as saved or dialled, the names around it.
       class Benched < Resource
         GIVES = { hanging_map: "tree", cut_plan: "tree", run_sheet: "run", build: "run", offcuts: "run",
-                  wreath_sheet: "wreath", advice: "wreath", anchors: "wreath", group: "grouping" }.freeze
+                  wreath_sheet: "wreath", advice: "wreath", anchors: "wreath", group: "grouping",
+                  sheet: "sheet" }.freeze
 
         private
 

@@ -9,6 +9,7 @@ class InputTest < CoreTest
     DeckBough::Input.choice(:cover, "Cover", %w[airy full], default: "airy"),
     DeckBough::Input.flag(:breakable, "Breakable", default: false),
     DeckBough::Input.text(:name, "Name", 1..5, default: nil),
+    DeckBough::Input.text(:note, "Note", 0..5, default: nil),
     DeckBough::Input.list(:sizes_m, "Sizes", DeckBough::Input.number(:size_m, "Size", "m", 0.3..12), 1..3,
                           default: [1.0].freeze),
     DeckBough::Input.list(:layers, "Layers", [DeckBough::Input.number(:loft_m, "Loft", "m", 0..1)], 0..2,
@@ -26,7 +27,7 @@ class InputTest < CoreTest
   def test_what_is_not_given_takes_its_default_and_keys_may_be_of_either_kind
     checked = check("spread_m" => 1.2)
 
-    assert_equal({ spread_m: 1.2, count: 3, cover: "airy", breakable: false, name: nil, sizes_m: [1.0], layers: [] },
+    assert_equal({ spread_m: 1.2, count: 3, cover: "airy", breakable: false, name: nil, note: nil, sizes_m: [1.0], layers: [] },
                  checked)
     assert_equal checked, check(spread_m: 1.2)
     assert_predicate checked, :frozen?
@@ -48,6 +49,7 @@ class InputTest < CoreTest
       { cover: "thick" } => "Cover is \"thick\". Choose one of airy, full.",
       { breakable: 1 } => "Breakable is 1. It must be true or false.",
       { name: " " } => "Name is missing. Enter it.", { name: "too long" } => "Name must have 1 to 5 characters.",
+      { note: "too long" } => "Note takes at most 5 characters.",
       { name: 3 } => "Name is 3. It must be text.",
       { sizes_m: [] } => "Sizes must have 1 to 3 entries.",
       { sizes_m: 2 } => "Sizes is 2. It must be a list.",

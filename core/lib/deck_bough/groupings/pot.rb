@@ -4,7 +4,7 @@ module DeckBough
   module Groupings
     # A small tree in its pot: what is wedged beside its trunk, and the moss over that.
     #
-    #   Groupings::Pot.new(thing).wedge_m # => 0.04
+    #   Groupings::Pot.new(thing).wedge_m
     #
     # Surplus sacking is cut, the trunk wedged on all sides, moss laid over. Metres, litres. Source: handbook 70, Tiny
     # potted trees; how deep the moss lies is a hand's usual, the handbook says nothing of it.

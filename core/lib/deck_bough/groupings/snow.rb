@@ -4,7 +4,7 @@ module DeckBough
   module Groupings
     # Snow of a group: in its trays, round what stands in them. It is laid last, and cleared away.
     #
-    #   Groupings::Snow.new(things, deep_m: 0.02).litres # => 1.4
+    #   Groupings::Snow.new(things, deep_m: 0.02).litres
     #
     # Metres and litres. Source: handbook 70, Snow scenes.
     class Snow

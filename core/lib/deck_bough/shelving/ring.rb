@@ -6,7 +6,7 @@ module DeckBough
     # them, each by as much of the circle as it takes up, the tallest at the back. One alone on the uppermost stands in
     # its middle.
     #
-    #   Shelving::Ring.new(bay, [["candle", "middle", 0.08, 0.2]]).places # => [[0.0, 0.0]]
+    #   Shelving::Ring.new(bay, [["candle", "middle", 0.08, 0.2]]).places
     #
     # Metres from the middle of the tier, to the right and to the front.
     class Ring

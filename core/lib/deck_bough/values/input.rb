@@ -246,7 +246,9 @@ module DeckBough
       size = @given.strip.size
       return missing if size.zero? && @input.range.begin.positive?
 
-      size <= @input.range.end ? @given : wrong(:text_size, high: @input.range.end)
+      return @given if size <= @input.range.end
+
+      wrong(@input.range.begin.zero? ? :text_long : :text_size, high: @input.range.end)
     end
 
     def colour

@@ -2,6 +2,7 @@ import { useCallback, useDeferredValue, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
+import { sheetOf } from "../../bench/sheetOf";
 import { useBench } from "../../bench/useBench";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
@@ -51,6 +52,7 @@ export function GroupingScreen({ piece }: { piece: PieceOf<"grouping"> }) {
       step={step}
       onStep={setStep}
       labels={STEP_LABELS}
+      entries={[sheetOf(piece, plan)]}
       stage={<GroupingPane plan={pictured} onMove={move} />}
       empty={plan.chosen ? "What stands there is listed here." : "Measure the surface and every line follows."}
     >

@@ -2,6 +2,7 @@ import { useCallback, useDeferredValue, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
+import { sheetOf } from "../../bench/sheetOf";
 import { useBench } from "../../bench/useBench";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
@@ -44,6 +45,7 @@ export function ShelvesScreen({ piece }: { piece: PieceOf<"shelves"> }) {
       step={step}
       onStep={setStep}
       labels={STEP_LABELS}
+      entries={[sheetOf(piece, plan)]}
       stage={<ShelvesPane plan={pictured} threads={step === "colours"} onMove={move} />}
       empty={plan.chosen ? "What stands there is listed here." : "Measure the unit and every line follows."}
     >

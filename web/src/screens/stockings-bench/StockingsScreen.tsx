@@ -2,6 +2,7 @@ import { useDeferredValue, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
+import { sheetOf } from "../../bench/sheetOf";
 import { useBench } from "../../bench/useBench";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
@@ -32,6 +33,7 @@ export function StockingsScreen({ piece }: { piece: PieceOf<"stockings"> }) {
       step={step}
       onStep={setStep}
       labels={STEP_LABELS}
+      entries={[sheetOf(piece, plan)]}
       stage={<StockingsPane plan={pictured} />}
       empty={plan.chosen ? "What hangs there is listed here." : "Measure the place and every line follows."}
     >

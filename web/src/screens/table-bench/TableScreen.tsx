@@ -2,6 +2,7 @@ import { useCallback, useDeferredValue, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
+import { sheetOf } from "../../bench/sheetOf";
 import { useBench } from "../../bench/useBench";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
@@ -46,6 +47,7 @@ export function TableScreen({ piece }: { piece: PieceOf<"table"> }) {
       step={step}
       onStep={setStep}
       labels={STEP_LABELS}
+      entries={[sheetOf(piece, plan)]}
       stage={<TablePane plan={pictured} onMove={move} />}
       empty={plan.chosen ? "What lies and stands there is listed here." : "Measure the table and every line follows."}
     >

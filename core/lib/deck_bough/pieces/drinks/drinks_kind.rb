@@ -8,6 +8,7 @@ module DeckBough
   # A drink corner: jars in a row, on show and in store.
   DRINKS_KIND = Kind.new(
     name: "drinks", noun: "drink corner", declared: DrinksSettings, look: DrinksLook, hosts: DrinksHosts,
+    gives: %i[sheet],
     plan: lambda do |brief|
       DrinksPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles,
                      house: brief.house, units: brief.units)

@@ -23,6 +23,18 @@ module DeckBough
       Looks::Surface.new(area_m2: 0.0, ground: nil, seen: 1.0)
     end
 
+    # As it is carried along.
+    #
+    # @return [Array<PaperTable>]
+    def paper
+      jars = reckoned[:drawing][:jars].map do |jar|
+        jar.merge(allergens: jar[:allergens].map { |one| Messages.sentence("allergens", one, {}) }.join(", "))
+      end
+      [PaperTable.of("Every jar, from the left", jars, name: "in it", left_m: "from the left", lasts: "lasts, days",
+                                                       refills: "refills", short: "lacks", allergens: "allergens"),
+       *make_room(@reckoning.lifted)]
+    end
+
     # How wide it is, metres; nil before it is measured.
     def extent
       @settings[:place][:length_m]

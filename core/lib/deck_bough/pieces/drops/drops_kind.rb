@@ -8,6 +8,7 @@ module DeckBough
   # Things that hang on lines at different heights: stars, balls, strands.
   DROPS_KIND = Kind.new(
     name: "drops", noun: "hanging things", declared: DropsSettings, look: DropsLook, hosts: DropsHosts,
+    gives: %i[sheet],
     plan: lambda do |brief|
       DropsPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles,
                     house: brief.house, units: brief.units)

@@ -24,6 +24,15 @@ module DeckBough
       Looks::Surface.new(area_m2: hung_m2(Looks::Seen::SEEN), ground: nil, seen: 1.0)
     end
 
+    # As it is carried along.
+    #
+    # @return [Array<PaperTable>]
+    def paper
+      columns = { number: "no.", name: "what hangs", at_m: "from the left", out_m: "from the middle",
+                  drop_m: "comes down", kg: "carries" }
+      [PaperTable.of("Every line, from the left", reckoned[:drawing][:lines], **columns)]
+    end
+
     # How wide it is, metres; nil before it is measured.
     def extent
       @settings[:place][:length_m]

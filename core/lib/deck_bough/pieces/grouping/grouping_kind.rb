@@ -8,7 +8,7 @@ module DeckBough
   # A group of things on a surface, with a vessel that is filled where one is wanted.
   GROUPING_KIND = Kind.new(
     name: "grouping", noun: "grouping", declared: GroupingSettings, look: GroupingLook, hosts: GroupingHosts,
-    gives: %i[group],
+    gives: %i[group sheet],
     plan: lambda do |brief|
       GroupingPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles,
                        house: brief.house, units: brief.units)

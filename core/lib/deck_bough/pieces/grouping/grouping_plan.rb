@@ -35,6 +35,17 @@ module DeckBough
                          ground: @reckoning.line.first&.colour, seen: 1.0)
     end
 
+    # As it is carried along.
+    #
+    # @return [Array<PaperTable>]
+    def paper
+      drawn = reckoned[:drawing]
+      columns = { name: "what", left_m: "from the left", out_m: "from the wall", foot_m: "foot", height_m: "high" }
+      [PaperTable.of("What stands where, from the back to the front", drawn[:things], **columns),
+       *make_room(@reckoning.lifted),
+       PaperTable.of("Into the vessel", drawn.dig(:fill, :sizes).to_a, name: "what", across_m: "across", count: "in")]
+    end
+
     # How wide it is, metres; nil before it is measured.
     def extent
       @settings[:surface][:length_m]

@@ -3,7 +3,7 @@
 module DeckBough
   # Which riser of what is free lifts each thing of a group to where the rule has it, or over the socket it is to hide.
   #
-  #   GroupingRisers.new(reckoning, stock: styles).call # => [{ thing: 2, wanted_m: 0.1, style: "…", riser_m: 0.1 }]
+  #   GroupingRisers.new(reckoning, stock: styles).call.first[:riser_m]
   #
   # Nothing is lifted into what hangs above, and no riser is offered more often than there is of it. Metres.
   # Source: handbook 70, Building a group.

@@ -32,6 +32,10 @@ module DeckBough
 
     private
 
+    def make_room(lifted)
+      lifted.empty? ? [] : [PaperTable.of("Make room", lifted, what: "lifts off", to: "goes to")]
+    end
+
     def part(name)
       parts.fetch(name)
     end

@@ -8,6 +8,7 @@ module DeckBough
   # Shelves in bays, or a tray in tiers.
   SHELVES_KIND = Kind.new(
     name: "shelves", noun: "set of shelves", declared: ShelvesSettings, look: ShelvesLook, hosts: ShelvesHosts,
+    gives: %i[sheet],
     plan: lambda do |brief|
       ShelvesPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles,
                       house: brief.house, units: brief.units)

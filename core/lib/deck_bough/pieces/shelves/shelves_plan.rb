@@ -25,6 +25,16 @@ module DeckBough
       Looks::Surface.new(area_m2: 0.0, ground: nil, seen: 1.0)
     end
 
+    # As it is carried along.
+    #
+    # @return [Array<PaperTable>]
+    def paper
+      things = reckoned[:drawing][:things].sort_by { |thing| [thing[:bay], thing[:left_m]] }
+      [PaperTable.of("What stands where, from the upper left", things, bay: @reckoning.unit.tray? ? "tier" : "bay",
+                                                                       name: "what", left_m: "from the left",
+                                                                       across_m: "across", height_m: "high")]
+    end
+
     # How wide it is, metres; nil before it is measured.
     def extent
       chosen? ? @reckoning.unit.width_m : nil

@@ -7,6 +7,7 @@ module DeckBough
   # Stockings in a row on a batten, hooks, a rail or stairs.
   STOCKINGS_KIND = Kind.new(
     name: "stockings", noun: "stockings", declared: StockingsSettings, look: StockingsLook,
+    gives: %i[sheet],
     plan: lambda do |brief|
       StockingsPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles,
                         house: brief.house, units: brief.units)

@@ -27,6 +27,15 @@ module DeckBough
       Looks::Surface.new(area_m2: 0.0, ground: nil, seen: 1.0)
     end
 
+    # As it is carried along.
+    #
+    # @return [Array<PaperTable>]
+    def paper
+      hung = reckoned[:drawing][:hung]
+      [PaperTable.of("Every stocking, from the left", hung, name: "whose", at_m: "hook from the left",
+                                                            hook_m: "hook from the floor")]
+    end
+
     # How wide it is, metres; nil before it is measured.
     def extent
       @settings[:place][:length_m]

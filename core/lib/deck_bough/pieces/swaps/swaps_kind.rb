@@ -8,6 +8,7 @@ module DeckBough
   SWAPS_KIND = Kind.new(
     name: "swaps", noun: "set of swaps", declared: SwapsSettings, look: SwapsLook, movable: false,
     seen: false,
+    gives: %i[sheet],
     plan: lambda do |brief|
       SwapsPlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles,
                     house: brief.house, units: brief.units)

@@ -37,6 +37,19 @@ module DeckBough
       []
     end
 
+    # As it is carried along.
+    #
+    # @return [Array<PaperTable>]
+    def paper
+      drawn = reckoned[:drawing]
+      soft = [*drawn[:seats].flat_map { |seat| seat[:cushions] }, *drawn[:soft]].sort_by { |one| one[:number] }
+      pictures = @settings[:art][:frames].each_with_index.map { |said, i| said.merge(drawn[:frames][i].slice(:name)) }
+      [PaperTable.of("Soft things", soft, where: "where", out: "goes out", stored: "stored", count: "in",
+                                          name: "what comes in", from: "from"),
+       PaperTable.of("Pictures", pictures, name: "which", out: "goes out", stored: "stored",
+                                           paper_wide_m: "paper, wide", paper_high_m: "paper, high")]
+    end
+
     private
 
     def parts

@@ -8,6 +8,7 @@ module DeckBough
   # A table that is laid for guests, with a runner and what stands along its middle.
   TABLE_KIND = Kind.new(
     name: "table", noun: "table", declared: TableSettings, look: TableLook, hosts: TableHosts,
+    gives: %i[sheet],
     plan: lambda do |brief|
       TablePlan.new(settings: brief.settings, surroundings: brief.surroundings, styles: brief.styles,
                     house: brief.house, units: brief.units)

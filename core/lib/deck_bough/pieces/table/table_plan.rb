@@ -27,6 +27,18 @@ module DeckBough
       Looks::Surface.new(area_m2: 0.0, ground: @reckoning.runner_colour, seen: 1.0)
     end
 
+    # As it is carried along.
+    #
+    # @return [Array<PaperTable>]
+    def paper
+      drawn = reckoned[:drawing]
+      layers = drawn[:layers].map { |one| one.merge(layer: Messages.sentence("layers", one[:layer], {})) }
+      things = drawn[:things].map { |one| one.merge(meal: one[:leaves] ? "leaves" : "stays") }
+      [PaperTable.of("At each place, from below", layers, layer: "what", across_m: "across"),
+       PaperTable.of("Along the middle", things, name: "what", left_m: "from the left", out_m: "from the near edge",
+                                                 foot_m: "foot", height_m: "high", meal: "for a meal")]
+    end
+
     # How wide it is, metres; nil before it is measured.
     def extent
       TableDrawing.table(@settings)[:length_m]

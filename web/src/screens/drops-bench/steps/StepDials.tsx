@@ -1,8 +1,7 @@
-import type { ReactNode } from "react";
 import type { Schemas } from "../../../api/client";
+import { stepDials } from "../../../bench/stepDials";
 import type { Bench } from "../../../bench/useBench";
 import type { PieceOf } from "../../../kinds/kind";
-import { ProblemAlert } from "../../../parts/ProblemAlert";
 import { DropsStep } from "./DropsStep";
 import { HangStep } from "./HangStep";
 import { PlaceStep } from "./PlaceStep";
@@ -28,21 +27,10 @@ export interface StepProps {
   onNewStyle: (kind: Schemas["Style"]["kind"]) => void;
 }
 
-const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
+export const StepDials = stepDials<StepId, StepProps>({
   place: PlaceStep,
   drops: DropsStep,
   things: ThingsStep,
   hang: HangStep,
   step_back: StepBackStep,
-};
-
-/** The dials of one step; what the server objected to stands above them and nothing dialled is lost. */
-export function StepDials({ step, ...props }: StepProps & { step: StepId }) {
-  const Dials = DIALS[step];
-  return (
-    <>
-      <ProblemAlert problem={props.bench.problem} />
-      <Dials {...props} />
-    </>
-  );
-}
+});

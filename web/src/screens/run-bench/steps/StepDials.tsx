@@ -1,8 +1,7 @@
-import type { ReactNode } from "react";
 import type { Schemas } from "../../../api/client";
 import type { PieceOf } from "../../../kinds/kind";
+import { stepDials } from "../../../bench/stepDials";
 import type { Bench } from "../../../bench/useBench";
-import { ProblemAlert } from "../../../parts/ProblemAlert";
 import { AccentsStep } from "./AccentsStep";
 import { AnchorsStep } from "./AnchorsStep";
 import { BodyStep } from "./BodyStep";
@@ -36,7 +35,7 @@ export interface StepProps {
   onNewStyle: (kind: Schemas["Style"]["kind"]) => void;
 }
 
-const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
+export const StepDials = stepDials<StepId, StepProps>({
   measure: MeasureStep,
   anchors: AnchorsStep,
   body: BodyStep,
@@ -46,15 +45,4 @@ const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
   ribbon: RibbonStep,
   mantel: MantelStep,
   step_back: StepBackStep,
-};
-
-/** The dials of one step; what the server objected to stands above them and nothing dialled is lost. */
-export function StepDials({ step, ...props }: StepProps & { step: StepId }) {
-  const Dials = DIALS[step];
-  return (
-    <>
-      <ProblemAlert problem={props.bench.problem} />
-      <Dials {...props} />
-    </>
-  );
-}
+});

@@ -1,7 +1,6 @@
-import type { ReactNode } from "react";
 import type { Schemas } from "../../../api/client";
-import { ProblemAlert } from "../../../parts/ProblemAlert";
 import type { PieceOf, PlanOf } from "../../../kinds/kind";
+import { stepDials } from "../../../bench/stepDials";
 import type { Bench } from "../../../bench/useBench";
 import type { StepBackLook } from "../useStepBack";
 import { CrownStep } from "./CrownStep";
@@ -36,7 +35,7 @@ export interface StepProps {
   onNewStyle: (kind: Schemas["Style"]["kind"]) => void;
 }
 
-const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
+export const StepDials = stepDials<StepId, StepProps>({
   measure: MeasureStep,
   lights: LightsStep,
   crown: CrownStep,
@@ -45,15 +44,4 @@ const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
   picks: PicksStep,
   foot: FootStep,
   step_back: StepBackStep,
-};
-
-/** The dials of one step; what the server objected to stands above them and nothing dialled is lost. */
-export function StepDials({ step, ...props }: StepProps & { step: StepId }) {
-  const Dials = DIALS[step];
-  return (
-    <>
-      <ProblemAlert problem={props.bench.problem} />
-      <Dials {...props} />
-    </>
-  );
-}
+});

@@ -1,8 +1,7 @@
-import type { ReactNode } from "react";
 import type { Schemas } from "../../../api/client";
+import { stepDials } from "../../../bench/stepDials";
 import type { Bench } from "../../../bench/useBench";
 import type { PieceOf } from "../../../kinds/kind";
-import { ProblemAlert } from "../../../parts/ProblemAlert";
 import { GreensStep } from "./GreensStep";
 import { HangStep } from "./HangStep";
 import { LayersStep } from "./LayersStep";
@@ -35,7 +34,7 @@ export interface StepProps {
   onNewStyle: (kind: Schemas["Style"]["kind"]) => void;
 }
 
-const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
+export const StepDials = stepDials<StepId, StepProps>({
   place: PlaceStep,
   size: SizeStep,
   hang: HangStep,
@@ -44,15 +43,4 @@ const DIALS: Record<StepId, (props: StepProps) => ReactNode> = {
   star: StarStep,
   lights: LightsStep,
   step_back: StepBackStep,
-};
-
-/** The dials of one step; what the server objected to stands above them and nothing dialled is lost. */
-export function StepDials({ step, ...props }: StepProps & { step: StepId }) {
-  const Dials = DIALS[step];
-  return (
-    <>
-      <ProblemAlert problem={props.bench.problem} />
-      <Dials {...props} />
-    </>
-  );
-}
+});
