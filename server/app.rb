@@ -11,8 +11,8 @@ module DeckBough
       disable :static, :protection, :logging, :sessions
 
       RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Claims,
-                   Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths, Routes::Groupings, Routes::Sheets,
-                   Routes::Anchors, Routes::Acts, Routes::Imports, Routes::Stockroom, Routes::Styles, Routes::Boxes,
+                   Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths, Routes::Groupings,
+                   Routes::Sheets, Routes::Anchors, Routes::Acts, Routes::Imports, Routes::Stockroom, Routes::Styles, Routes::Boxes,
                    Routes::Recipes, Routes::Buying, Routes::Suppliers, Routes::Purchases, Routes::Trials,
                    Routes::Sightings,
                    Routes::Photographs, Routes::Looks, Routes::Views,

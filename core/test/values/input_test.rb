@@ -27,7 +27,8 @@ class InputTest < CoreTest
   def test_what_is_not_given_takes_its_default_and_keys_may_be_of_either_kind
     checked = check("spread_m" => 1.2)
 
-    assert_equal({ spread_m: 1.2, count: 3, cover: "airy", breakable: false, name: nil, note: nil, sizes_m: [1.0], layers: [] },
+    assert_equal({ spread_m: 1.2, count: 3, cover: "airy", breakable: false, name: nil, note: nil,
+                   sizes_m: [1.0], layers: [] },
                  checked)
     assert_equal checked, check(spread_m: 1.2)
     assert_predicate checked, :frozen?

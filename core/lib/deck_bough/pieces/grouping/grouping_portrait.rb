@@ -12,22 +12,17 @@ module DeckBough
       surface = reckoning.surface
       portrait.area("wood", box(0, surface.length_m, surface.height_m - THICK, surface.height_m))
       things = reckoning.things.sort_by { |thing| [Groupings::Form::SLOTS.index(thing.slot), thing.out_m] }
-      things.each { |thing| thing(portrait, thing, surface.height_m) }
+      things.each { |thing| portrait.standing(thing, surface.height_m) }
       portrait.to_h
     end
 
     # A top as thick as it is drawn.
     THICK = 0.04
 
-    def thing(portrait, thing, high)
-      portrait.area("foliage", box(thing.from_m, thing.to_m, high + thing.foot_m, high + thing.top_m))
-      portrait.dot(thing.left_m, high + thing.foot_m + (thing.height_m / 2.0), thing.across_m / 4.0, thing.colour)
-    end
-
     def box(left, right, bottom, top)
       [[left, bottom], [right, bottom], [right, top], [left, top]]
     end
-    private_class_method :thing, :box
+    private_class_method :box
     private_constant :THICK
   end
 end

@@ -30,6 +30,19 @@ module DeckBough
       @dots << { x_m: x.round(PLACES), y_m: y.round(PLACES), r_m: [radius, LEAST_DOT].max.round(3), colour: colour }
     end
 
+    # Something that stands: as large as it is, with its colour.
+    #
+    # @param thing [Groupings::Standing]
+    # @param above [Float] what it stands on, above the floor
+    def standing(thing, above = 0)
+      left = thing.from_m
+      right = thing.to_m
+      foot = above + thing.foot_m
+      top = above + thing.top_m
+      area("foliage", [[left, foot], [right, foot], [right, top], [left, top]])
+      dot(thing.left_m, (foot + top) / 2.0, [thing.across_m, thing.height_m].min / 2.5, thing.colour)
+    end
+
     # @return [Hash] left_m, right_m, top_m, shapes, dots
     def to_h
       across, up = @shapes.flat_map { |shape| shape[:points] }.transpose

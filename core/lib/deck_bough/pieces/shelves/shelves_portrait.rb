@@ -12,10 +12,7 @@ module DeckBough
       unit = reckoning.unit
       portrait.area("wood", box(0, unit.width_m, unit.foot_m, unit.foot_m + unit.height_m)) unless unit.tray?
       reckoning.bays.each { |one| portrait.area("wood", board(one.bay)) }
-      reckoning.things.each do |thing|
-        portrait.area("foliage", box(thing.from_m, thing.to_m, thing.foot_m, thing.top_m))
-        portrait.dot(thing.left_m, thing.foot_m + (thing.height_m / 2.0), thing.across_m / 3.0, thing.colour)
-      end
+      reckoning.things.each { |thing| portrait.standing(thing) }
       portrait.to_h
     end
 

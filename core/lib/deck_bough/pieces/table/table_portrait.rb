@@ -17,18 +17,13 @@ module DeckBough
       long = reckoning.length_m
       [[0, long, high - THICK, high], [0.1 * long, (0.1 * long) + LEG, 0, high],
        [(0.9 * long) - LEG, 0.9 * long, 0, high]].each { |sides| portrait.area("wood", box(*sides)) }
-      reckoning.things.each { |thing| thing(portrait, thing, high) }
+      reckoning.things.each { |thing| portrait.standing(thing, high) }
       portrait.to_h
-    end
-
-    def thing(portrait, thing, high)
-      portrait.area("foliage", box(thing.from_m, thing.to_m, high + thing.foot_m, high + thing.top_m))
-      portrait.dot(thing.left_m, high + thing.foot_m + (thing.height_m / 2.0), thing.across_m / 4.0, thing.colour)
     end
 
     def box(left, right, bottom, top)
       [[left, bottom], [right, bottom], [right, top], [left, top]]
     end
-    private_class_method :thing, :box
+    private_class_method :box
   end
 end
