@@ -153,6 +153,11 @@ class ShelvesPlanTest < CoreTest
     assert_in_delta swag + 1.0, figure(told, :garland)
     assert_equal [2, 1], [line(told, "Fir garland")[:need], line(told, "Nail")[:need]]
     assert_in_delta figure(told, :garland) * 5, told[:tasks].find { |task| task[:step] == "garland" }[:minutes]
+    band = Style.new(id: "band", kind: "ribbon", name: "Broad band")
+    ribboned = ShelvesPlan.new(settings: { unit: UNIT, garland: { hung: true, style: "band" } }, styles: [band],
+                               surroundings: Surroundings.new(**ROOM)).call
+
+    assert_in_delta figure(ribboned, :garland), line(ribboned, "Broad band")[:need]
     refute_includes codes(told), "shelves_nail"
     assert_includes codes(told([], garland: { hung: true }, room: { no_nails: true })), "shelves_nail"
     refute told([], unit: TRAY, garland: { hung: true })[:figures].key?(:garland)

@@ -26,7 +26,7 @@ const HEAD = 14;
 /** Where a view is alone, the tools over it have this much. */
 const HEAD_ALONE = 54;
 /** Under the surface there is room for the words of its stretches, pixels. */
-const FOOT = 70;
+const FOOT = 82;
 const SIDE = 26;
 /** With less the views are shown one by one. */
 const ALL_FROM = { width: 560, height: 330 };

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # Findings of a plan by the step where they matter, the worst first.
+  # Findings of a plan by the step where they matter, the worst first, each said once.
   #
   #   Cautions.of({ "measure" => [finding] }) # => [{ step: "measure", code:, severity:, message: }]
   module Cautions
@@ -13,7 +13,7 @@ module DeckBough
     # @return [Array<Hash>] step, code, severity, message; within a severity in the order of work
     def of(found)
       rows = found.flat_map { |step, findings| findings.compact.map { |finding| { step: step, **finding.to_h } } }
-      rows.sort_by.with_index { |row, i| [ORDER.fetch(row[:severity]), i] }
+      rows.uniq.sort_by.with_index { |row, i| [ORDER.fetch(row[:severity]), i] }
     end
   end
 end

@@ -42,13 +42,14 @@ module DeckBough
       label = "Garland over the shelves, none chosen"
       [LedgerLine.new(kind: style&.kind || "garland", step: "garland", style: style, label: label, need: need,
                       sheet: keep("garland", style&.name || label, [@reckoning.swag],
-                                  more: [note("As it hangs", sum, "need", need)])),
+                                  more: [note("As it hangs", sum, "need", need, style&.metres? ? "m" : "pieces")])),
        LedgerLine.new(kind: "fixing", step: "garland", label: "Nail at the top centre", need: 1,
                       sheet: keep("nail", "Nail at the top centre", [], more: [note("One", "", "need", 1)]))]
     end
 
     def need_of(style)
       long = @reckoning.garland_m
+      return [long, length(long)] if style&.metres?
       return [1, "one, as long as it is"] unless style&.length_m
 
       [(long / style.length_m).ceil, "#{length(long)} ÷ #{length(style.length_m)}, rounded up"]
