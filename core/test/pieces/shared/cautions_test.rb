@@ -11,12 +11,12 @@ class CautionsTest < CoreTest
   def test_the_worst_first_and_within_that_in_the_order_of_work
     told = Cautions.of("first" => [finding("info", "a"), nil], "second" => [finding("stop", "b"), finding("info", "c")])
 
-    assert_equal %w[b a c], told.map { |one| one[:message] }
+    assert_equal(%w[b a c], told.map { |one| one[:message] })
   end
 
   def test_what_is_said_of_two_alike_is_said_once
     told = Cautions.of("first" => [finding("info", "a")] * 2, "second" => [finding("info", "a")])
 
-    assert_equal %w[first second], told.map { |one| one[:step] }
+    assert_equal(%w[first second], told.map { |one| one[:step] })
   end
 end
