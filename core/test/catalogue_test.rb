@@ -10,7 +10,8 @@ class CatalogueTest < CoreTest
     without = Catalogue::RULES.keys - EXAMPLES.map { |row| row["rule"] }
 
     assert_equal %w[tree.best_size ornaments.map ribbon.cut_plan garland.profile garland.lights garland.tree
-                    wreath.wall palette.gather boxes.pack buying.substitutes group.sites hang.drops], without
+                    wreath.wall palette.gather boxes.pack buying.substitutes group.sites hang.drops
+                    days.schedule], without
   end
 
   EXAMPLES.each_with_index do |row, i|
@@ -68,6 +69,15 @@ class CatalogueTest < CoreTest
                            "table.places" => { "shape" => "rectangle", "length_m" => 2.4, "width_m" => 0.9,
                                                "diameter_m" => 1.2 },
                            "hang.drops" => { "count" => 5, "shortest_m" => 0.2, "longest_m" => 0.7 },
+                           "days.schedule" => {
+                             "tasks" => [{ "id" => "tree", "minutes" => 30, "people" => 2, "skill" => "heights" },
+                                         { "id" => "bows", "minutes" => 20,
+                                           "after" => [{ "id" => "tree", "wait_min" => 15 }] }],
+                             "people" => %w[ida bram].map do |id|
+                               { "id" => id, "skills" => %w[heights],
+                                 "hours" => [{ "from_min" => 480, "to_min" => 720 }] }
+                             end
+                           },
                            "ornaments.map" => { "tree" => { "height_m" => 2.1, "spread_m" => 1.2, "arc_deg" => 240 },
                                                 "reach_m" => 0.7,
                                                 "styles" => MAP_STYLES }).freeze

@@ -21,7 +21,7 @@ module DeckBough
       Rules::Boxes::Pack,
       Rules::Buying::Packs, Rules::Buying::OrderBy, Rules::Buying::MakeOrBuy, Rules::Buying::Substitutes,
       Rules::Group::Hides, Rules::Group::Heights, Rules::Group::Sites, Rules::Bowl::Fill, Rules::Bowl::Mix, Rules::Hang::Drops,
-      Rules::Table::Runner, Rules::Table::Places, Rules::Log::Factor
+      Rules::Table::Runner, Rules::Table::Places, Rules::Days::Schedule, Rules::Log::Factor
     ].freeze
 
     # @raise [ArgumentError] naming what a rule lacks; ours to mend, so it stops the load

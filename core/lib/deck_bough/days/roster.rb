@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Days
+    # When who is still free, and who could do a step first.
+    #
+    #   Days::Roster.new([Days::Worker.new(id: "ida", hours: [[480, 720]])])
+    #               .earliest(Days::Step.new(id: "tree", minutes: 60), 0).from
+    #
+    # A step lies inside one stretch of hours of each of its people, who do nothing else meanwhile; it takes as long as
+    # the slowest of them. Of those who would be done as early the one is taken who can do less else.
+    class Roster
+      # When and by whom a step is done.
+      Slot = Struct.new(:from, :to, :people, keyword_init: true)
+
+      # @param workers [Array<Worker>]
+      # @param free [Array<Array<Array(Integer, Integer)>>, nil] of each worker; all her hours where it is left out
+      def initialize(workers, free = nil)
+        @workers = workers
+        @free = free || workers.map { |worker| worker.hours.dup }
+        @paces = workers.map(&:pace)
+        @levels = @paces.uniq.sort
+        @humble = workers.each_index.sort_by { |i| [workers[i].skills.size, -workers[i].pace, i] }
+      end
+
+      # @param since [Integer] not before
+      # @return [Slot, nil] nil where nobody has time for it any more
+      def earliest(step, since)
+        step.people == 1 ? alone(step, since) : together(step, since)
+      end
+
+      # Takes the time of those who do it.
+      def take(slot)
+        slot.people.each do |i|
+          free = @free[i]
+          at = free.index { |from, to| from <= slot.from && slot.to <= to }
+          from, to = free[at]
+          free[at, 1] = [[from, slot.from], [slot.to, to]].select { |one, other| one < other }
+        end
+      end
+
+      # The latest time from which those people could do it, done by a time; nil where there is none.
+      def latest(people, minutes, till)
+        fits = people.map { |i| @free[i].filter_map { |from, to| latest_in(from, to, minutes, till) } }
+        fits.flatten(1).map(&:last).uniq.sort.reverse.find do |start|
+          fits.all? { |windows| windows.any? { |low, high| start.between?(low, high) } }
+        end
+      end
+
+      private
+
+      def latest_in(from, to, minutes, till)
+        high = [to, till].min - minutes
+        [from, high] if high >= from
+      end
+
+      # Those who can do less else are asked first.
+      def alone(step, since)
+        person = start = nil
+        done = Float::INFINITY
+        @humble.each do |i|
+          next unless @workers[i].skilled?(step.skill)
+
+          minutes = step.minutes_at(@paces[i])
+          free = first_free(i, since, minutes)
+          next unless free && free + minutes < done
+
+          person = i
+          start = free
+          done = free + minutes
+        end
+        person && Slot.new(from: start, to: done, people: [person])
+      end
+
+      def first_free(index, since, minutes)
+        @free[index].each do |from, to|
+          start = [from, since].max
+          return start if start + minutes <= to
+        end
+        nil
+      end
+
+      # At each pace those who are at least as fast.
+      def together(step, since)
+        found = @levels.filter_map do |pace|
+          minutes = step.minutes_at(pace)
+          windows = starts(pace, since, minutes)
+          start = common(step, windows)
+          start && Slot.new(from: start, to: start + minutes, people: chosen(step, windows, start))
+        end
+        found.min_by { |slot| [slot.to, -slot.from] }
+      end
+
+      # From when to when each could begin.
+      #
+      # @return [Hash{Integer => Array<Array(Integer, Integer)>}]
+      def starts(pace, since, minutes)
+        fast = @workers.each_index.select { |i| @paces[i] <= pace }
+        fast.to_h do |i|
+          [i, @free[i].filter_map { |from, to| [[from, since].max, to - minutes] if to - minutes >= [from, since].max }]
+        end
+      end
+
+      def common(step, windows)
+        return if windows.size < step.people
+
+        windows.values.flatten(1).map(&:first).uniq.sort.find { |start| enough?(step, there(windows, start)) }
+      end
+
+      def there(windows, start)
+        windows.filter_map { |i, those| i if those.any? { |low, high| start.between?(low, high) } }
+      end
+
+      def enough?(step, people)
+        people.size >= step.people && (step.skill.nil? || people.any? { |i| @workers[i].skilled?(step.skill) })
+      end
+
+      # Of those who are there one who has the skill, the others who can do least else.
+      def chosen(step, windows, start)
+        present = there(windows, start)
+        spare = @humble.select { |i| present.include?(i) }
+        first = step.skill ? spare.find { |i| @workers[i].skilled?(step.skill) } : spare.first
+        [first, *(spare - [first]).first(step.people - 1)].sort
+      end
+    end
+  end
+end

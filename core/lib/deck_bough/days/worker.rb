@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Days
+    # Somebody who works: how fast, what she can do, when she is there.
+    #
+    #   Days::Worker.new(id: "bram", pace: 1.4, skills: [], hours: [[480, 720]]).there_until(600) # => 120
+    #
+    # pace: times as long as the usual; hours: stretches from and to, minutes from the first day's midnight, one after
+    # the other.
+    Worker = Struct.new(:id, :pace, :skills, :hours, keyword_init: true) do
+      def initialize(pace: 1, skills: [], **)
+        super
+        freeze
+      end
+
+      def skilled?(skill)
+        skill.nil? || skills.include?(skill)
+      end
+
+      # Minutes she is there from one time up to another.
+      def there_until(till, since = 0)
+        hours.sum { |from, to| [[to, till].min - [from, since].max, 0].max }
+      end
+    end
+  end
+end
