@@ -49,10 +49,10 @@ class HomesTest < SystemTest
 
   def test_a_count_of_short_things_opens_what_they_are_on_desk_and_home
     at_the_desk
-    click_button "11 things short"
+    click_button "14 things short"
     within("[role=dialog]") do
       assert_text "Short at Tidewaiter's House"
-      assert_selector "li", count: 11
+      assert_selector "li", count: 14
       assert_text(/Plum glass drop, 9 cm\s*6 short\s*12 \+ 2 wanted, 8 there; buy 2 packs, 2 over · €32\.40/)
       assert_text(/Finishing nail, pre-wired\s*6 short\s*6 wanted, 0 there; not chosen yet, no price/)
       assert_text(/Brass gauze ribbon\s*3\.0 m short\s*9\.5 m wanted, 6\.5 m there; buy 1 roll, 7\.0 m over · €8\.90/)

@@ -1,5 +1,8 @@
 # frozen_string_literal: true
 
+require "tmpdir"
+require "vips"
+
 # The main views as they are shown in the documentation, each by the way a person takes to it.
 class ShownViews
   DESK = [1280, 800].freeze
@@ -28,8 +31,16 @@ class ShownViews
     "stockroom" => [DESK, lambda(&:stockroom)],
     "look-board" => [DESK, ->(at) { at.look("Orchard frost") }],
     "boxes" => [DESK, lambda(&:boxes)],
-    "house-rules" => [DESK, lambda(&:house_rules)]
+    "house-rules" => [DESK, lambda(&:house_rules)],
+    "shelves" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Book shelves").step("Colours") }],
+    "swaps" => [DESK, ->(at) { at.tree("The Signal Loft", "Sofa and pictures") }],
+    "stockings" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Stockings on a batten") }],
+    "drinks" => [DESK, ->(at) { at.tree("The Signal Loft", "Drink corner") }]
   }.freeze
+  # Views that share a picture, two beside each other.
+  SHARED = { "wreath-benches" => %w[wreath-bench-day wall-bench-day],
+             "small-benches" => %w[shelves swaps stockings drinks] }.freeze
+  BETWEEN = 16
 
   def initialize(address, folder)
     @address = address
@@ -45,18 +56,40 @@ class ShownViews
 
   # @param names [Array<String>] which; all when empty
   def take(names)
-    VIEWS.each do |name, (size, way)|
+    pictures.each do |name, views|
       next unless names.empty? || names.include?(name)
 
-      @browser = Capybara::Session.new(:pictures)
-      @browser.driver.resize(*size)
-      @browser.visit("#{@address}/sign-in")
-      @browser.assert_text("Sign in")
-      way.call(self)
-      @browser.driver.wait_for_network_idle
-      @browser.save_screenshot(File.join(@folder, "#{name}.png"))
-      @browser.quit
+      views.size == 1 ? shoot(views.first, place(name)) : join(views, place(name))
       puts "docs/screenshots/#{name}.png"
+    end
+  end
+
+  # @return [Hash{String => Array<String>}] the views of each picture
+  def pictures
+    VIEWS.except(*SHARED.values.flatten).keys.to_h { |name| [name, [name]] }.merge(SHARED)
+  end
+
+  def place(name)
+    File.join(@folder, "#{name}.png")
+  end
+
+  def shoot(name, place)
+    size, way = VIEWS.fetch(name)
+    @browser = Capybara::Session.new(:pictures)
+    @browser.driver.resize(*size)
+    @browser.visit("#{@address}/sign-in")
+    @browser.assert_text("Sign in")
+    way.call(self)
+    @browser.driver.wait_for_network_idle
+    @browser.save_screenshot(place)
+    @browser.quit
+  end
+
+  def join(names, place)
+    Dir.mktmpdir do |folder|
+      taken = names.map { |name| File.join(folder, "#{name}.png").tap { |file| shoot(name, file) } }
+      images = taken.map { |file| Vips::Image.new_from_file(file) }
+      Vips::Image.arrayjoin(images, across: 2, shim: BETWEEN, background: [255]).write_to_file(place)
     end
   end
 

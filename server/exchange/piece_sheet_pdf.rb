@@ -34,7 +34,7 @@ module DeckBough
           @plan.paper.each { |table| table(table) }
           taken
           tasks
-          serious
+          serious(@told[:cautions])
         end
 
         def minutes
@@ -165,12 +165,6 @@ module DeckBough
             line([task[:title], "#{task[:minutes].round} min"], [0, @page.bounds.width - 70], INK)
           end
           @page.move_down 10
-        end
-
-        def serious
-          @told[:cautions].reject { |caution| caution[:severity] == "info" }.each do |caution|
-            @page.text plain("#{caution[:severity].capitalize}. #{caution[:message]}"), size: 8.5, color: QUIET
-          end
         end
       end
     end

@@ -69,6 +69,13 @@ module DeckBough
           @page.move_down self.class::ROW
         end
 
+        # What of a plan wants care.
+        def serious(cautions)
+          cautions.reject { |caution| caution[:severity] == "info" }.each do |caution|
+            @page.text plain("#{caution[:severity].capitalize}. #{caution[:message]}"), size: 8.5, color: QUIET
+          end
+        end
+
         # A number in a round pin.
         def pin(number, spot)
           @page.fill_and_stroke_circle(spot, 6.5)

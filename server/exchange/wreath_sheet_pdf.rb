@@ -30,7 +30,7 @@ module DeckBough
           drawing
           nail_map
           @sheet.clocks.each { |says, places| clock(says, places) }
-          serious
+          serious(@plan[:cautions])
         end
 
         def drawing
@@ -85,12 +85,6 @@ module DeckBough
           title says
           @page.text plain(places.join(" · ")), size: 9, color: INK
           @page.move_down 8
-        end
-
-        def serious
-          @plan[:cautions].reject { |caution| caution[:severity] == "info" }.each do |caution|
-            @page.text plain("#{caution[:severity].capitalize}. #{caution[:message]}"), size: 8.5, color: QUIET
-          end
         end
       end
     end

@@ -58,9 +58,11 @@ module DeckBough
           context.needs.complete
           free = store(Store::Stock).available(listed[:items].map { |style| style[:id] }, home: home,
                                                                                           piece_id: piece[:id])
+          risers = styles.risers(listed[:items].map { |style| style[:id] })
           told = listed[:items].map do |style|
             share = free.fetch(style[:id])
-            { **style, free: (share[:on_hand] + share[:cut]).round(6) }
+            told = { **style, free: (share[:on_hand] + share[:cut]).round(6) }
+            risers.key?(style[:id]) ? { **told, riser_height_m: risers[style[:id]] } : told
           end
           listed.merge(items: told)
         end

@@ -44,6 +44,13 @@ module DeckBough
           end
         end
 
+        # By how much those that are risers lift what stands on them.
+        #
+        # @return [Hash{String => Float}] by style; what is no riser is left out
+        def risers(ids)
+          rows(:styles).where(id: Ids.only(ids)).exclude(riser_height_m: nil).select_hash(:id, :riser_height_m)
+        end
+
         # What lines of ledgers take, as rooms are linked by it.
         #
         # @param lines [Array<Hash>] as LedgerLine tells them
@@ -220,7 +227,7 @@ module DeckBough
         end
 
         def shown(row)
-          row.slice(:id, :version, :on_hand, :riser_height_m, *COLUMNS)
+          row.slice(:id, :version, :on_hand, *COLUMNS)
         end
       end
     end

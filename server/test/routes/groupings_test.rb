@@ -32,7 +32,7 @@ class GroupingsTest < ServerTest
     found = told["risers"].first
 
     assert_equal [2, "Middle riser, oak", 0.1], found.values_at("thing", "name", "riser_m")
-    known = ask(:get, "/api/styles?kind=decor")["items"].find { |one| one["id"] == found["style"] }
+    known = ask(:get, "/api/styles?piece=#{@piece['id']}")["items"].find { |one| one["id"] == found["style"] }
 
     assert_in_delta 0.1, known["riser_height_m"]
     planned = plan(things: { standing: [standing[0], standing[1].merge(riser: found["style"])] })

@@ -48,7 +48,7 @@ class HomesRoutesTest < ServerTest
     cards = ask(:get, "/api/season")["items"]
     piece = home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }.first
 
-    assert_equal([5, 4, 6], cards.map { |card| card["portraits"].size })
+    assert_equal([7, 6, 6], cards.map { |card| card["portraits"].size })
     assert_equal piece["portrait"], cards.first["portraits"].first
     assert_operator piece["portrait"]["top_m"], :>=, piece["height_m"]
     room = home_named("Tidewaiter's House")["rooms"].first["id"]

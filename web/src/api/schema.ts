@@ -5010,8 +5010,8 @@ export interface components {
             across_m: number | null;
             /** @description of a wreath or ring */
             opening_m: number | null;
-            /** @description of decor that lifts what stands on it */
-            riser_height_m: number | null;
+            /** @description of a riser, for the piece that was asked about; else not told */
+            riser_height_m?: number | null;
             /** @enum {string|null} */
             wire: "wired" | "unwired" | null;
             /** @description offered no longer */

@@ -137,7 +137,7 @@ export function ThingFields({ thing, forms, styles, error, onChange, aside, out,
       <StyleSelect
         label="Riser from stock"
         kinds={["decor"]}
-        styles={styles.filter(({ id, riser_height_m }) => riser_height_m !== null || id === thing.riser)}
+        styles={styles.filter(({ id, riser_height_m }) => typeof riser_height_m === "number" || id === thing.riser)}
         value={thing.riser}
         onChange={(riser) => onChange({ riser })}
         none="none"
