@@ -318,7 +318,7 @@ class BuyingTest < SystemTest
       click_button "Keep it"
     end
 
-    assert_selector "section[aria-label='Budget'] button", text: "over €23.60"
+    assert_selector "section[aria-label='Budget'] button", text: "over €19.42"
     more("What an hour costs")
     within(drawer) do
       find_field("An hour of work").set("0").send_keys(:tab)

@@ -12,6 +12,10 @@ interface Props {
   units: Units;
 }
 
+/** The inside of a fireplace, and how high it is open where nobody measured it. */
+const SOOT = "#4a4440";
+const OPENING_M = 0.65;
+
 /** What is behind and above: the wall, what hangs over it, sockets. */
 export function BehindGroup({ drawing, at, shades, dusk, units }: Props) {
   const { surface, sockets = [], keep_free = [] } = drawing;
@@ -36,6 +40,15 @@ export function BehindGroup({ drawing, at, shades, dusk, units }: Props) {
           strokeOpacity={0.7}
         />
       ))}
+      {surface.kind === "firebox" && (
+        <rect
+          x={at.x(0)}
+          y={Math.max(at.y(clear ?? OPENING_M), at.top)}
+          width={long * at.scale}
+          height={at.y(0) - Math.max(at.y(clear ?? OPENING_M), at.top)}
+          fill={shade(SOOT, dusk ? -0.4 : 0)}
+        />
+      )}
       {clear !== undefined && (
         <g stroke={shades.line}>
           <rect
