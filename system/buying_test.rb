@@ -330,7 +330,7 @@ class BuyingTest < SystemTest
     assert_no_selector "[role=dialog]"
     budget("The Signal Loft").click
 
-    within(drawer) { assert_text(/Together\s*€23.76/) }
+    within(drawer) { assert_text(/Together\s*€41.30/) }
   end
 
   def test_the_list_is_narrowed_sorted_and_read_on_the_phone
