@@ -124,6 +124,20 @@ class GroupingSnowTest < CoreTest
 
   def risers(things, **groups) = plan(things, **groups).start(RISERS)[:risers]
 
+  # About its own middle, by outline and darkness; one heavy dark thing beside small pale ones.
+  def test_a_group_that_leans_and_one_that_falls_apart_are_told
+    pair = [{ form: "vessel", at_m: -0.3, colour: "#333333" }, { form: "vessel", at_m: 0.3, colour: "#333333" }]
+    heavy = [{ form: "vessel", at_m: -0.3, colour: "#222222", across_m: 0.1, height_m: 0.4 },
+             { form: "candle", at_m: 0.3, colour: "#ffffff", height_m: 0.05 }]
+
+    refute_includes codes(told(pair)), "group_leans"
+    assert_includes said(told(heavy), "group_leans"), "leans to the left"
+    assert_includes said(told(heavy.map { |one| one.merge(at_m: -one[:at_m]) }), "group_leans"), "leans to the right"
+    assert_includes said(told(pair), "group_gap"), "A gap of 43 cm"
+    refute_includes codes(told([pair.first.merge(at_m: -0.17), pair.last.merge(at_m: 0.17)])), "group_gap"
+    assert_empty(codes(told([pair.first])) & %w[group_gap group_leans])
+  end
+
   # 0.40, × 0.75 and × 0.55: 0.30 and 0.22.
   def test_risers_are_found_that_make_the_line
     things = [{ form: "vessel", height_m: 0.4 }, { form: "figure", height_m: 0.2 }, { form: "bowl", height_m: 0.18 }]

@@ -24,7 +24,7 @@ module DeckBough
     # @return [Array<Hash>] step, code, severity, message; worst first, steps in the order of work
     def call
       Cautions.of("surface" => [free, *fire, shaken], "site" => site, "build" => build, "fill" => fill,
-                  "snow" => snow, "step_back" => [])
+                  "snow" => snow, "step_back" => [leans, gap])
     end
 
     private
@@ -133,6 +133,21 @@ module DeckBough
       return if apart >= GroupingReckoning::CONTRAST
 
       of(:group_pale, name: first(tallest), apart: apart.round, least: GroupingReckoning::CONTRAST)
+    end
+
+    # Heavier at one side than the other by more than a wall may be.
+    def leans
+      by = @reckoning.leaning
+      return if by.abs <= @house["balance.wall_leaning"] + 1e-9
+
+      of(:group_leans, side: by.positive? ? "right" : "left", percent: (by.abs * 100).round)
+    end
+
+    # A stretch in which the widest of them could stand falls apart.
+    def gap
+      wide = @reckoning.widest_gap_m
+      most = @reckoning.line.map(&:across_m).max or return
+      of(:group_gap, by_m: wide) if wide > most + 1e-9
     end
 
     def allergy

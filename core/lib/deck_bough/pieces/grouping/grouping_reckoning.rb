@@ -128,6 +128,27 @@ module DeckBough
       behind.min_by { |one| [one[:in_use] ? 1 : 0, (one[:at_m] - site_m).abs] }
     end
 
+    # How far the group leans about its own middle, by what weighs to the eye: below nothing to the left.
+    #
+    # @return [Float] share, -1 to 1; 0 of one thing
+    def leaning
+      return 0.0 if line.size < 2
+
+      from = line.map(&:from_m).min
+      to = line.map(&:to_m).max
+      items = line.map do |thing|
+        { at_m: thing.left_m - from, area_m2: thing.across_m * thing.height_m, lightness: Lightness.of(thing.colour) }
+      end
+      Beam.new(span_m: to - from, items: items).value
+    end
+
+    # The widest stretch between two of the line that stand beside each other.
+    #
+    # @return [Float] metres; 0 where they touch
+    def widest_gap_m
+      line.sort_by(&:left_m).each_cons(2).map { |one, other| other.from_m - one.to_m }.max.to_f.clamp(0, nil)
+    end
+
     # How much air is left under what hangs above; nil where nothing does.
     def under_m
       things.filter_map { |thing| (clear = surface.clear_over(thing.from_m, thing.to_m)) && (clear - thing.top_m) }.min
