@@ -19,7 +19,7 @@ module DeckBough
       # @return [Float] 0 without steps
       def end_min
         [chain, work(@workers, @steps.map { |step| [step, step.people] }),
-         *@steps.map(&:skill).compact.uniq.map { |skill| skilled(skill) }].max.to_f
+         *@steps.map(&:skill).compact.uniq.map { |skill| skilled(skill) }].max.to_f.round(6)
       end
 
       # When each is done at the earliest, were there nothing else to do.
@@ -46,10 +46,11 @@ module DeckBough
 
       # Each after those it waits for.
       def sorted
-        left = @steps.dup
+        left = @steps.to_h { |step| [step.id, step] }
         sorted = []
         until left.empty?
-          ready, left = left.partition { |step| step.after.none? { |id, _| left.any? { |one| one.id == id } } }
+          ready = left.values.select { |step| step.after.none? { |id, _| left.key?(id) } }
+          ready.each { |step| left.delete(step.id) }
           sorted.concat(ready)
         end
         sorted
@@ -67,17 +68,19 @@ module DeckBough
       # From each time on from which some of it can begin only: when all of that is done, were it divided freely.
       def work(workers, shares)
         known = shares.select { |step, _| earliest.key?(step.id) }
-        begun = known.to_h { |step, people| [[step, people], since(step, earliest)] }
-        begun.values.uniq.map do |from|
-          later = begun.select { |_, since| since >= from }.keys
-          done_by(workers, from, later.sum { |step, people| step.minutes * people })
+        begun = known.map { |step, people| [since(step, earliest), step.minutes * people] }
+        stretches = stretches_of(workers)
+        begun.map(&:first).uniq.map do |from|
+          done_by(stretches, from, begun.sum { |since, minutes| since >= from ? minutes : 0 })
         end.max || 0
       end
 
       # When hours since a time come to so much work at each one's pace.
-      def done_by(workers, since, minutes)
+      def done_by(stretches, since, minutes)
         left = minutes.to_f
-        pieces(workers, since).each do |from, to, speed|
+        stretches.each do |begins, to, speed|
+          from = [begins, since].max
+          next if to <= from
           return from + (left / speed) if left <= ((to - from) * speed) + 1e-9
 
           left -= (to - from) * speed
@@ -86,12 +89,15 @@ module DeckBough
       end
 
       # Between two times at which somebody comes or goes: how much is done a minute.
-      def pieces(workers, since)
-        times = workers.flat_map { |worker| worker.hours.flatten }.select { |time| time > since }
-        [since, *times].uniq.sort.each_cons(2).filter_map do |from, to|
-          speed = workers.sum { |worker| worker.there_until(to, from) == to - from ? 1.0 / worker.pace : 0 }
-          [from, to, speed] if speed.positive?
+      #
+      # @return [Array<Array(Integer, Integer, Float)>] from, to, speed
+      def stretches_of(workers)
+        comings = workers.flat_map do |worker|
+          worker.hours.flat_map { |from, to| [[from, 1.0 / worker.pace], [to, -1.0 / worker.pace]] }
         end
+        speed = 0.0
+        changes = comings.group_by(&:first).sort.map { |time, those| [time, speed += those.sum(&:last)] }
+        changes.each_cons(2).filter_map { |(from, fast), (to, _)| [from, to, fast] if fast > 1e-9 }
       end
     end
   end

@@ -80,39 +80,53 @@ module DeckBough
         nil
       end
 
-      # At each pace those who are at least as fast.
+      # At each pace those who are at least as fast; a slower one only where it is done sooner.
       def together(step, since)
-        found = @levels.filter_map do |pace|
+        @levels.reduce(nil) do |best, pace|
           minutes = step.minutes_at(pace)
-          windows = starts(pace, since, minutes)
+          windows = starts(pace, since, minutes, best ? best.to - minutes : Float::INFINITY)
           start = common(step, windows)
-          start && Slot.new(from: start, to: start + minutes, people: chosen(step, windows, start))
+          start ? Slot.new(from: start, to: start + minutes, people: chosen(step, windows, start)) : best
         end
-        found.min_by { |slot| [slot.to, -slot.from] }
       end
 
-      # From when to when each could begin.
+      # From when to when each could begin, before a time.
       #
       # @return [Hash{Integer => Array<Array(Integer, Integer)>}]
-      def starts(pace, since, minutes)
+      def starts(pace, since, minutes, before)
         fast = @workers.each_index.select { |i| @paces[i] <= pace }
         fast.to_h do |i|
-          [i, @free[i].filter_map { |from, to| [[from, since].max, to - minutes] if to - minutes >= [from, since].max }]
+          [i, @free[i].filter_map do |from, to|
+            low = [from, since].max
+            [low, to - minutes] if to - minutes >= low && low < before
+          end]
         end
       end
 
       def common(step, windows)
         return if windows.size < step.people
 
-        windows.values.flatten(1).map(&:first).uniq.sort.find { |start| enough?(step, there(windows, start)) }
+        present = skilled = 0
+        comings(step, windows).each do |_, time, by, able|
+          present += by
+          skilled += by * able
+          return time if by.positive? && present >= step.people && (step.skill.nil? || skilled.positive?)
+        end
+        nil
+      end
+
+      # Each time from which somebody could begin, and after which she could no longer, in order; whether she has the
+      # skill. Who goes at a time is still there when another comes.
+      def comings(step, windows)
+        all = windows.flat_map do |i, those|
+          able = @workers[i].skilled?(step.skill) ? 1 : 0
+          those.flat_map { |low, high| [[low * 2, low, 1, able], [(high * 2) + 1, high, -1, able]] }
+        end
+        all.sort_by(&:first)
       end
 
       def there(windows, start)
         windows.filter_map { |i, those| i if those.any? { |low, high| start.between?(low, high) } }
-      end
-
-      def enough?(step, people)
-        people.size >= step.people && (step.skill.nil? || people.any? { |i| @workers[i].skilled?(step.skill) })
       end
 
       # Of those who are there one who has the skill, the others who can do least else.

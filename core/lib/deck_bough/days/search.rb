@@ -9,9 +9,11 @@ module DeckBough
     #
     # Deterministic: chance is seeded, and the tries are counted, not timed.
     class Search
-      # So many steps are served in all, over all tries.
+      # So many steps are served in all, over all tries, where people come as often as on most jobs; fewer where there
+      # is more to look through.
       SERVED = 12_000
-      TRIES = 24..400
+      USUAL_STRETCHES = 32
+      TRIES = 0..400
       # Of the steps so many are given another rank at a time.
       MOVED = 4
 
@@ -49,7 +51,8 @@ module DeckBough
       private
 
       def tries
-        (SERVED / @steps.size).clamp(TRIES.begin, TRIES.end)
+        stretches = [@workers.sum { |worker| worker.hours.size }, USUAL_STRETCHES].max
+        (SERVED * USUAL_STRETCHES / (@steps.size * stretches)).clamp(TRIES.begin, TRIES.end)
       end
 
       # @return [Array(Served::Plan, Hash)]

@@ -4,7 +4,7 @@ module DeckBough
   module Days
     # Somebody who works: how fast, what she can do, when she is there.
     #
-    #   Days::Worker.new(id: "bram", pace: 1.4, skills: [], hours: [[480, 720]]).there_until(600) # => 120
+    #   Days::Worker.new(id: "bram", pace: 1.4, skills: [], hours: [[480, 720]]).skilled?(nil) # => true
     #
     # pace: times as long as the usual; hours: stretches from and to, minutes from the first day's midnight, one after
     # the other.
@@ -16,11 +16,6 @@ module DeckBough
 
       def skilled?(skill)
         skill.nil? || skills.include?(skill)
-      end
-
-      # Minutes she is there from one time up to another.
-      def there_until(till, since = 0)
-        hours.sum { |from, to| [[to, till].min - [from, since].max, 0].max }
       end
     end
   end

@@ -19,17 +19,15 @@ export function GarlandOver({ drawing, garland, at, dusk }: Props) {
   const [wide, top] = [unit.width_m ?? 1, unit.floor_m + (unit.height_m ?? 1)];
   const half = wide / 2;
   const random = chance(11);
-  const along = Array.from(
-    { length: Math.ceil((wide + 2 * garland.drop_m) * TWIGS) },
-    (_, i, all = wide + 2 * garland.drop_m) => {
-      const s = (i / TWIGS / all) * all;
-      if (s < garland.drop_m) return [0, top - garland.drop_m + s] as const;
-      if (s > garland.drop_m + wide) return [wide, top - (s - garland.drop_m - wide)] as const;
-      const x = s - garland.drop_m;
-      const t = (x % half) / half;
-      return [x, top - garland.sag_m * 4 * t * (1 - t)] as const;
-    },
-  );
+  const all = wide + 2 * garland.drop_m;
+  const along = Array.from({ length: Math.ceil(all * TWIGS) }, (_, i) => {
+    const s = i / TWIGS;
+    if (s < garland.drop_m) return [0, top - garland.drop_m + s] as const;
+    if (s > garland.drop_m + wide) return [wide, top - (s - garland.drop_m - wide)] as const;
+    const x = s - garland.drop_m;
+    const t = (x % half) / half;
+    return [x, top - garland.sag_m * 4 * t * (1 - t)] as const;
+  });
   const twig = garland.loft_m * 0.5 * at.scale;
   return (
     <g strokeLinecap="round" strokeWidth={Math.max(twig * 0.12, 1.2)}>

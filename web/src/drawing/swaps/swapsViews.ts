@@ -18,7 +18,7 @@ export interface Panel<T> {
   top: number;
   width: number;
   height: number;
-  /** Pixels to a metre; every panel of a stage has the same. */
+  /** Pixels to a metre: what is soft and pictures have each their own. */
   scale: number;
   rows: { says: string; foot: number; things: Laid<T>[] }[];
 }

@@ -9,9 +9,9 @@ module DeckBough
       #   Catalogue.answer("days.schedule", { "tasks" => [{ "id" => "tree", "minutes" => 30 }],
       #     "people" => [{ "id" => "ida", "hours" => [{ "from_min" => 480, "to_min" => 720 }] }] })[:end_min] # => 510
       class Schedule < Rule
-        MOST_TASKS = 200
-        MOST_PEOPLE = 20
-        MOST_HOURS = 60
+        MOST_TASKS = 160
+        MOST_PEOPLE = 12
+        MOST_HOURS = 31
         # Half a year of minutes.
         LAST = 264_000
 
