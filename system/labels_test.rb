@@ -83,9 +83,13 @@ class LabelsTest < SystemTest
 
   def met(size)
     page.current_window.resize_to(*size)
-    DATABASE[:pieces].order(:name).select_map(%i[id name]).flat_map do |id, name|
-      visit "/pieces/#{id}"
+    visit "/house-rules"
 
+    assert_text "On a sample tree"
+    DATABASE[:pieces].order(:name).select_map(%i[id name]).flat_map do |id, name|
+      follow "/pieces/#{id}"
+
+      assert_selector "h1", text: name
       assert_text "What it takes"
       painted
       page.evaluate_script(MET).map { |what| "#{name}: #{what}" } + closer(name)

@@ -12,10 +12,25 @@ class MigrationsTest < ServerTest
     Minitest::Test.instance_method(:run).bind_call(self)
   end
 
+  SEEDED = "deck_bough_seeded_#{Process.pid}".freeze
+  Minitest.after_run { DATABASE.run("drop database if exists #{SEEDED} with (force)") }
+
+  # The studio is put in once, and copied for each.
+  def self.seeded
+    @seeded ||= begin
+      Server::Preparation.call(url(SEEDED), demo: true, password_cost: 4).disconnect
+      SEEDED
+    end
+  end
+
+  def self.url(name)
+    ENV.fetch("DATABASE_URL").sub(%r{/[^/]+\z}, "/#{name}")
+  end
+
   def setup
     @name = "deck_bough_migrated_#{Process.pid}"
-    @url = ENV.fetch("DATABASE_URL").sub(%r{/[^/]+\z}, "/#{@name}")
-    @database = Server::Preparation.call(@url, demo: true, password_cost: 4)
+    DATABASE.run("create database #{@name} template #{self.class.seeded}")
+    @database = Server::Connection.open(self.class.url(@name))
   end
 
   def teardown

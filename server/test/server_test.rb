@@ -60,13 +60,22 @@ class ServerTest < Minitest::Test
     last_response.body.empty? ? nil : JSON.parse(last_response.body)
   end
 
+  # What was found right once is right again.
+  RIGHT = Set.new
+
   def keeps_contract
-    return unless last_request.path.start_with?("/api/") && CONTRACT.definition.request(last_request).known?
+    return unless last_request.path.start_with?("/api/") && RIGHT.add?(answered_to_what)
+    return unless CONTRACT.definition.request(last_request).known?
 
     checked = CONTRACT.definition.validate_response(last_request, last_response)
 
     assert_nil checked.error&.exception_message,
                "#{last_request.request_method} #{last_request.path} answers what the contract does not allow"
+  end
+
+  def answered_to_what
+    Digest::SHA256.digest([last_request.request_method, last_request.path, last_response.status,
+                           last_response.headers["content-type"], last_response.body].join("\n"))
   end
 
   def demo
