@@ -48,7 +48,7 @@ module DeckBough
         return if found.nil? || free < (@steps.fetch(id).not_before || 0)
 
         slot = @slots.fetch(id)
-        earlier = roster.latest(slot.people, slot.to - slot.from, slot.to - 1)
+        earlier = roster.latest(slot.people, slot.to - slot.from, slot.to - 1, @steps.fetch(id).site)
         found if earlier && earlier < free
       end
 
@@ -82,7 +82,7 @@ module DeckBough
         till = [@end, @steps.fetch(id).ready_by, *followers(id, slot).map do |one, wait|
           starts.fetch(one) - wait
         end].compact.min
-        roster.latest(slot.people, slot.to - slot.from, till) || slot.from
+        roster.latest(slot.people, slot.to - slot.from, till, @steps.fetch(id).site) || slot.from
       end
 
       def followers(id, slot)

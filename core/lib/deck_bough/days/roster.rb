@@ -34,20 +34,27 @@ module DeckBough
         slot.people.each do |i|
           free = @free[i]
           at = free.index { |from, to| from <= slot.from && slot.to <= to }
-          from, to = free[at]
-          free[at, 1] = [[from, slot.from], [slot.to, to]].select { |one, other| one < other }
+          from, to, where = free[at]
+          free[at, 1] = [[from, slot.from, where], [slot.to, to, where]].select { |one, other| one < other }
         end
       end
 
       # The latest time from which those people could do it, done by a time; nil where there is none.
-      def latest(people, minutes, till)
-        fits = people.map { |i| @free[i].filter_map { |from, to| latest_in(from, to, minutes, till) } }
+      def latest(people, minutes, till, site = nil)
+        fits = people.map { |i| at(site, i).filter_map { |from, to| latest_in(from, to, minutes, till) } }
         fits.flatten(1).map(&:last).uniq.sort.reverse.find do |start|
           fits.all? { |windows| windows.any? { |low, high| start.between?(low, high) } }
         end
       end
 
       private
+
+      # When somebody is free there.
+      def at(site, index)
+        return @free[index] unless site
+
+        @free[index].select { |_, _, where| where.nil? || where == site }
+      end
 
       def latest_in(from, to, minutes, till)
         high = [to, till].min - minutes
@@ -62,7 +69,7 @@ module DeckBough
           next unless @workers[i].skilled?(step.skill)
 
           minutes = step.minutes_at(@paces[i])
-          free = first_free(i, since, minutes)
+          free = first_free(i, since, minutes, step.site)
           next unless free && free + minutes < done
 
           person = i
@@ -72,10 +79,10 @@ module DeckBough
         person && Slot.new(from: start, to: done, people: [person])
       end
 
-      def first_free(index, since, minutes)
-        @free[index].each do |from, to|
+      def first_free(index, since, minutes, site)
+        @free[index].each do |from, to, where|
           start = [from, since].max
-          return start if start + minutes <= to
+          return start if start + minutes <= to && (site.nil? || where.nil? || where == site)
         end
         nil
       end
@@ -84,7 +91,7 @@ module DeckBough
       def together(step, since)
         @levels.reduce(nil) do |best, pace|
           minutes = step.minutes_at(pace)
-          windows = starts(pace, since, minutes, best ? best.to - minutes : Float::INFINITY)
+          windows = starts(pace, since, minutes, best ? best.to - minutes : Float::INFINITY, step.site)
           start = common(step, windows)
           start ? Slot.new(from: start, to: start + minutes, people: chosen(step, windows, start)) : best
         end
@@ -93,10 +100,10 @@ module DeckBough
       # From when to when each could begin, before a time.
       #
       # @return [Hash{Integer => Array<Array(Integer, Integer)>}]
-      def starts(pace, since, minutes, before)
+      def starts(pace, since, minutes, before, site)
         fast = @workers.each_index.select { |i| @paces[i] <= pace }
         fast.to_h do |i|
-          [i, @free[i].filter_map do |from, to|
+          [i, at(site, i).filter_map do |from, to|
             low = [from, since].max
             [low, to - minutes] if to - minutes >= low && low < before
           end]

@@ -6,10 +6,11 @@ module DeckBough
     #
     #   Days::Step.new(id: "swags", minutes: 40, people: 2, skill: "heights").id # => "swags"
     #
-    # minutes: at pace 1, with all its people; after: waits in minutes by the id of each that comes before; not_before,
-    # ready_by: minutes from the first day's midnight, nil where nothing is said. Source: handbook 90, Schedule.
-    Step = Struct.new(:id, :minutes, :people, :skill, :after, :not_before, :ready_by, keyword_init: true) do
-      def initialize(people: 1, skill: nil, after: {}, not_before: nil, ready_by: nil, **)
+    # minutes: at pace 1, with all its people; site: where, nil where it is all the same; after: waits in minutes by the
+    # id of each that comes before; not_before, ready_by: minutes from the first day's midnight, nil where nothing is
+    # said. Source: handbook 90, Schedule.
+    Step = Struct.new(:id, :minutes, :people, :skill, :site, :after, :not_before, :ready_by, keyword_init: true) do
+      def initialize(people: 1, skill: nil, site: nil, after: {}, not_before: nil, ready_by: nil, **)
         super
         freeze
       end

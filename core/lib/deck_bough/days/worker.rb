@@ -6,8 +6,8 @@ module DeckBough
     #
     #   Days::Worker.new(id: "bram", pace: 1.4, skills: [], hours: [[480, 720]]).skilled?(nil) # => true
     #
-    # pace: times as long as the usual; hours: stretches from and to, minutes from the first day's midnight, one after
-    # the other.
+    # pace: times as long as the usual; hours: stretches from, to and where (nil or left out: anywhere), in minutes from
+    # the first day's midnight, one after the other.
     Worker = Struct.new(:id, :pace, :skills, :hours, keyword_init: true) do
       def initialize(pace: 1, skills: [], **)
         super

@@ -36,7 +36,7 @@ class ScheduleTest < CoreTest
     those = slot[:people].map { |id| people.find { |one| one["id"] == id } }
     [("people" if those.uniq.size != task.fetch("people", 1)), ("minutes" unless long?(task, slot, those)),
      ("skill" unless task["skill"].nil? || those.any? { |one| one.fetch("skills", []).include?(task["skill"]) }),
-     ("hours" unless those.all? { |one| there?(one, slot) }),
+     ("hours" unless those.all? { |one| there?(one, slot, task["site"]) }),
      ("early" if slot[:from_min] < task.fetch("not_before_min", 0)),
      ("late" if task["ready_by_min"] && slot[:to_min] > task["ready_by_min"]),
      *task.fetch("after", []).map { |one| "order" unless order?(one, slot, placed) }]
@@ -47,8 +47,11 @@ class ScheduleTest < CoreTest
     slot[:to_min] - slot[:from_min] == (task["minutes"] * those.map { |one| one.fetch("pace", 1) }.max).ceil
   end
 
-  def there?(person, slot)
-    person["hours"].any? { |one| one["from_min"] <= slot[:from_min] && slot[:to_min] <= one["to_min"] }
+  def there?(person, slot, site)
+    person["hours"].any? do |one|
+      one["from_min"] <= slot[:from_min] && slot[:to_min] <= one["to_min"] &&
+        (site.nil? || one["site"].nil? || one["site"] == site)
+    end
   end
 
   def order?(before, slot, placed)
@@ -69,6 +72,20 @@ class ScheduleTest < CoreTest
   def missing(tasks, told)
     told_of = told[:steps].map { |one| one[:task] } + told[:unplaced].map { |one| one[:task] }
     told_of.sort == tasks.map { |one| one["id"] }.sort ? [] : ["not each told once"]
+  end
+
+  def test_a_step_is_done_where_its_home_is
+    loft = { "from_min" => 480, "to_min" => 600, "site" => "loft" }
+    quay = { "from_min" => 660, "to_min" => 840, "site" => "quay" }
+    people = [{ "id" => "ida", "hours" => [loft, quay] }, { "id" => "bram", "pace" => 1.5, "hours" => [loft, quay] }]
+    tasks = [task("tree", 60, site: "quay"), task("mantel", 60, site: "quay", people: 2),
+             task("ledge", 90, site: "loft"), task("rail", 100, site: "loft", people: 2), task("call", 20)]
+    told = answer(tasks, people)
+
+    assert_empty faults(tasks, people, told)
+    assert_equal(%w[rail], told[:unplaced].map { |one| one[:task] })
+    assert_operator slot(told, "tree")[:from_min], :>=, 660
+    assert_operator told[:bound_min], :<=, told[:end_min]
   end
 
   def test_steps_are_done_side_by_side_by_those_who_are_there

@@ -30,6 +30,13 @@ module DeckBough
       chosen? ? ledger.lines.map(&:to_h) : []
     end
 
+    # What there is to do on it, in the order it is done.
+    #
+    # @return [Array<Task>]
+    def tasks
+      chosen? ? figures.work.tasks : []
+    end
+
     # What is seen of it against the colours of a look.
     #
     # @param palette [Looks::Palette, nil]

@@ -68,6 +68,11 @@ module DeckBough
       chosen? ? StepBack.new(@reckoning, up: up || @reckoning.hanging.sites).call : nil
     end
 
+    # @return [Array<Task>] by the schools of the house, or its own
+    def tasks
+      super.sort_by.with_index { |task, i| [steps.index(task.step), i] }
+    end
+
     # @return [Array<Hash>] what to cut of each ribbon
     def cut_sheets(part_rolls: {})
       chosen? ? CutSheets.new(@reckoning, part_rolls: part_rolls).call : []

@@ -21,11 +21,13 @@ module DeckBough
                 Input.number(:minutes, "Minutes", "minutes", 0.1..1_440, why: "A step takes some time."),
                 Input.whole(:people, "People", "people", 1..6, default: 1, why: "Somebody does it."),
                 Input.text(:skill, "Skill", 1..40, default: nil),
+                Input.text(:site, "Where", 1..64, default: nil),
                 Input.list(:after, "After", AFTER, 0..40, default: [].freeze),
                 Input.number(:not_before_min, "Not before", "minutes", 0..LAST, default: nil),
                 Input.number(:ready_by_min, "Ready by", "minutes", 0..LAST, default: nil)].freeze
         HOURS = [Input.number(:from_min, "From", "minutes", 0..LAST),
-                 Input.number(:to_min, "To", "minutes", 0..LAST)].freeze
+                 Input.number(:to_min, "To", "minutes", 0..LAST),
+                 Input.text(:site, "Where", 1..64, default: nil)].freeze
         PERSON = [Input.text(:id, "Person", 1..64),
                   Input.number(:pace, "Pace", "× usual", 0.25..4, default: 1, why: "Somebody works at some pace."),
                   Input.list(:skills, "Skills", Input.text(:skill, "Skill", 1..40), 0..12, default: [].freeze),
@@ -89,9 +91,9 @@ module DeckBough
 
         def steps
           @steps ||= given[:tasks].map do |task|
-            DeckBough::Days::Step.new(**task.slice(:id, :minutes, :people, :skill), not_before: task[:not_before_min],
-                                                                                    ready_by: task[:ready_by_min],
-                                                                                    after: waits(task))
+            said = task.slice(:id, :minutes, :people, :skill, :site)
+            DeckBough::Days::Step.new(**said, not_before: task[:not_before_min], ready_by: task[:ready_by_min],
+                                              after: waits(task))
           end
         end
 
@@ -102,7 +104,7 @@ module DeckBough
 
         def workers
           @workers ||= given[:people].map do |person|
-            hours = person[:hours].map { |one| one.values_at(:from_min, :to_min) }.sort
+            hours = person[:hours].map { |one| one.values_at(:from_min, :to_min, :site) }.sort_by { |one| one.first(2) }
             DeckBough::Days::Worker.new(**person.slice(:id, :pace, :skills), hours: hours)
           end
         end

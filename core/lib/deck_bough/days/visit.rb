@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Days
+    # A stretch of a day in one home: who is there from when to when, and when they eat.
+    #
+    #   Days::Visit.new(home: "loft", from: 540, to: 1020, people: %w[ida], lunch_from: 720, lunch: 30).stretches
+    #   # => [[540, 720, "loft"], [750, 1020, "loft"]]
+    #
+    # Minutes from the first day's midnight. Source: handbook 90, Schedule.
+    Visit = Struct.new(:id, :home, :from, :to, :people, :lunch_from, :lunch, keyword_init: true) do
+      # Of one who goes from home to home: she needs a while to cross over.
+      #
+      # @param visits [Array<Visit>] all there are
+      # @param crossing [Numeric] minutes
+      # @return [Array<Array(Numeric, Numeric, String)>] from, to, home; one after the other
+      def self.hours(visits, person, crossing)
+        own = visits.select { |visit| visit.people.include?(person) }.sort_by(&:from)
+        own.each_with_index.flat_map do |visit, i|
+          before = i.zero? || own[i - 1].home == visit.home ? 0 : own[i - 1].to + crossing
+          visit.stretches.filter_map do |from, to, home|
+            [[from, before].max, to, home] if to > before
+          end
+        end
+      end
+
+      # @return [Array<Array(Numeric, Numeric, String)>] from, to, home
+      def stretches
+        return [[from, to, home]] if lunch_from.nil? || lunch.zero?
+
+        [[from, [lunch_from, to].min, home], [[lunch_from + lunch, from].max, to, home]]
+          .select { |begins, ends, _| begins < ends }
+      end
+    end
+  end
+end
