@@ -10,6 +10,7 @@ module DeckBough
       WRITTEN_ON = Date.new(2026, 11, 19)
       # What of a thing is not its measures.
       STOCKROOM = %w[known entries].freeze
+      LUNCH_MIN = 30
       # What was bought nobody knows when was there when the studio began to count.
       FIRST_COUNT = "2025-01-11"
 
@@ -31,6 +32,7 @@ module DeckBough
           @homes = read("homes").to_h { |home| [home.fetch("name"), home(home)] }
           describe
           read("recipes").each { |recipe| recipe(recipe) }
+          visits(read("days"))
           DemoBuying.new(@database, @studio_id, styles: @styles, owner: owner, days: method(:moved)).seed
         end
         @studio_id
@@ -40,6 +42,26 @@ module DeckBough
 
       def read(name)
         YAML.safe_load_file(File.join(FOLDER, "#{name}.yml"))
+      end
+
+      # Who works, and when they are where.
+      def visits(said)
+        workers = Store::Workers.new(@database, @studio_id)
+        known = said.fetch("workers").to_h { |worker| [worker.fetch("name"), workers.create(worker)[:id]] }
+        days = Store::Visits.new(@database, @studio_id)
+        said.fetch("visits").each { |visit| days.create(visit_of(visit, known)) }
+      end
+
+      def visit_of(said, workers)
+        lunch = said["lunch"] && minutes(said["lunch"])
+        { "home" => @homes.fetch(said.fetch("home"))[:id], "held_on" => moved(said.fetch("held_on")).iso8601,
+          "from_min" => minutes(said.fetch("from")), "to_min" => minutes(said.fetch("to")), "lunch_from_min" => lunch,
+          "lunch_min" => lunch ? LUNCH_MIN : 0, "workers" => workers.values_at(*said.fetch("who")) }
+      end
+
+      def minutes(clock)
+        hours, minutes = clock.split(":").map(&:to_i)
+        (hours * 60) + minutes
       end
 
       def people

@@ -74,6 +74,11 @@ module DeckBough
           raise Problem.owner_only unless account[:role] == "owner"
         end
 
+        # Answers that took long.
+        def kept
+          @application.kept
+        end
+
         # What was gathered for buying.
         def gathered
           @application.gathered

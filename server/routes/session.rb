@@ -10,7 +10,8 @@ module DeckBough
         get "/api/me", :me
         patch "/api/studio", :change
 
-        CHANGED = ["units", *[*Store::Studios::SCHOOLS, *Store::Studios::REGION].map(&:to_s)].freeze
+        CHANGED = ["units", *[*Store::Studios::SCHOOLS, *Store::Studios::REGION, *Store::Studios::ORDER].map(&:to_s)]
+                  .freeze
 
         def door
           return answer({ founded: true, me: myself }) if account

@@ -59,6 +59,15 @@ module DeckBough
           rows(:pieces).where(room_id: rows(:rooms).where(home_id: id).select(:id)).select(:id)
         end
 
+        # To choose from, those with the next day first.
+        #
+        # @return [Array<Hash>] id, name, client, visit_on
+        def to_visit(most)
+          present.order(Sequel.asc(:visit_on, nulls: :last), :name, :id).limit(most).all.map do |row|
+            { **row.slice(:id, :name, :client), visit_on: row[:visit_on]&.iso8601 }
+          end
+        end
+
         private
 
         def present

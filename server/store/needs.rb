@@ -40,17 +40,27 @@ module DeckBough
         # kept as stale.
         #
         # @param found [Hash{String => Hash}] by piece: stamp, style_ids, free and claims (by style), summary,
-        #   measured, lines, portrait, seen, outline
+        #   measured, lines, portrait, seen, outline, tasks
         def keep(found)
           return if found.empty?
 
           transaction do
             free = Claims.new(database, studio_id).keep(found.transform_values { |row| row[:claims] })
             kept = found.sort.map { |id, row| row_of(id, row, row[:free] == free.fetch(id, {}) ? row[:stamp] : STALE) }
-            fresh = %i[stamp style_ids summary measured lines portrait seen outline].to_h do |name|
+            fresh = %i[stamp style_ids summary measured lines portrait seen outline tasks].to_h do |name|
               [name, Sequel[:excluded][name]]
             end
             database[:piece_needs].insert_conflict(target: :piece_id, update: fresh).multi_insert(kept)
+          end
+        end
+
+        # What there is to do on pieces, as it was last reckoned, and what they look like.
+        #
+        # @return [Hash{String => Hash}] tasks (as Task#to_h), portrait
+        def work(piece_ids)
+          rows(:piece_needs).where(piece_id: piece_ids)
+                            .select(:piece_id, :tasks, Sequel.cast(:portrait, String).as(:portrait)).to_h do |row|
+            [row[:piece_id], { tasks: row[:tasks].map { |task| symbols(task) }, portrait: as_it_is(row[:portrait]) }]
           end
         end
 
@@ -124,7 +134,7 @@ module DeckBough
             summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]),
             lines: Sequel.pg_jsonb(row[:lines]), portrait: row[:portrait] && Sequel.pg_jsonb(row[:portrait]),
             seen: row[:seen] && Sequel.pg_jsonb(row[:seen]),
-            outline: row[:outline] && Sequel.pg_jsonb(row[:outline]) }
+            outline: row[:outline] && Sequel.pg_jsonb(row[:outline]), tasks: Sequel.pg_jsonb(row[:tasks]) }
         end
 
         def versions

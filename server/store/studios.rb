@@ -10,7 +10,9 @@ module DeckBough
 
         # Where it works.
         REGION = %i[currency mains_volts circuit_amps paper tree_sizes].freeze
-        SHOWN = [:name, :units, :version, *REGION, *SCHOOLS].freeze
+        # In which order it goes through a house.
+        ORDER = %i[house_order].freeze
+        SHOWN = [:name, :units, :version, *REGION, *SCHOOLS, *ORDER].freeze
 
         def initialize(database)
           @database = database

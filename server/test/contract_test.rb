@@ -84,6 +84,8 @@ class ContractTest < ServerTest
     things["suppliers"] = ask(:post, "/api/suppliers", { name: "Ropewalk Stores" }, status: 201)["id"]
     things["sightings"] = ask(:post, "/api/sightings", { list: "wish", name: "Stockings" }, status: 201)["id"]
     things["trials"] = things["styles"]
+    things["workers"] = DATABASE[:workers].get(:id)
+    things["visits"] = DATABASE[:visits].get(:id)
     things["purchases"] = ask(:post, "/api/purchases",
                               { key: SecureRandom.uuid, lines: [{ style: things["styles"], pack_size: 1, packs: 1 }] },
                               status: 201)["id"]

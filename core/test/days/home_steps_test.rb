@@ -77,11 +77,21 @@ class HomeStepsTest < CoreTest
 
   def test_a_little_from_the_floor_is_done_by_the_two_who_are_there
     tall = rooms
-    tall[0][:pieces][0][:tasks] = [job("ornaments", 10, high: 0.5)]
+    tall[0][:pieces][0][:tasks] = [job("ornaments", 12, high: 0.5)]
     told = steps(rooms: tall)
 
-    assert_in_delta 10, told["tree/ornaments/high"].step.minutes
+    assert_in_delta 12, told["tree/ornaments/high"].step.minutes
     refute told.key?("tree/ornaments")
+  end
+
+  def test_for_a_moment_on_the_ladder_nobody_is_sent_for
+    tall = rooms
+    tall[0][:pieces][0][:tasks] = [job("ribbon", 30, high: 0.1)]
+    told = steps(rooms: tall)
+
+    assert_equal [30, 1, "symmetry"], told["tree/ribbon"].step.to_h.values_at(:minutes, :people, :skill)
+    assert told["tree/ribbon"].high
+    refute told.key?("tree/ribbon/high")
   end
 
   def test_a_hoop_is_tied_by_two_in_half_the_minutes

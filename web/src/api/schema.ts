@@ -1844,6 +1844,135 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The days ahead, and who does what when on them */
+        get: operations["showDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody will be in a home on a day */
+        post: operations["createVisit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a visit */
+        put: operations["changeVisit"];
+        post?: never;
+        /** Delete a visit */
+        delete: operations["deleteVisit"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a deleted visit back */
+        post: operations["restoreVisit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody works in homes */
+        post: operations["createWorker"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change what somebody can do, and how fast */
+        put: operations["changeWorker"];
+        post?: never;
+        /** Somebody works in homes no more */
+        delete: operations["deleteWorker"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workers/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Somebody works in homes again */
+        post: operations["restoreWorker"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/buying": {
         parameters: {
             query?: never;
@@ -3085,6 +3214,7 @@ export interface components {
             role: "owner" | "assistant";
         };
         Studio: {
+            house_order: components["schemas"]["HouseOrder"];
             /** @enum {string} */
             topper_school: "first" | "last" | "none";
             /** @enum {string} */
@@ -3122,6 +3252,7 @@ export interface components {
             picks_school?: "before" | "after";
             /** @enum {string} */
             light_school?: "soft" | "classic" | "bright" | "blaze";
+            house_order?: components["schemas"]["HouseOrder"];
             /** @enum {string} */
             greens_light_school?: "before" | "after";
         };
@@ -3459,6 +3590,138 @@ export interface components {
             minutes: number;
             start_by: string;
             late: boolean;
+        };
+        /** @enum {string} */
+        HouseOrder: "arrival" | "focal_first" | "lights_first" | "tree_first" | "drinks_first";
+        Skills: ("symmetry" | "carpentry" | "heights")[];
+        WorkerFields: {
+            name: string;
+            /** @description times as long as the usual */
+            pace: number;
+            skills: components["schemas"]["Skills"];
+        };
+        WorkerChange: {
+            version: number;
+            name: string;
+            pace: number;
+            skills: components["schemas"]["Skills"];
+        };
+        Worker: {
+            id: string;
+            version: number;
+            name: string;
+            pace: number;
+            skills: components["schemas"]["Skills"];
+        };
+        VisitFields: {
+            home: string;
+            held_on: string;
+            /** @description minutes from midnight */
+            from_min: number;
+            to_min: number;
+            lunch_from_min: number | null;
+            lunch_min: number;
+            workers: string[];
+        };
+        VisitChange: {
+            version: number;
+            home: string;
+            held_on: string;
+            /** @description minutes from midnight */
+            from_min: number;
+            to_min: number;
+            lunch_from_min: number | null;
+            lunch_min: number;
+            workers: string[];
+        };
+        Visit: {
+            id: string;
+            version: number;
+            home: string;
+            held_on: string;
+            /** @description minutes from midnight */
+            from_min: number;
+            to_min: number;
+            lunch_from_min: number | null;
+            lunch_min: number;
+            workers: string[];
+            /** @description midnight of its day; minutes from midnight of the first of its days */
+            starts_min?: number;
+        };
+        DayStep: {
+            id: string;
+            home: string;
+            room: string;
+            /** @description null where it is the room's */
+            piece: string | null;
+            title: string;
+            count: number | null;
+            /** @description at the usual pace */
+            minutes: number;
+            /** @description how many people */
+            needs: number;
+            skill: string | null;
+            /** @description from a ladder */
+            high: boolean;
+            after: {
+                id: string;
+                wait_min: number;
+            }[];
+            /** @description null where it finds no place */
+            from_min: number | null;
+            to_min: number | null;
+            workers: string[];
+            slack_min: number | null;
+            /** @description why it finds no place */
+            why: string | null;
+        };
+        /** @description days that are planned together; minutes count from midnight of the first */
+        DaySpan: {
+            first_on: string;
+            last_on: string;
+            /** @description why they cannot be planned */
+            problem: string | null;
+            /** @description still to be reckoned; ask again */
+            pending: boolean;
+            /** @description what decides the end */
+            chain: string[];
+            end_min: number | null;
+            /** @description no plan in any order ends before */
+            bound_min: number | null;
+            visits: components["schemas"]["Visit"][];
+            steps: components["schemas"]["DayStep"][];
+            homes: {
+                id: string;
+                name: string;
+                client: string | null;
+                rooms: {
+                    id: string;
+                    name: string;
+                }[];
+                end_min: number | null;
+                bound_min: number | null;
+            }[];
+            pieces: {
+                id: string;
+                name: string;
+                kind: string;
+                portrait: components["schemas"]["Portrait"] | null;
+            }[];
+        };
+        Days: {
+            house_order: components["schemas"]["HouseOrder"];
+            items: components["schemas"]["DaySpan"][];
+            page: number;
+            pages: number;
+            total: number;
+            workers: components["schemas"]["Worker"][];
+            /** @description to visit */
+            homes: {
+                id: string;
+                name: string;
+                client: string | null;
+                visit_on: string | null;
+            }[];
         };
         PacksTaken: {
             size: number;
@@ -11086,6 +11349,245 @@ export interface operations {
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    showDays: {
+        parameters: {
+            query?: {
+                /** @description those that are over instead */
+                past?: boolean;
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Days that are planned together */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Days"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    createVisit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitFields"];
+            };
+        };
+        responses: {
+            /** @description The visit */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeVisit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitChange"];
+            };
+        };
+        responses: {
+            /** @description The visit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteVisit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreVisit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The visit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    createWorker: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkerFields"];
+            };
+        };
+        responses: {
+            /** @description Who works */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Worker"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeWorker: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkerChange"];
+            };
+        };
+        responses: {
+            /** @description Who works */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Worker"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteWorker: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreWorker: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Who works */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Worker"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     showBuying: {

@@ -13,7 +13,7 @@ module DeckBough
       ORDERS = %w[arrival focal_first lights_first tree_first drinks_first].freeze
 
       # room, piece: ids (piece nil where it is the room's); key: the step of the bench, or of the room; count: how many
-      # where they are counted; high: whether it is done from a ladder.
+      # where they are counted; high: whether it, or the top of it, is done from a ladder.
       Told = Struct.new(:step, :room, :piece, :key, :title, :count, :high, keyword_init: true)
 
       ROOM = { "clear" => "Clear", "lay_out" => "Lay out", "clean_up" => "Clean up" }.freeze
@@ -33,6 +33,8 @@ module DeckBough
       PAIRED = "minutes.wreath_hoop"
       # Less than this from the floor is done by the two who are there anyway.
       LEAST_ALONE = 10
+      # For less than this from the ladder somebody comes over; it is no step of its own, and said of the whole.
+      LEAST_TOGETHER = 5
 
       def initialize(home, rooms, house:, order:)
         @home = home
@@ -105,13 +107,13 @@ module DeckBough
       def parts(room, piece, key, tasks, after)
         return [paired(room, piece, key, tasks, after)] if tasks.any? { |task| task[:house_rule] == PAIRED }
 
+        all = tasks.sum { |task| task[:minutes] }
         high = tasks.sum { |task| above(task) }
-        low = tasks.sum { |task| task[:minutes] } - high
-        return [told(room, piece, key, tasks, low, after)] unless high.positive?
-        return [told(room, piece, key, tasks, low + high, after, high: true)] if low < LEAST_ALONE
+        return [told(room, piece, key, tasks, all, after, high: high.positive?, people: 1)] if high < LEAST_TOGETHER
+        return [told(room, piece, key, tasks, all, after, high: true)] if all - high < LEAST_ALONE
 
         first = told(room, piece, key, tasks, high, after, high: true)
-        [first, told(room, piece, key, tasks, low, { first.step.id => 0 })]
+        [first, told(room, piece, key, tasks, all - high, { first.step.id => 0 })]
       end
 
       def above(task)
@@ -124,8 +126,8 @@ module DeckBough
       end
 
       def told(room, piece, key, tasks, minutes, after, high: false, people: high ? 2 : 1)
-        step = Step.new(id: id(piece, key, *("high" if high)), minutes: minutes, people: people,
-                        skill: high ? HEIGHTS : SKILLS[key], site: @home, after: after)
+        step = Step.new(id: id(piece, key, *("high" if high && people > 1)), minutes: minutes, people: people,
+                        skill: high && people > 1 ? HEIGHTS : SKILLS[key], site: @home, after: after)
         Told.new(step: step, room: room[:id], piece: piece[:id], key: key,
                  title: TITLES.fetch(key) { key.tr("_", " ").capitalize }, count: counted(tasks), high: high)
       end

@@ -9,6 +9,14 @@ module DeckBough
     #
     # Minutes from the first day's midnight. Source: handbook 90, Schedule.
     Visit = Struct.new(:id, :home, :from, :to, :people, :lunch_from, :lunch, keyword_init: true) do
+      # What a studio says of one: minutes from midnight of its day.
+      def self.inputs
+        @inputs ||= [Input.whole(:from_min, "From", "minutes", 0..1_430),
+                     Input.whole(:to_min, "To", "minutes", 10..1_440),
+                     Input.whole(:lunch_from_min, "Lunch from", "minutes", 0..1_430, default: nil),
+                     Input.whole(:lunch_min, "Lunch takes", "minutes", 0..180, default: 0)].freeze
+      end
+
       # Of one who goes from home to home: she needs a while to cross over.
       #
       # @param visits [Array<Visit>] all there are

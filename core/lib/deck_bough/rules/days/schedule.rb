@@ -73,7 +73,8 @@ module DeckBough
 
         def unplaced
           plan.unplaced.map do |id, (code, value)|
-            { task: id, why: Messages.sentence("unplaced", code.to_s, { value: value }) }
+            { task: id, why: Messages.sentence("unplaced", code.to_s, { value: value }),
+              waits_for: code == :waits_for ? value : nil }
           end
         end
 

@@ -1,0 +1,168 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    module Store
+      # When who is in which home. Nobody is in two homes at once.
+      #
+      #   visits.create({ "home" => id, "held_on" => "2026-11-28", "from_min" => 540, "to_min" => 1020,
+      #                   "workers" => [] })
+      class Visits < Table
+        DAY = /\A\d{4}-\d{2}-\d{2}\z/
+        YEARS = 2000..2100
+        # In a season, of a studio.
+        MOST = 400
+
+        # Of homes that are there, by day and hour.
+        #
+        # @return [Array<Hash>] id, version, home, held_on (Date), from_min, to_min, lunch_from_min, lunch_min, workers
+        def list
+          told(present.order(:held_on, :from_min, Sequel[:visits][:id]).limit(MOST))
+        end
+
+        def create(given)
+          values = row_of(given)
+          id = transaction do
+            one_at_a_time
+            raise wrong("/held_on", "A studio plans #{MOST} visits at most. Delete old ones.") if present.count >= MOST
+
+            id = rows(:visits).returning(:id).insert(studio_id: studio_id, **values).first[:id]
+            keep_workers(id, values, given["workers"])
+            id
+          end
+          find(id)
+        end
+
+        def change(id, version, given)
+          find(id)
+          values = row_of(given)
+          transaction do
+            one_at_a_time
+            row = locked_one(id)
+            raise Problem.conflict(current: answered(find(id)), yours: given) if row[:version] != version
+
+            bump(:visits, row, values)
+            keep_workers(id, values, given["workers"])
+          end
+          find(id)
+        end
+
+        def delete(id, by:)
+          transaction do
+            bump(:visits, locked_one(id), deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
+          end
+        end
+
+        # Who of it is elsewhere by now is told, and it stays deleted.
+        def restore(id)
+          transaction do
+            one_at_a_time
+            row = rows(:visits).where(id: id).exclude(deleted_at: nil).for_update.first or
+              raise Problem.not_found("deleted visit")
+            bump(:visits, row, deleted_at: nil, deleted_by: nil)
+            refuse_elsewhere(id, row, database[:visit_workers].where(visit_id: id).select_map(:worker_id))
+          end
+          find(id)
+        end
+
+        def find(id)
+          told(present.where(Sequel[:visits][:id] => id)).first or raise Problem.not_found("visit")
+        end
+
+        # As an answer tells it.
+        def answered(visit)
+          { **visit, held_on: visit[:held_on].iso8601 }
+        end
+
+        private
+
+        def one_at_a_time
+          database[:studios].where(id: studio_id).for_update.get(:id)
+        end
+
+        def present
+          database[:visits].join(:homes, id: :home_id)
+                           .where(Sequel[:visits][:studio_id] => studio_id, Sequel[:visits][:deleted_at] => nil,
+                                  Sequel[:homes][:deleted_at] => nil).select_all(:visits)
+        end
+
+        def locked_one(id)
+          rows(:visits).where(id: id, deleted_at: nil).for_update.first or raise Problem.not_found("visit")
+        end
+
+        def told(dataset)
+          found = dataset.all
+          there = database[:visit_workers].join(:workers, id: :worker_id)
+                                          .where(visit_id: found.map { |row| row[:id] }, deleted_at: nil)
+                                          .order(:name, :worker_id).select_hash_groups(:visit_id, :worker_id)
+          found.map do |row|
+            { home: row[:home_id], workers: there.fetch(row[:id], []),
+              **row.slice(:id, :version, :held_on, :from_min, :to_min, :lunch_from_min, :lunch_min) }
+          end
+        end
+
+        def row_of(given)
+          hours = checked(DeckBough::Days::Visit.inputs, given.except("home", "held_on", "workers"))
+          refuse_hours(hours)
+          { **hours, home_id: home(given["home"]), held_on: day(given["held_on"]) }
+        end
+
+        def refuse_hours(hours)
+          if hours[:to_min] <= hours[:from_min]
+            raise wrong("/to_min", "A visit ends after it begins. Choose a later end, or an earlier beginning.")
+          end
+
+          lunch = hours[:lunch_from_min]
+          return if lunch.nil? || lunch.between?(hours[:from_min], hours[:to_min] - hours[:lunch_min])
+
+          raise wrong("/lunch_from_min", "Lunch lies inside the visit, with its minutes. Choose another time for it.")
+        end
+
+        def home(id)
+          (Ids.id?(id) && rows(:homes).where(id: id, deleted_at: nil).get(:id)) or
+            raise wrong("/home", "That home is not there any more. Choose another.")
+        end
+
+        def day(text)
+          raise Date::Error unless text.match?(DAY)
+
+          day = Date.iso8601(text)
+          YEARS.cover?(day.year) ? day : raise(Date::Error)
+        rescue Date::Error
+          raise wrong("/held_on", "“#{text[0, 20]}” is no day a visit can be on. Choose one such as 2026-11-28.")
+        end
+
+        def keep_workers(id, values, given)
+          ids = given.uniq
+          known = ids.all? { |one| Ids.id?(one) } ? rows(:workers).where(id: ids, deleted_at: nil).select_map(:id) : []
+          raise wrong("/workers", "Somebody of these works here no more. Choose again.") if known.size < ids.size
+
+          database[:visit_workers].where(visit_id: id).delete
+          database[:visit_workers].multi_insert(ids.map do |one|
+            { studio_id: studio_id, visit_id: id, worker_id: one }
+          end)
+          refuse_elsewhere(id, values, ids)
+        end
+
+        # Nobody is in two places at once.
+        def refuse_elsewhere(id, values, workers)
+          other = present.join(:visit_workers, visit_id: Sequel[:visits][:id])
+                         .join(:workers, id: :worker_id)
+                         .where(worker_id: workers, Sequel[:workers][:deleted_at] => nil, held_on: values[:held_on])
+                         .exclude(Sequel[:visits][:id] => id)
+                         .where { (from_min < values[:to_min]) & (to_min > values[:from_min]) }
+                         .order(:from_min)
+                         .select(Sequel[:workers][:name].as(:who), Sequel[:homes][:name].as(:home), :from_min, :to_min)
+                         .first or return
+
+          raise wrong("/workers", "#{other[:who]} is in #{other[:home]} from #{clock(other[:from_min])} to " \
+                                  "#{clock(other[:to_min])} that day. Choose other hours, or somebody else.")
+        end
+
+        def clock(minutes)
+          format("%<hours>d:%<minutes>02d", hours: minutes / 60, minutes: minutes % 60)
+        end
+      end
+    end
+  end
+end
