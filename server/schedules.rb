@@ -202,7 +202,8 @@ module DeckBough
         end
 
         def step(told, answer, placed)
-          { id: told.step.id, home: told.step.site, room: told.room, piece: told.piece, title: told.title,
+          { id: told.step.id, home: told.step.site, room: told.room, piece: told.piece,
+            key: told.key, title: told.title,
             count: told.count, minutes: told.step.minutes.round(1), needs: told.step.people, skill: told.step.skill,
             high: told.high, after: told.step.after.map { |id, wait| { id: id, wait_min: wait } },
             from_min: placed && placed[:from_min], to_min: placed && placed[:to_min],
@@ -232,7 +233,7 @@ module DeckBough
           done = own.filter_map { |told| placed.dig(told.step.id, :to_min) }.max
           bound = DeckBough::Days::Bound.new(own.map(&:step), as_workers).end_min.ceil unless placed.empty?
           { **@homes[id].slice(:id, :name, :client), rooms: @homes[id][:rooms].map { |room| room.slice(:id, :name) },
-            end_min: done, bound_min: bound }
+                                                     end_min: done, bound_min: bound }
         end
       end
       private_constant :Span

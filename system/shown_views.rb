@@ -20,6 +20,7 @@ class ShownViews
     "tree-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree") }],
     "hanging-map" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").map }],
     "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
+    "days" => [DESK, lambda(&:days)],
     "room-view" => [DESK, ->(at) { at.whole_room("Number Nine, Ropewalk", "Front room") }],
     "buying" => [DESK, lambda(&:buying)],
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
@@ -38,7 +39,8 @@ class ShownViews
     "drinks" => [DESK, ->(at) { at.tree("The Signal Loft", "Drink corner") }]
   }.freeze
   # Views that share a picture, two beside each other.
-  SHARED = { "wreath-benches" => %w[wreath-bench-day wall-bench-day],
+  SHARED = { "table-benches" => %w[grouping-bench table-bench-dusk],
+             "wreath-benches" => %w[wreath-bench-day wall-bench-day],
              "small-benches" => %w[shelves swaps stockings drinks] }.freeze
   BETWEEN = 16
 
@@ -122,6 +124,14 @@ class ShownViews
     @browser.assert_text("What would quiet it")
     # Each piece by its own bench's drawing.
     @browser.assert_selector("canvas", count: 2)
+  end
+
+  def days
+    sign_in
+    @browser.visit("#{@address}/days")
+    @browser.assert_text("When it ends")
+    @browser.first("button[aria-label*='Ribbon, 25']").click
+    @browser.assert_selector("section[aria-label='Chosen step']")
   end
 
   def buying

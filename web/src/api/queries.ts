@@ -46,6 +46,7 @@ export const keys = {
   shortage: (style: string) => ["buying", "style", style],
   deliveries: (piece: string) => ["buying", "deliveries", piece],
   recipes: ["recipes"],
+  days: ["days"],
   boxes: ["styles", "boxes"],
   box: (id: string) => ["styles", "boxes", id],
   looks: ["looks"],

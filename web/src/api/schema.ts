@@ -3654,6 +3654,8 @@ export interface components {
             room: string;
             /** @description null where it is the room's */
             piece: string | null;
+            /** @description the step of its bench */
+            key: string;
             title: string;
             count: number | null;
             /** @description at the usual pace */

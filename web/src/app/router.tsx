@@ -63,6 +63,7 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../screens/looks/LookBoard")).LookBoard }),
       },
       { path: "recipes", lazy: async () => ({ Component: (await import("../screens/recipes/Recipes")).Recipes }) },
+      { path: "days", lazy: async () => ({ Component: (await import("../screens/days/Days")).Days }) },
       { path: "buying", lazy: async () => ({ Component: (await import("../screens/buying/Buying")).Buying }) },
       { path: "boxes", lazy: async () => ({ Component: (await import("../screens/boxes/Boxes")).Boxes }) },
       {

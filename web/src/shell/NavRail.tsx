@@ -2,6 +2,7 @@ import AcUnitOutlined from "@mui/icons-material/AcUnitOutlined";
 import Inventory2Outlined from "@mui/icons-material/Inventory2Outlined";
 import ShoppingBasketOutlined from "@mui/icons-material/ShoppingBasketOutlined";
 import SearchOutlined from "@mui/icons-material/SearchOutlined";
+import TodayOutlined from "@mui/icons-material/TodayOutlined";
 import TuneOutlined from "@mui/icons-material/TuneOutlined";
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
@@ -31,8 +32,15 @@ const ENTRIES = [
     here: (path: string) => /^\/(buying|suppliers)/.test(path),
   },
   {
+    to: "/days",
+    label: "Days",
+    icon: TodayOutlined,
+    here: (path: string) => path.startsWith("/days"),
+  },
+  {
     to: "/house-rules",
     label: "House rules",
+    short: "Rules",
     icon: TuneOutlined,
     here: (path: string) => path.startsWith("/house-rules"),
   },
@@ -40,11 +48,14 @@ const ENTRIES = [
 
 function Entry({
   label,
+  short,
   icon: Icon,
   current,
   ...rest
 }: {
   label: string;
+  /** Where there is little room. */
+  short?: string;
   icon: ElementType;
   current?: boolean;
   to?: string;
@@ -72,7 +83,18 @@ function Entry({
         component="span"
         sx={{ fontSize: "0.72rem", fontWeight: current ? 700 : 500, color: current ? "text.primary" : "inherit" }}
       >
-        {label}
+        {short ? (
+          <>
+            <Box component="span" sx={{ display: { xs: "none", sm: "inline" } }}>
+              {label}
+            </Box>
+            <Box component="span" sx={{ display: { xs: "inline", sm: "none" } }}>
+              {short}
+            </Box>
+          </>
+        ) : (
+          label
+        )}
       </Typography>
     </ButtonBase>
   );

@@ -35,21 +35,22 @@ module DeckBough
 
       private
 
-      # Those it waits for, and what its people did before, with when they let it begin.
-      def before(id)
+      # Those it waits for, and what its people did when it could have been done as well, with when they let it begin.
+      def before(id, earlier)
         slot = @slots.fetch(id)
         waits = @steps.fetch(id).after.map { |one, wait| [one, @slots.fetch(one).to + wait] }
-        waits + slot.people.filter_map { |person| (one = previous(person, slot)) && [one, @slots.fetch(one).to] }
+        until_when = [earlier + slot.to - slot.from, slot.from].min
+        meanwhile = slot.people.filter_map { |person| previous(person, until_when) }
+        waits + meanwhile.map { |one| [one, @slots.fetch(one).to] }
       end
 
       # The one that lets it begin last, where it could begin earlier without that: not before its people come.
       def decides(id)
-        found, free = before(id).max_by { |one, let| [let, one] }
-        return if found.nil? || free < (@steps.fetch(id).not_before || 0)
-
         slot = @slots.fetch(id)
-        earlier = roster.latest(slot.people, slot.to - slot.from, slot.to - 1, @steps.fetch(id).site)
-        found if earlier && earlier < free
+        step = @steps.fetch(id)
+        earlier = roster.latest(slot.people, slot.to - slot.from, slot.to - 1, step.site) or return
+        found, free = before(id, earlier).max_by { |one, let| [let, one] }
+        found if found && free > earlier && free >= (step.not_before || 0)
       end
 
       # Where nobody does anything else.
@@ -57,10 +58,9 @@ module DeckBough
         @roster ||= Roster.new(@workers)
       end
 
-      def previous(person, slot)
-        own = rows.fetch(person)
-        at = own.index { |_, one| one.equal?(slot) }
-        at.zero? ? nil : own[at - 1].first
+      # What somebody did last before a time.
+      def previous(person, time)
+        rows.fetch(person).reverse_each.find { |_, one| one.from < time }&.first
       end
 
       # What each does, in order.

@@ -12,7 +12,7 @@ module DeckBough
       # What a studio says of those who work.
       def self.inputs
         @inputs ||= [Input.text(:name, "Name", 1..60),
-                     Input.number(:pace, "Takes", "× usual", 0.5..3, default: 1, why: "Somebody works at some pace."),
+                     Input.number(:pace, "Pace", "× usual", 0.5..3, default: 1, why: "Somebody works at some pace."),
                      Input.list(:skills, "Can do", Input.choice(:skill, "Skill", HomeSteps::ALL_SKILLS), 0..3,
                                 default: [].freeze)].freeze
       end

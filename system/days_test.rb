@@ -1,0 +1,170 @@
+# frozen_string_literal: true
+
+require_relative "system_test"
+
+# The days ahead: who does what when, and what moves it.
+class DaysTest < SystemTest
+  def setup
+    super
+    enter
+    visit "/days"
+    find("h2", text: "When it ends")
+  end
+
+  def day(date) = find("section[aria-label='#{date}']")
+
+  def ends = find("section[aria-label='When it ends']")
+
+  def block(date, says) = day(date).first("button[aria-label*='#{says}']")
+
+  def test_every_step_stands_in_the_row_of_who_does_it_and_says_what_it_is_when_chosen
+    ending = ends.text
+    block("Sat 28 Nov", "Ribbon, 25, Quay window tree").click
+
+    within("section[aria-label='Chosen step']") do
+      assert_text "Ribbon, 25"
+      assert_text "Quay window tree, Long room, Tidewaiter's House"
+      assert_text "Ottoline Marsh"
+      assert_text "After crown."
+      assert_text "to spare"
+    end
+    assert_equal ending, ends.text
+    within(ends) do
+      assert_text(/Number Nine, Ropewalk\s+Wed 2 Dec\s+14:03/)
+      assert_text "proven 13:57"
+    end
+  end
+
+  def test_steps_are_gone_through_by_keys
+    block("Wed 2 Dec", "Clear, the room").send_keys(:tab)
+
+    assert_no_selector "section[aria-label='Chosen step'] h2", text: "Clear"
+    assert_selector "section[aria-label='Chosen step'] h2", text: /./
+  end
+
+  def change(home, date, does)
+    find("button[aria-label='More about #{home} on #{date}']").click
+    find("[role=menuitem]", text: does).click
+  end
+
+  def test_less_time_leaves_what_finds_no_place_and_more_takes_it_in_again
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "Change the visit")
+    within("[role=dialog]") do
+      fill_in "To", with: "12:00"
+      click_button "Keep it"
+
+      assert_text "Lunch lies inside the visit"
+      fill_in "Lunch from", with: ""
+      click_button "Keep it"
+    end
+
+    assert_text "Number Nine, Ropewalk on Wed 2 Dec was kept."
+    within("section[aria-label='Finds no place']") do
+      assert_text(/steps? finds? no place/)
+      assert_text "no hours are left in which it could be done in one go"
+      first("button").click
+    end
+
+    within("section[aria-label='Chosen step']") { assert_text "Finds no place:" }
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "Change the visit")
+    within("[role=dialog]") do
+      fill_in "To", with: "17:00"
+      click_button "Keep it"
+    end
+
+    assert_no_selector "section[aria-label='Finds no place']"
+  end
+
+  def test_a_visit_is_deleted_and_brought_back
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "Delete the visit")
+
+    assert_no_selector "section[aria-label='Wed 2 Dec']"
+    click_button "Bring it back"
+
+    assert_selector "section[aria-label='Wed 2 Dec']"
+  end
+
+  def test_nobody_is_sent_to_two_homes_at_once
+    click_button "Add a visit"
+    within("[role=dialog]") do
+      select "Number Nine, Ropewalk", from: "Home"
+      fill_in "Day", with: "2026-11-28"
+      uncheck "Ottoline Marsh"
+      click_button "Add it"
+
+      assert_text "Bram Teasel is in Tidewaiter's House from 9:00 to 15:00 that day."
+      fill_in "From", with: "15:30"
+      fill_in "To", with: "18:00"
+      fill_in "Lunch from", with: ""
+      click_button "Add it"
+    end
+
+    assert_text "Number Nine, Ropewalk on Sat 28 Nov was kept."
+    within(day("Sat 28 Nov")) { assert_text "on the way" }
+  end
+
+  def test_who_is_slower_takes_longer
+    within("section[aria-label='Who works']") { find("button[aria-label='More about Bram Teasel']").click }
+    find("[role=menuitem]", text: "Change it").click
+    within("[role=dialog]") do
+      fill_in "Takes, times the usual", with: "9"
+      click_button "Keep it"
+
+      assert_text "Enter 3 × usual or less."
+      fill_in "Takes, times the usual", with: "1,4"
+      find_field("Takes, times the usual").send_keys(:tab)
+
+      assert_no_text "Enter 3 × usual or less."
+      uncheck "ladders"
+      click_button "Keep it"
+    end
+
+    assert_text "Bram Teasel × 1.4"
+    assert_equal([1.4, ["carpentry"]],
+                 DATABASE[:workers].where(name: "Bram Teasel").get(%i[pace skills]).then do |pace, can|
+                   [pace.to_f, can]
+                 end)
+  end
+
+  def test_the_order_in_a_room_is_a_school_of_the_studio
+    select "all lights first", from: "In a room"
+
+    eventually("The studio goes on as before.") { DATABASE[:studios].get(:house_order) == "lights_first" }
+
+    assert_no_text "Still being planned"
+    assert_text "proven"
+  end
+end
+
+# Where nothing is planned yet, somebody says who works and when.
+class FirstDaysTest < SystemTest
+  def test_a_studio_plans_its_first_day
+    enter
+    DATABASE[:visits].delete
+    DATABASE[:workers].delete
+    visit "/days"
+
+    assert_text "No day is planned yet"
+    click_button "Add somebody"
+    within("[role=dialog]") do
+      click_button "Add"
+
+      assert_text "Name"
+      fill_in "Name", with: "Nib Farrow"
+      click_button "Add"
+    end
+
+    assert_text "Nib Farrow was kept."
+    click_button "Add the first visit"
+    within("[role=dialog]") do
+      select "Number Nine, Ropewalk", from: "Home"
+
+      assert_field "Day", with: "2026-12-02"
+      click_button "Add it"
+    end
+
+    assert_selector "section[aria-label='Wed 2 Dec'] button[aria-label*='Clear, the room']"
+    # What takes two is not done by one.
+    assert_text(/it takes 2 people, and so many are never there|steps? finds? no place/)
+  end
+end

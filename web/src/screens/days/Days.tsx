@@ -1,0 +1,230 @@
+import Add from "@mui/icons-material/Add";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Link from "@mui/material/Link";
+import Pagination from "@mui/material/Pagination";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { ask, client, type Schemas } from "../../api/client";
+import { keys, queryClient, useMe } from "../../api/queries";
+import { Caution } from "../../parts/Caution";
+import { Failed } from "../../parts/Failed";
+import { Loading } from "../../parts/Loading";
+import { Notice } from "../../parts/Notice";
+import { useUndo } from "../../parts/undo";
+import { Strip } from "../../shell/Strip";
+import { shortDay, weekday } from "../../units/format";
+import { useStudio } from "../house-rules/useStudio";
+import { DayPanel } from "./DayPanel";
+import { daysOf, hoursOf, stepName, type Span, type Step, type Visit } from "./dayLayout";
+import { VisitDialog } from "./VisitDialog";
+import { ChosenStep, WhenItEnds, WhoIsNeeded } from "./WhenItEnds";
+import { WhoWorks } from "./WhoWorks";
+
+const ORDERS: Record<Schemas["HouseOrder"], string> = {
+  tree_first: "the tree first",
+  focal_first: "the largest piece first",
+  lights_first: "all lights first",
+  drinks_first: "the drink corner first",
+  arrival: "rooms as one arrives at them",
+};
+/** While something is still to be reckoned it is asked again after so many milliseconds. */
+const AGAIN = 700;
+
+/** In which order a house is gone through; an owner says so. */
+function HouseOrder() {
+  const mayChange = useMe().data?.account.role === "owner";
+  const { studio, change } = useStudio(mayChange);
+  if (!studio) return null;
+  return (
+    <TextField
+      select
+      label="In a room"
+      value={studio.house_order}
+      disabled={!mayChange}
+      onChange={async (event) => {
+        await change({ house_order: event.target.value as Schemas["HouseOrder"] });
+        await queryClient.invalidateQueries({ queryKey: keys.days });
+      }}
+      slotProps={{ select: { native: true } }}
+      sx={{ mt: 3 }}
+    >
+      {Object.entries(ORDERS).map(([order, says]) => (
+        <option key={order} value={order}>
+          {says}
+        </option>
+      ))}
+    </TextField>
+  );
+}
+
+/** What finds no place, each with why. */
+function Unplaced({ span, onChoose }: { span: Span; onChoose: (step: Step) => void }) {
+  const left = span.steps.filter(({ why }) => why !== null);
+  if (left.length === 0) return null;
+  const named = (step: Step) =>
+    span.pieces.find(({ id }) => id === step.piece)?.name ??
+    span.homes.flatMap(({ rooms }) => rooms).find(({ id }) => id === step.room)?.name;
+  return (
+    <Box component="section" aria-label="Finds no place" sx={{ bgcolor: "tokens.quinceWash", p: 1.5, borderRadius: 1 }}>
+      <Typography variant="h3" component="h2">
+        {left.length} {left.length === 1 ? "step finds" : "steps find"} no place
+      </Typography>
+      <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5, maxHeight: 180, overflow: "auto" }}>
+        {left.map((step) => (
+          <li key={step.id}>
+            <Link component="button" type="button" onClick={() => onChoose(step)}>
+              {stepName(step)}, {named(step)}
+            </Link>
+            : {step.why}
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+/** Who does what when on the days ahead: every day on one hour scale, what decides the end as one thread. */
+export function Days() {
+  const [page, setPage] = useState(1);
+  const [past, setPast] = useState(false);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [changing, setChanging] = useState<Visit | "new" | null>(null);
+  const { say } = useUndo();
+  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const days = useQuery({
+    queryKey: [...keys.days, past, page],
+    queryFn: () => ask(client.GET("/api/days", { params: { query: { page, past } } })),
+    placeholderData: (before) => before,
+    refetchInterval: ({ state }) => (state.data?.items.some(({ pending }) => pending) ? AGAIN : false),
+  });
+  if (days.isPending) return <Loading what="the days" />;
+  if (!days.data) return <Failed error={days.error} retry={() => void days.refetch()} />;
+  const { items, workers, homes, pages } = days.data;
+  const hours = hoursOf(items);
+  const of = items.flatMap((span) => span.steps.filter(({ id }) => id === chosen).map((step) => ({ span, step })))[0];
+  const choose = ({ id }: Step) => setChosen(id);
+  const ends = items.flatMap(({ first_on, last_on }) => [first_on, last_on]).sort();
+  const reread = () => queryClient.invalidateQueries({ queryKey: keys.days });
+
+  async function remove({ id, home, held_on }: Visit) {
+    const params = { path: { id } };
+    const name = items.flatMap((span) => span.homes).find((one) => one.id === home)?.name ?? "The visit";
+    await ask(client.DELETE("/api/visits/{id}", { params })).catch(() => undefined);
+    await reread();
+    say(`${name} on ${weekday(held_on)} was deleted.`, async () => {
+      await ask(client.POST("/api/visits/{id}/restore", { params, body: {} }));
+      await reread();
+    });
+  }
+
+  const period = ends.length > 0 ? `${shortDay(ends[0] ?? "")} to ${shortDay(ends.at(-1) ?? "")}` : "";
+  return (
+    <>
+      <Strip crumbs={[{ label: `Season ${year}`, to: "/" }, { label: "Days" }]}>
+        <Typography variant="body2" color="textSecondary" sx={{ display: { xs: "none", md: "block" } }}>
+          {period}
+        </Typography>
+        <Button
+          onClick={() => {
+            setPast(!past);
+            setPage(1);
+          }}
+        >
+          {past ? "Days ahead" : "Days over"}
+        </Button>
+        {homes.length > 0 && (
+          <Button variant="contained" startIcon={<Add />} onClick={() => setChanging("new")}>
+            Add a visit
+          </Button>
+        )}
+      </Strip>
+      <Box
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          display: "flex",
+          flexDirection: { xs: "column", md: "row" },
+          overflow: { xs: "auto", md: "hidden" },
+        }}
+      >
+        <Box
+          sx={{
+            flex: { md: 1 },
+            minWidth: 0,
+            overflow: { md: "auto" },
+            p: 1,
+            display: "flex",
+            flexDirection: "column",
+            gap: 1,
+          }}
+        >
+          {items.length === 0 && (
+            <Notice
+              title={past ? "No day is over yet" : "No day is planned yet"}
+              action={
+                homes.length > 0 && !past ? (
+                  <Button variant="contained" onClick={() => setChanging("new")}>
+                    Add the first visit
+                  </Button>
+                ) : null
+              }
+            >
+              {homes.length === 0
+                ? "Add a home first: what its pieces need becomes steps, and a visit gives them their hours."
+                : "A visit says when you are in a home and who comes. What its pieces need is placed in its hours."}
+            </Notice>
+          )}
+          {items.map((span) => (
+            <Box key={span.first_on + span.homes.map(({ id }) => id).join()} sx={{ display: "contents" }}>
+              {span.problem && <Caution finding={{ severity: "caution", message: span.problem }} />}
+              {span.pending && <Typography role="status">Still being planned …</Typography>}
+              {daysOf(span, workers).map((day) => (
+                <DayPanel
+                  key={day.on}
+                  span={span}
+                  day={day}
+                  hours={hours}
+                  chosen={chosen}
+                  onChoose={choose}
+                  onChange={setChanging}
+                  onDelete={(visit) => void remove(visit)}
+                />
+              ))}
+              <Unplaced span={span} onChoose={choose} />
+            </Box>
+          ))}
+          {pages > 1 && <Pagination count={pages} page={page} onChange={(_, next) => setPage(next)} />}
+        </Box>
+        <Box
+          component="aside"
+          aria-label="Ends and people"
+          sx={{
+            width: { md: 320 },
+            flexShrink: 0,
+            overflow: { md: "auto" },
+            p: 2,
+            borderLeft: { md: 1 },
+            borderColor: { md: "divider" },
+          }}
+        >
+          {items.length > 0 && <WhenItEnds spans={items} />}
+          {of && <ChosenStep span={of.span} step={of.step} workers={workers} />}
+          <WhoIsNeeded spans={items} workers={workers} />
+          <WhoWorks workers={workers} />
+          <HouseOrder />
+        </Box>
+      </Box>
+      {changing && (
+        <VisitDialog
+          visit={changing === "new" ? undefined : changing}
+          homes={homes}
+          workers={workers}
+          onClose={() => setChanging(null)}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,85 @@
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import { useTheme } from "@mui/material/styles";
+import { FINGERS } from "../../theme/theme";
+import { minutes } from "../../units/format";
+import { Band, motifOf } from "./Band";
+import { clockOf, ROW, stepName, type Block, type Span, type Step } from "./dayLayout";
+
+/** Narrower than this a block shows its picture; its name is told when it has the focus. */
+const LEAST_FOR_WORDS = 40;
+const LEAST_FOR_COUNT = 96;
+const BAND = 22;
+
+interface Props {
+  block: Block;
+  piece: Span["pieces"][number] | undefined;
+  /** Pixels. */
+  left: number;
+  wide: number;
+  chosen: boolean;
+  onChoose: (step: Step) => void;
+}
+
+/** A step in its row: its name over a band painted with what it puts up. */
+export function StepBlock({ block, piece, left, wide, chosen, onChoose }: Props) {
+  const { palette } = useTheme();
+  const { step, from, to, top, rows } = block;
+  const tall = rows * ROW - 6;
+  return (
+    <ButtonBase
+      onClick={() => onChoose(step)}
+      onFocus={() => onChoose(step)}
+      aria-pressed={chosen}
+      aria-label={`${clockOf(from)} ${stepName(step)}, ${piece?.name ?? "the room"}, ${minutes(to - from)}`}
+      title={`${clockOf(from)} ${stepName(step)}${piece ? `, ${piece.name}` : ""}`}
+      sx={{
+        position: "absolute",
+        left,
+        top: top * ROW,
+        width: wide,
+        height: tall,
+        minWidth: 0,
+        minHeight: 0,
+        // As wide as it takes long, also under a finger: its neighbours would lie below it.
+        [FINGERS]: { minWidth: 0, minHeight: 0 },
+        display: "flex",
+        flexDirection: "column",
+        alignItems: "stretch",
+        justifyContent: "space-between",
+        overflow: "hidden",
+        textAlign: "left",
+        borderRadius: "4px",
+        bgcolor: "background.default",
+        border: 1,
+        borderColor: chosen ? "secondary.main" : palette.tokens.lichen,
+        outline: chosen ? `2px solid ${palette.secondary.main}` : "none",
+        zIndex: chosen ? 2 : 1,
+      }}
+    >
+      {wide >= LEAST_FOR_WORDS && (
+        <Typography
+          component="span"
+          sx={{
+            fontSize: "0.75rem",
+            fontWeight: 600,
+            lineHeight: 1.25,
+            px: 0.5,
+            pt: 0.25,
+            whiteSpace: "nowrap",
+            overflow: "hidden",
+            textOverflow: "ellipsis",
+          }}
+        >
+          {wide < LEAST_FOR_COUNT ? step.title : stepName(step)}
+        </Typography>
+      )}
+      <Band
+        motif={motifOf(step.key)}
+        portrait={piece?.portrait ?? null}
+        width={wide}
+        height={wide >= LEAST_FOR_WORDS ? tall - BAND : tall - 2}
+      />
+    </ButtonBase>
+  );
+}

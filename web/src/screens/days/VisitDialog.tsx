@@ -1,0 +1,214 @@
+import Box from "@mui/material/Box";
+import FormHelperText from "@mui/material/FormHelperText";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { ask, client, type Schemas } from "../../api/client";
+import { keys, queryClient } from "../../api/queries";
+import { useObjections } from "../../api/useObjections";
+import { useVersioned } from "../../api/useVersioned";
+import { conflictRows } from "../../parts/ConflictDialog";
+import { FormDialog } from "../../parts/FormDialog";
+import { NumberField } from "../../parts/NumberField";
+import { Tick } from "../../parts/Tick";
+import { useUndo } from "../../parts/undo";
+import { weekday } from "../../units/format";
+import { minutesOf, timeField, type Visit, type Worker } from "./dayLayout";
+
+type Home = Schemas["Days"]["homes"][number];
+
+interface Said {
+  home: string;
+  held_on: string;
+  from_min: string;
+  to_min: string;
+  lunch_from_min: string;
+  lunch_min: number | null;
+  workers: string[];
+}
+
+const LUNCH = 30;
+
+function saidOf(visit: Visit | undefined, homes: Home[], workers: Worker[]): Said {
+  const [first] = homes;
+  return {
+    home: visit?.home ?? first?.id ?? "",
+    held_on: visit?.held_on ?? first?.visit_on ?? "",
+    from_min: timeField(visit?.from_min ?? 540),
+    to_min: timeField(visit?.to_min ?? 1020),
+    lunch_from_min: visit ? (visit.lunch_from_min === null ? "" : timeField(visit.lunch_from_min)) : "12:30",
+    lunch_min: visit?.lunch_min ?? LUNCH,
+    workers: visit?.workers ?? workers.map(({ id }) => id),
+  };
+}
+
+/** What is sent; a time that is none is nothing the server takes. */
+function bodyOf(said: Said): Schemas["VisitFields"] {
+  const lunch = minutesOf(said.lunch_from_min);
+  return {
+    home: said.home,
+    held_on: said.held_on,
+    from_min: minutesOf(said.from_min) ?? -1,
+    to_min: minutesOf(said.to_min) ?? -1,
+    lunch_from_min: lunch,
+    lunch_min: lunch === null ? 0 : (said.lunch_min ?? 0),
+    workers: said.workers,
+  };
+}
+
+/** A visit: which home, when, and who comes. */
+export function VisitDialog({
+  visit,
+  homes,
+  workers,
+  onClose,
+}: {
+  visit?: Visit | undefined;
+  homes: Home[];
+  workers: Worker[];
+  onClose: () => void;
+}) {
+  const [said, setSaid] = useState(() => saidOf(visit, homes, workers));
+  const [busy, setBusy] = useState(false);
+  const { clash, problem, refused, settle, version } = useVersioned(visit);
+  const objections = useObjections(problem, said);
+  const { say } = useUndo();
+  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
+  const named = (id: string) => homes.find((home) => home.id === id)?.name ?? "";
+  const inWords = (one: Said) => ({
+    Home: named(one.home),
+    Day: one.held_on,
+    From: one.from_min,
+    To: one.to_min,
+    Lunch: one.lunch_from_min,
+    "Who comes": workers
+      .filter(({ id }) => one.workers.includes(id))
+      .map(({ name }) => name)
+      .join(", "),
+  });
+
+  async function keep(at = version) {
+    if (busy) return;
+    setBusy(true);
+    const body = bodyOf(said);
+    try {
+      if (visit)
+        await ask(
+          client.PUT("/api/visits/{id}", { params: { path: { id: visit.id } }, body: { version: at, ...body } }),
+        );
+      else await ask(client.POST("/api/visits", { body }));
+      await queryClient.invalidateQueries({ queryKey: keys.days });
+      say(`${named(said.home)} on ${weekday(said.held_on)} was kept.`);
+      onClose();
+    } catch (error) {
+      refused(error);
+    }
+    setBusy(false);
+  }
+
+  const field = (name: keyof Said) => ({
+    error: Boolean(objections.field(`/${name}`)),
+    helperText: objections.field(`/${name}`),
+  });
+  return (
+    <FormDialog
+      title={visit ? "Change the visit" : "Add a visit"}
+      keeps={visit ? "Keep it" : "Add it"}
+      busy={busy}
+      objections={objections}
+      conflict={
+        clash && {
+          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs, homes, workers))),
+          keepMine: () => {
+            settle();
+            void keep(clash.theirs.version);
+          },
+          takeTheirs: () => {
+            setSaid(saidOf(clash.theirs, homes, workers));
+            settle();
+          },
+        }
+      }
+      onKeep={() => void keep()}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2, pt: 1 }}>
+        <TextField
+          select
+          label="Home"
+          value={said.home}
+          onChange={(event) => {
+            const home = homes.find(({ id }) => id === event.target.value);
+            change({ home: event.target.value, ...(home?.visit_on && !visit ? { held_on: home.visit_on } : {}) });
+          }}
+          {...field("home")}
+          slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+          sx={{ gridColumn: "1 / -1" }}
+        >
+          {homes.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </TextField>
+        <TextField
+          type="date"
+          label="Day"
+          value={said.held_on}
+          onChange={(event) => change({ held_on: event.target.value })}
+          {...field("held_on")}
+          slotProps={{ inputLabel: { shrink: true } }}
+          sx={{ gridColumn: "1 / -1" }}
+        />
+        <TextField
+          type="time"
+          label="From"
+          value={said.from_min}
+          onChange={(event) => change({ from_min: event.target.value })}
+          {...field("from_min")}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <TextField
+          type="time"
+          label="To"
+          value={said.to_min}
+          onChange={(event) => change({ to_min: event.target.value })}
+          {...field("to_min")}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <TextField
+          type="time"
+          label="Lunch from"
+          value={said.lunch_from_min}
+          onChange={(event) => change({ lunch_from_min: event.target.value })}
+          error={Boolean(objections.field("/lunch_from_min"))}
+          helperText={objections.field("/lunch_from_min") ?? "empty: nobody stops for it"}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <NumberField
+          label="Lunch, minutes"
+          value={said.lunch_min}
+          error={objections.field("/lunch_min")}
+          onChange={(lunch_min) => change({ lunch_min })}
+        />
+      </Box>
+      <Typography variant="h3" sx={{ mt: 2.5 }}>
+        Who comes
+      </Typography>
+      {workers.length === 0 && <Typography color="textSecondary">Say first who works, beside the days.</Typography>}
+      <Box role="group" aria-label="Who comes">
+        {workers.map(({ id, name }) => (
+          <Tick
+            key={id}
+            label={name}
+            checked={said.workers.includes(id)}
+            onChange={(comes) =>
+              change({ workers: comes ? [...said.workers, id] : said.workers.filter((one) => one !== id) })
+            }
+          />
+        ))}
+      </Box>
+      <FormHelperText error>{objections.field("/workers")}</FormHelperText>
+    </FormDialog>
+  );
+}
