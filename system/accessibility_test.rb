@@ -32,7 +32,7 @@ class AccessibilityTest < SystemTest
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "/homes/#{home}/rooms/new" => "The room", "/rooms/#{room}/view" => "Seen from: Sofa",
       **tree_views, **run_views, "/stock" => "141 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
-      "/recipes" => "Gilded cones", "/days" => "proven 13:57",
+      "/recipes" => "Gilded cones", "/days" => "When it ends",
       "/buying" => "Eucalyptus ball, 7 cm", "/buying?as=list" => "Narrow by words",
       "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
       "/house-rules" => "On a sample tree",

@@ -25,6 +25,13 @@ class VisitTest < CoreTest
     assert_empty Days::Visit.hours(visits, "juniper", 30)
   end
 
+  # Two that came to overlap when a home was brought back.
+  def test_she_comes_when_she_is_done_where_she_was
+    visits = [visit("loft", 540, 770), visit("quay", 600, 1020), visit("loft", 620, 700), visit("quay", 1000, 1100)]
+
+    assert_equal [[540, 770, "loft"], [800, 1020, "quay"], [1020, 1100, "quay"]], Days::Visit.hours(visits, "ida", 29.5)
+  end
+
   def test_in_the_same_home_nobody_crosses
     visits = [visit("loft", 540, 770), visit("loft", 780, 1020)]
 

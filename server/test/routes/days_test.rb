@@ -209,6 +209,24 @@ class DaysTest < ServerTest
     assert span(days, "The Signal Loft")
   end
 
+  # What was planned elsewhere meanwhile stands; the days are shown all the same.
+  def test_a_home_that_comes_back_to_hours_given_away_can_be_planned
+    loft = home("The Signal Loft")
+    ask(:delete, "/api/homes/#{loft}")
+    create(home: home("Number Nine, Ropewalk"), held_on: "2026-11-30", from_min: 600, to_min: 800, lunch_from_min: nil,
+           lunch_min: 0, workers: [worker("Bram Teasel")])
+    ask(:post, "/api/homes/#{loft}/restore", {})
+
+    assert_nil span(days, "The Signal Loft")["problem"]
+  end
+
+  def test_a_visit_to_which_nobody_comes_says_so
+    DATABASE[:visit_workers].delete
+
+    assert_includes span(days, "Number Nine, Ropewalk")["steps"].map { |step| step["why"] },
+                    "it takes 1 person, and so many are never there"
+  end
+
   def test_the_days_take_no_more_statements_for_more_visits
     days
     few = statements { ask(:get, "/api/days") }

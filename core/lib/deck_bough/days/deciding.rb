@@ -50,7 +50,7 @@ module DeckBough
         step = @steps.fetch(id)
         earlier = roster.latest(slot.people, slot.to - slot.from, slot.to - 1, step.site) or return
         found, free = before(id, earlier).max_by { |one, let| [let, one] }
-        found if found && free > earlier && free >= (step.not_before || 0)
+        found if found && free >= (step.not_before || 0)
       end
 
       # Where nobody does anything else.

@@ -97,7 +97,7 @@ module DeckBough
         before = { id(room, "lay_out") => 0 }
         piece[:tasks].group_by { |task| task[:step] }.sort_by { |step, _| order[step] }.flat_map do |key, tasks|
           told = parts(room, piece, key, tasks, before)
-          wait = key == "anchors" && piece[:adhesive] ? @house["minutes.hook_wait"] : 0
+          wait = key == "anchors" && piece[:adhesive] ? @house["minutes.hook_wait"].ceil : 0
           before = { told.last.step.id => wait }
           told
         end

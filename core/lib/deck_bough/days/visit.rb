@@ -17,18 +17,18 @@ module DeckBough
                      Input.whole(:lunch_min, "Lunch takes", "minutes", 0..180, default: 0)].freeze
       end
 
-      # Of one who goes from home to home: she needs a while to cross over.
+      # Of one who goes from home to home: she needs a while to cross over, and comes when she is done where she was.
       #
       # @param visits [Array<Visit>] all there are
       # @param crossing [Numeric] minutes
       # @return [Array<Array(Numeric, Numeric, String)>] from, to, home; one after the other
       def self.hours(visits, person, crossing)
-        own = visits.select { |visit| visit.people.include?(person) }.sort_by(&:from)
-        own.each_with_index.flat_map do |visit, i|
-          before = i.zero? || own[i - 1].home == visit.home ? 0 : own[i - 1].to + crossing
-          visit.stretches.filter_map do |from, to, home|
-            [[from, before].max, to, home] if to > before
-          end
+        last = nil
+        visits.select { |visit| visit.people.include?(person) }.sort_by(&:from).flat_map do |visit|
+          over = last.nil? || last.home == visit.home ? 0 : crossing.ceil
+          since = last ? last.to + over : visit.from
+          last = visit if last.nil? || visit.to > last.to
+          visit.stretches.filter_map { |from, to, home| [[from, since].max, to, home] if to > since }
         end
       end
 

@@ -74,6 +74,20 @@ class ScheduleTest < CoreTest
     told_of.sort == tasks.map { |one| one["id"] }.sort ? [] : ["not each told once"]
   end
 
+  # What she does in another home does not keep her from this one.
+  def test_what_decides_goes_past_hours_in_another_home
+    hours = [[480, 600, "loft"], [660, 840, "quay"], [1_920, 2_040, "loft"]].map do |from, to, site|
+      { "from_min" => from, "to_min" => to, "site" => site }
+    end
+    tasks = [task("tree", 60, site: "loft"), task("ledge", 60, site: "loft"), task("bow", 40, site: "quay"),
+             task("jars", 50, site: "loft")]
+    told = answer(tasks, [{ "id" => "ida", "hours" => hours }])
+
+    assert_equal 1_970, told[:end_min]
+    assert_equal [%w[ledge tree], "jars"], [told[:chain].first(2).sort, told[:chain].last]
+    refute_includes told[:chain], "bow"
+  end
+
   def test_a_step_is_done_where_its_home_is
     loft = { "from_min" => 480, "to_min" => 600, "site" => "loft" }
     quay = { "from_min" => 660, "to_min" => 840, "site" => "quay" }
