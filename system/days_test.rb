@@ -29,6 +29,9 @@ class DaysTest < SystemTest
       assert_text "to spare"
     end
     assert_equal ending, ends.text
+    # At a desk a day lies whole before one, also where it is pressed.
+    assert_equal [0], page.evaluate_script("[...new Set([...document.querySelectorAll('section *')].map((part) => " \
+                                           "part.scrollLeft))]")
     within(ends) do
       assert_text(/Number Nine, Ropewalk\s+Wed 2 Dec\s+14:03/)
       assert_text "proven 13:57"

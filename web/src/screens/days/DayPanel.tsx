@@ -110,7 +110,7 @@ export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelet
           <Box sx={{ position: "absolute", left: 0, right: 0, top: 20 }}>
             <svg
               aria-hidden
-              width="100%"
+              width={Math.max(width, LEAST_WIDE) - NAMES}
               height={high + itself}
               style={{ position: "absolute", left: NAMES, top: 0, overflow: "visible" }}
             >
@@ -170,7 +170,7 @@ export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelet
             {width > 0 && (
               <svg
                 aria-hidden
-                width="100%"
+                width={Math.max(width, LEAST_WIDE) - NAMES}
                 height={high}
                 style={{
                   position: "absolute",
