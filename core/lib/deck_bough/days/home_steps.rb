@@ -4,7 +4,7 @@ module DeckBough
   module Days
     # What there is to do in one home: each room cleared and laid out, its pieces dressed step by step, cleaned up.
     #
-    #   Days::HomeSteps.new("loft", rooms, house: HouseRules.default, order: "tree_first").all.first.title # => "Clear"
+    #   Days::HomeSteps.new("loft", [], house: HouseRules.default, order: "tree_first").all # => []
     #
     # rooms: id, name, pieces (id, name, kind, adhesive, tasks as Task#to_h tells them), in the order one arrives at
     # them. Work above the ladder line is done by two. The order over the house is a school: the work is the same, what
