@@ -93,6 +93,11 @@ class DaysTest < SystemTest
       select "Number Nine, Ropewalk", from: "Home"
       fill_in "Day", with: "2026-11-28"
       uncheck "Ottoline Marsh"
+      fill_in "From", with: ""
+      click_button "Add it"
+
+      assert_text "Type a time, such as 9:00."
+      fill_in "From", with: "09:00"
       click_button "Add it"
 
       assert_text "Bram Teasel is in Tidewaiter's House from 9:00 to 15:00 that day."

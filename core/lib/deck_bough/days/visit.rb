@@ -14,7 +14,7 @@ module DeckBough
         @inputs ||= [Input.whole(:from_min, "From", "minutes", 0..1_430),
                      Input.whole(:to_min, "To", "minutes", 10..1_440),
                      Input.whole(:lunch_from_min, "Lunch from", "minutes", 0..1_430, default: nil),
-                     Input.whole(:lunch_min, "Lunch takes", "minutes", 0..180, default: 0)].freeze
+                     Input.whole(:lunch_min, "Lunch", "minutes", 0..180, default: 0)].freeze
       end
 
       # Of one who goes from home to home: she needs a while to cross over, and comes when she is done where she was.

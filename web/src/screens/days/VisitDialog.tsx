@@ -28,6 +28,12 @@ interface Said {
 }
 
 const LUNCH = 30;
+/** What an empty field wants. */
+const MISSING: Partial<Record<keyof Said, string>> = {
+  held_on: "Choose a day, such as 28 November 2026.",
+  from_min: "Type a time, such as 9:00.",
+  to_min: "Type a time, such as 17:00.",
+};
 
 function saidOf(visit: Visit | undefined, homes: Home[], workers: Worker[]): Said {
   const [first] = homes;
@@ -108,7 +114,7 @@ export function VisitDialog({
 
   const field = (name: keyof Said) => ({
     error: Boolean(objections.field(`/${name}`)),
-    helperText: objections.field(`/${name}`),
+    helperText: objections.field(`/${name}`) && (said[name] === "" ? MISSING[name] : objections.field(`/${name}`)),
   });
   return (
     <FormDialog
