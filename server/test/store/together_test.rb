@@ -62,6 +62,30 @@ class TogetherTest < ServerTest
                   DATABASE[:piece_changes].where(piece_id: piece[:id]).count]
   end
 
+  def test_of_several_who_send_one_person_to_different_homes_at_once_one_is_heard
+    studio = demo
+    homes = DATABASE[:homes].select_map(:id)
+    results = at_once(6) do |i|
+      Server::Store::Visits.new(DATABASE, studio).create(
+        "home" => homes[i % homes.size], "held_on" => "2026-12-10", "from_min" => 540 + i, "to_min" => 900,
+        "lunch_from_min" => nil, "lunch_min" => 0, "workers" => [DATABASE[:workers].order(:name).get(:id)]
+      )
+    end
+
+    assert_equal [422, 422, 422, 422, 422, :kept], results.sort_by(&:to_s)
+    assert_equal 1, DATABASE[:visits].where(held_on: "2026-12-10").count
+  end
+
+  def test_no_more_people_are_added_at_once_than_days_are_planned_for
+    studio = demo
+    most = Server::Store::Workers::MOST
+    at_once(most) do |i|
+      Server::Store::Workers.new(DATABASE, studio).create("name" => "Helper #{i}", "pace" => 1, "skills" => [])
+    end
+
+    assert_equal most, DATABASE[:workers].count
+  end
+
   def tree_with_styles
     studio = demo
     [studio, DATABASE[:pieces].where(name: "Quay window tree").get(:id), DATABASE[:accounts].get(:id),
