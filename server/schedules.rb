@@ -44,7 +44,7 @@ module DeckBough
       def spans(today, past)
         all = @visits.list.reduce([]) do |spans, visit|
           joined, others = spans.partition { |span| span.any? { |one| shared?(one, visit) } }
-          [*others, [*joined.flatten, visit]]
+          [*others, [*joined.flatten, visit].sort_by { |one| one.values_at(:held_on, :from_min) }]
         end
         gone, ahead = all.partition { |span| span.last[:held_on] < today }
         past ? gone.sort_by { |span| span.first[:held_on] }.reverse : ahead.sort_by { |span| span.first[:held_on] }
@@ -59,8 +59,7 @@ module DeckBough
         until_when = now + BUDGET
         made = 0
         spans.map do |visits|
-          span = Span.new(visits.sort_by { |visit| [visit[:held_on], visit[:from_min]] }, workers, homes,
-                          house: @needs.house, order: @studio[:house_order])
+          span = Span.new(visits, workers, homes, house: @needs.house, order: @studio[:house_order])
           next span.told(nil) if span.pending? || (made.positive? && now > until_when)
 
           made += 1

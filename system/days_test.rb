@@ -87,6 +87,14 @@ class DaysTest < SystemTest
     assert_selector "section[aria-label='Wed 2 Dec']"
   end
 
+  def test_what_somebody_else_deleted_meanwhile_is_not_said_to_be_deleted_now
+    DATABASE[:visits].where(held_on: "2026-12-02").update(deleted_at: TODAY)
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "Delete the visit")
+
+    assert_text "The visit was not deleted:"
+    assert_no_selector "section[aria-label='Wed 2 Dec']"
+  end
+
   def test_nobody_is_sent_to_two_homes_at_once
     click_button "Add a visit"
     within("[role=dialog]") do

@@ -151,7 +151,7 @@ module DeckBough
                          .where(worker_id: workers, Sequel[:workers][:deleted_at] => nil, held_on: values[:held_on])
                          .exclude(Sequel[:visits][:id] => id)
                          .where { (from_min < values[:to_min]) & (to_min > values[:from_min]) }
-                         .order(:from_min)
+                         .order(:from_min, Sequel[:workers][:name], :worker_id)
                          .select(Sequel[:workers][:name].as(:who), Sequel[:homes][:name].as(:home), :from_min, :to_min)
                          .first or return
 

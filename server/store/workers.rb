@@ -18,10 +18,7 @@ module DeckBough
           values = row_of(given)
           transaction do
             one_at_a_time
-            if present.count >= MOST
-              raise wrong("/name", "Days are planned for at most #{MOST} people. Take somebody out first.")
-            end
-
+            refuse_more
             shown(rows(:workers).returning.insert(studio_id: studio_id, **values).first)
           end
         end
@@ -42,7 +39,11 @@ module DeckBough
         end
 
         def restore(id)
-          take_out_again(:workers, id, "person")
+          transaction do
+            one_at_a_time
+            take_out_again(:workers, id, "person")
+            refuse_more(MOST + 1)
+          end
           shown(present.where(id: id).first)
         end
 
@@ -51,6 +52,12 @@ module DeckBough
         # Two who add somebody at once: the second sees the first one's.
         def one_at_a_time
           database[:studios].where(id: studio_id).for_update.get(:id)
+        end
+
+        def refuse_more(most = MOST)
+          return if present.count < most
+
+          raise wrong("/name", "Days are planned for at most #{MOST} people. Take somebody out first.")
         end
 
         def present

@@ -73,6 +73,7 @@ class HomeStepsTest < CoreTest
     assert_equal [2, "heights"], told["tree/ornaments/high"].step.to_h.values_at(:people, :skill)
     assert_equal({ "tree/ornaments/high" => 0 }, after(told, "tree/ornaments"))
     assert_equal 1, told["tree/ornaments"].step.people
+    assert_equal [20, 80], [told["tree/ornaments/high"].count, told["tree/ornaments"].count]
   end
 
   def test_a_little_from_the_floor_is_done_by_the_two_who_are_there

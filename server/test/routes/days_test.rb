@@ -194,7 +194,12 @@ class DaysTest < ServerTest
   end
 
   def test_more_than_can_be_planned_are_refused
-    9.times { |i| ask(:post, "/api/workers", { name: "Helper #{i}", pace: 1, skills: [] }, status: 201) }
+    juniper = worker("Juniper Lodd")
+    ask(:delete, "/api/workers/#{juniper}", status: 204)
+    10.times { |i| ask(:post, "/api/workers", { name: "Helper #{i}", pace: 1, skills: [] }, status: 201) }
+    ask(:post, "/api/workers/#{juniper}/restore", {}, status: 422)
+
+    refute_nil DATABASE[:workers].where(id: juniper).get(:deleted_at)
 
     assert_equal ["/name"], pointers(ask(:post, "/api/workers", { name: "One more", pace: 1, skills: [] }, status: 422))
   end

@@ -113,7 +113,17 @@ module DeckBough
         return [told(room, piece, key, tasks, all, after, high: true)] if all - high < LEAST_ALONE
 
         first = told(room, piece, key, tasks, high, after, high: true)
-        [first, told(room, piece, key, tasks, all - high, { first.step.id => 0 })]
+        second = told(room, piece, key, tasks, all - high, { first.step.id => 0 })
+        share_out(tasks, first, second)
+      end
+
+      # Of what is counted one by one some hang above the line, the rest below.
+      def share_out(tasks, first, second)
+        if first.count
+          first.count = tasks.sum { |task| task[:count] * task[:high] }.round
+          second.count -= first.count
+        end
+        [first, second]
       end
 
       def above(task)

@@ -181,7 +181,7 @@ export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelet
                   zIndex: 3,
                 }}
               >
-                <Thread blocks={chain} x={x} colour={palette.secondary.main} />
+                <Thread blocks={chain} x={x} />
                 {ends && (
                   <text
                     x={x(last.to) + 8}

@@ -7,7 +7,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { ask, client, type Schemas } from "../../api/client";
+import { ask, asProblem, client, type Schemas } from "../../api/client";
 import { keys, queryClient, useMe } from "../../api/queries";
 import { Caution } from "../../parts/Caution";
 import { Failed } from "../../parts/Failed";
@@ -112,7 +112,13 @@ export function Days() {
   async function remove({ id, home, held_on }: Visit) {
     const params = { path: { id } };
     const name = items.flatMap((span) => span.homes).find((one) => one.id === home)?.name ?? "The visit";
-    await ask(client.DELETE("/api/visits/{id}", { params })).catch(() => undefined);
+    try {
+      await ask(client.DELETE("/api/visits/{id}", { params }));
+    } catch (error) {
+      say(`The visit was not deleted: ${asProblem(error).message}`);
+      await reread();
+      return;
+    }
     await reread();
     say(`${name} on ${weekday(held_on)} was deleted.`, async () => {
       await ask(client.POST("/api/visits/{id}/restore", { params, body: {} }));

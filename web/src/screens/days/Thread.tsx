@@ -1,7 +1,10 @@
+import { useTheme } from "@mui/material/styles";
 import { ROW, type Block } from "./dayLayout";
 
 /** The steps that decide the end, as one thread through their rows. */
-export function Thread({ blocks, x, colour }: { blocks: Block[]; x: (minute: number) => number; colour: string }) {
+export function Thread({ blocks, x }: { blocks: Block[]; x: (minute: number) => number }) {
+  const { palette } = useTheme();
+  const colour = palette.secondary.main;
   const level = ({ top, rows }: Block) => (top + rows) * ROW - 7;
   const way = blocks
     .map((block, i) => {
@@ -21,7 +24,7 @@ export function Thread({ blocks, x, colour }: { blocks: Block[]; x: (minute: num
           cx={x(block.from) + 5}
           cy={level(block)}
           r={3.5}
-          fill="#fff"
+          fill={palette.background.paper}
           stroke={colour}
           strokeWidth={2}
         />

@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { ask, client } from "../../api/client";
+import { ask, asProblem, client } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { useUndo } from "../../parts/undo";
@@ -18,7 +18,13 @@ export function WhoWorks({ workers }: { workers: Worker[] }) {
 
   async function remove({ id, name }: Worker) {
     const params = { path: { id } };
-    await ask(client.DELETE("/api/workers/{id}", { params })).catch(() => undefined);
+    try {
+      await ask(client.DELETE("/api/workers/{id}", { params }));
+    } catch (error) {
+      say(`${name} was not deleted: ${asProblem(error).message}`);
+      await reread();
+      return;
+    }
     await reread();
     say(`${name} was deleted.`, async () => {
       await ask(client.POST("/api/workers/{id}/restore", { params, body: {} }));
