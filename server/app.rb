@@ -11,12 +11,12 @@ module DeckBough
       disable :static, :protection, :logging, :sessions
 
       RESOURCES = [Routes::Session, Routes::People, Routes::Homes, Routes::Rooms, Routes::Pieces, Routes::Claims,
-                   Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths, Routes::Groupings,
-                   Routes::Sheets, Routes::Anchors, Routes::Acts, Routes::Imports, Routes::Stockroom, Routes::Styles, Routes::Boxes,
-                   Routes::Recipes, Routes::Days, Routes::Buying, Routes::Suppliers, Routes::Purchases, Routes::Trials,
-                   Routes::Sightings,
-                   Routes::Photographs, Routes::Looks, Routes::Views,
-                   Routes::StringTests, Routes::HouseRules, Routes::Lengths, Routes::Find].freeze
+                   Routes::Hanging, Routes::CutPlans, Routes::Variants, Routes::Runs, Routes::Wreaths,
+                   Routes::Groupings, Routes::Sheets, Routes::Anchors, Routes::Acts, Routes::Imports,
+                   Routes::Stockroom, Routes::Styles, Routes::Boxes, Routes::Recipes, Routes::Days, Routes::RunSheets,
+                   Routes::Buying, Routes::Suppliers, Routes::Purchases, Routes::Trials, Routes::Sightings,
+                   Routes::Photographs, Routes::Looks, Routes::Views, Routes::StringTests, Routes::HouseRules,
+                   Routes::Lengths, Routes::Find].freeze
 
       # How many hanging maps a process remembers.
       KEPT = 200

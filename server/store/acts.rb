@@ -81,6 +81,12 @@ module DeckBough
           end
         end
 
+        # The act under a key, where there is one.
+        def take_back_of(key, account_id:)
+          id = rows(:piece_acts).where(key: key).get(:id)
+          take_back(id, account_id: account_id) if id
+        end
+
         # @return [String] the id of the piece it was done to
         def piece_of(id)
           rows(:piece_acts).where(id: id).get(:piece_id)

@@ -94,12 +94,19 @@ module DeckBough
       height = site[:height_m]
       angle = site[:angle_deg]
       { **site.slice(:style, :number, :order, :depth), height_m: height, angle_deg: angle,
+                                                       across_m: across(height, angle),
+                                                       up_m: @reckoning.measure[:riser_m] + height,
                                                        reach_m: @flat.reach_at(height),
                                                        turn_deg: @flat.turn_of(angle) * DEGREES,
                                                        tier: @reckoning.surface.tier_at(height, @house["tree.tier"]),
                                                        clock: Hanging::Order.clock(angle),
                                                        depth_word: self.class.depth_word(site[:depth]),
                                                        side: side(angle) }
+    end
+
+    # Seen from the front, from its middle to the right.
+    def across(height, angle)
+      @reckoning.surface.radius_at(height) * Math.sin(angle / DEGREES)
     end
 
     # From four to eight o'clock is the front.

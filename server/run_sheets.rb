@@ -1,0 +1,211 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # One visit as it is worked from, thing after thing, and what is said of it meanwhile.
+    #
+    #   RunSheets.new(database, studio, planning: planning, kept: kept).of(visit_id, today: today)[:steps]
+    #
+    # What is said may come late, twice and from several phones: acts are kept by their keys, and how far the work is
+    # follows from all of them (Days::Journal), never from the order they came in.
+    class RunSheets
+      # Whose ornaments have a place each.
+      TREE = "tree"
+      CAUTIONS = { "anchors" => "run_hooks", "lights" => "test_lights" }.freeze
+
+      def initialize(database, studio, planning:, kept:)
+        @database = database
+        @studio = studio
+        @planning = planning
+        @schedules = Schedules.new(database, studio, kept: kept)
+        @visits = Store::Visits.new(database, studio[:id])
+        @workers = Store::Workers.new(database, studio[:id])
+        @rooms = Store::Rooms.new(database, studio[:id])
+        @pieces = Store::Pieces.new(database, studio[:id])
+        @needs = Store::Needs.new(database, studio[:id])
+        @boxes = Store::Boxes.new(database, studio[:id])
+        @hung = Store::HungOrnaments.new(database, studio[:id])
+        @acts = Store::VisitActs.new(database, studio[:id])
+      end
+
+      # @return [Hash] as the contract's RunSheet
+      def of(visit_id, today:)
+        visit = @visits.find(visit_id)
+        span, told = @schedules.of_visit(visit, today: today)
+        work = VisitWork.new(span, told, visit, @acts.journal(visit[:home]))
+        things = things_of(work.pieces)
+        sheet = DeckBough::Days::RunSheet.new(work.all, things)
+        { visit: @visits.answered(visit), pending: told[:pending], problem: told[:problem],
+          home: told[:homes].find { |one| one[:id] == visit[:home] }.slice(:id, :name, :client, :rooms),
+          workers: @workers.list.select { |one| visit[:workers].include?(one[:id]) }
+                           .map { |one| one.slice(:id, :name) },
+          steps: work.steps.map { |step| step_of(step, work.told(step[:id]), sheet, things) },
+          pieces: work.pieces.map { |piece| piece_of(piece, things[piece[:id]]) },
+          places: lots(sheet, work), kit: kit(sheet, work), surplus: surplus(work, things),
+          **state(visit) }
+      end
+
+      # How far the work is: all that anybody needs to go on.
+      #
+      # @return [Hash] stamp of the plans, acts, hung, done
+      def state(visit)
+        home = visit[:home]
+        progress = @acts.progress([home])[home]
+        pieces = pieces_of(home)
+        { stamp: Store::Needs.digest(pieces.to_h { |piece| piece.values_at(:id, :version) }),
+          acts: @acts.told(progress[:journal]), done: progress[:done].sort,
+          hung: pieces.select { |piece| piece[:kind] == TREE }.flat_map { |piece| hung(piece[:id]) } }
+      end
+
+      # @param given [Array<Hash>] acts
+      # @return [Hash] state, and refused: key, message
+      def take(visit_id, given, account_id:, today:)
+        visit = @visits.find(visit_id)
+        refused = @database.transaction do
+          @acts.one_at_a_time(visit[:home])
+          taken = @acts.take(visit, given, of_home: ids_of(visit[:home]), account_id: account_id)
+          journal = @acts.journal(visit[:home])
+          @acts.hang(journal, taken.fresh)
+          standing(taken.fresh, journal).each { |act| effects.apply(act, account_id) }
+          @acts.keep_done(visit[:home], done(visit, journal, touched(taken.fresh), today))
+          taken.refused
+        end
+        { **state(visit), refused: refused }
+      end
+
+      private
+
+      # What was taken back before it came does nothing.
+      def standing(rows, journal)
+        live = journal.live.to_h { |act| [act.key, true] }
+        rows.select { |row| row[:kind] == "undo" || live.key?(row[:key]) }
+      end
+
+      def effects
+        VisitEffects.new(@database, @studio, planning: @planning)
+      end
+
+      def pieces_of(home)
+        @pieces.listed(@rooms.of_homes([home]).map { |room| room[:id] })
+      end
+
+      # Of what the acts of a home may be about.
+      def ids_of(home)
+        rooms = @rooms.of_homes([home]).map { |room| room[:id] }
+        [*rooms, *@pieces.listed(rooms).map { |piece| piece[:id] }].to_h { |id| [id, true] }
+      end
+
+      def hung(piece)
+        @hung.of(piece).map do |one|
+          { piece: piece, turn: "#{one[:style]} #{one[:number]}", by: one[:by], at: one[:at] }
+        end
+      end
+
+      # Lines of the ledger, and the map where there is one.
+      def things_of(pieces)
+        lines = @needs.lines(pieces.map { |piece| piece[:id] })
+        pieces.to_h { |piece| [piece[:id], { lines: lines.fetch(piece[:id], []), map: map_of(piece) }] }
+      end
+
+      def map_of(piece)
+        return unless piece[:kind] == TREE
+
+        @planning.of(@pieces.find(piece[:id])).hanging_sheet(hung: @hung.of(piece[:id]))
+      end
+
+      def step_of(step, told, sheet, things)
+        { **step.slice(:id, :title, :room, :piece, :key, :count, :minutes, :needs, :high, :from_min, :to_min, :workers,
+                       :done, :waits_for),
+          things: sheet.things(told).map(&:to_h), turns: sheet.turns.fetch(step[:id]).map { |turn| turn_of(turn) },
+          caution: caution(step, told, sheet, things) }
+      end
+
+      def turn_of(turn)
+        place = turn.place&.slice(:number, :tier, :clock, :angle_deg, :height_m, :across_m, :up_m, :depth_word)
+        { key: turn.key, thing: turn.thing, need: turn.need, check: turn.check || false, place: place }
+      end
+
+      def piece_of(piece, things)
+        flat = things[:map] && things[:map][:flat]
+        { **piece.slice(:id, :name, :kind, :portrait, :state),
+          reach_m: flat && flat[:reach_m], riser_m: flat && flat[:riser_m],
+          tiers: flat ? flat[:tiers].map { |tier| tier.slice(:tier, :low_m, :high_m) } : [] }
+      end
+
+      # One sentence, the one that matters most: glass above its line, ladders, what has to set.
+      def caution(step, told, sheet, things)
+        reach = things.dig(step[:piece], :map, :flat, :reach_m)
+        if reach && glass?(sheet.turns[step[:id]], things.dig(step[:piece], :map)) then say("run_glass", reach_m: reach)
+        elsif step[:needs] > 1 && step[:high] then say("ladder", ladder_m: @planning.house["tree.ladder"])
+        elsif CAUTIONS.key?(told.key) then say(CAUTIONS[told.key])
+        end
+      end
+
+      def glass?(turns, map)
+        breakable = map[:styles].select { |style| style[:breakable] }.map { |style| style[:id] }
+        turns.any? { |turn| turn.place && breakable.include?(turn.thing) }
+      end
+
+      def say(code, **values)
+        Finding.of(code.to_sym, units: @studio[:units], **values).message
+      end
+
+      # Where what it takes lies, box by box.
+      def lots(sheet, work)
+        styles = work.mine.flat_map { |told| sheet.things(told) }.filter_map(&:style).uniq
+        @boxes.of_styles(styles).flat_map do |style, lots|
+          lots.map { |lot| { style: style, **lot.slice(:box, :number, :place, :quantity) } }
+        end
+      end
+
+      def kit(sheet, work)
+        mine = work.mine
+        DeckBough::Days::Kit.of(keys: mine.map(&:key).uniq, high: mine.any?(&:high),
+                                kinds: mine.flat_map { |told| sheet.things(told).map(&:kind) }.uniq)
+      end
+
+      # What spares leave on the table, with the pieces of the home that lack just that.
+      def surplus(work, things)
+        lines = work.pieces.flat_map do |piece|
+          things[piece[:id]][:lines].map { |line| { **line, piece: piece } }
+        end
+        lines.group_by { |line| line[:style] }.filter_map do |style, of_it|
+          spares = of_it.sum { |line| [line[:spares] - line[:spares_short], 0].max }
+          next if style.nil? || spares.zero?
+
+          { style: style, label: of_it.first[:label], unit: of_it.first[:unit], count: spares.round(3),
+            rooms: of_it.map { |line| line[:piece][:room] }.uniq,
+            lacking: of_it.select { |line| line[:short] > line[:spares_short] }
+                          .map { |line| { piece: line[:piece][:name], short: line[:short] - line[:spares_short] } } }
+        end
+      end
+
+      # Steps that acts are about, or what they take back was about.
+      def touched(rows)
+        rows.filter_map { |row| (row[:kind] == "undo" ? @acts.find(row[:of]) : row)&.fetch(:step) }.uniq - [""]
+      end
+
+      # @return [Hash{String => Boolean}] by step; all parts of a piece's step are looked at together
+      def done(visit, journal, steps, today)
+        return {} if steps.empty?
+
+        work = VisitWork.new(*@schedules.of_visit(visit, today: today), visit, journal)
+        about = work.beside(steps)
+        pieces = work.pieces.select { |piece| about.any? { |one| one.piece == piece[:id] } }
+        turns = DeckBough::Days::RunSheet.new(work.all, things_of(pieces)).turns
+        hung = hung_of(pieces)
+        about.to_h { |one| [one.step.id, turns[one.step.id].all? { |turn| up?(one, turn, journal, hung) }] }
+      end
+
+      # What has a place is up where it is up on the map.
+      def up?(told, turn, journal, hung)
+        turn.hangs? ? hung.key?([told.piece, turn.key]) : journal.up?(told.step.id, turn.key)
+      end
+
+      def hung_of(pieces)
+        pieces.select { |piece| piece[:kind] == TREE }.flat_map { |piece| hung(piece[:id]) }
+              .to_h { |one| [[one[:piece], one[:turn]], true] }
+      end
+    end
+  end
+end

@@ -1,0 +1,238 @@
+# frozen_string_literal: true
+
+require_relative "../server_test"
+
+# A visit as it is worked from: what is said of it counts once, comes in any order, and moves plans and days.
+class RunSheetsTest < ServerTest
+  TIME = "2026-11-30T15:20:00+01:00"
+
+  def setup
+    sign_in
+    20.times { break if ask(:get, "/api/days")["items"].none? { |span| span["pending"] } }
+  end
+
+  # The second one to Tidewaiter's House: the tree is hung in it.
+  def visit(day = "2026-11-30", home = "Tidewaiter's House")
+    DATABASE[:visits].where(held_on: day, home_id: DATABASE[:homes].where(name: home).get(:id)).get(:id)
+  end
+
+  def sheet(visit = self.visit) = ask(:get, "/api/visits/#{visit}/run-sheet")
+
+  def state(visit = self.visit) = ask(:get, "/api/visits/#{visit}/acts")
+
+  def act(kind, **told) = { key: SecureRandom.uuid, kind: kind, at: TIME, **told }
+
+  def say(*acts, visit: self.visit, status: 200)
+    ask(:post, "/api/visits/#{visit}/acts", { acts: acts }, status: status)
+  end
+
+  def ornaments = sheet["steps"].find { |step| step["key"] == "ornaments" }
+
+  def up(step, turn, **told)
+    place = turn["place"]&.slice("height_m", "angle_deg").to_h.transform_keys(&:to_sym)
+    act("up", step: step["id"], turn: turn["key"], **place, **told)
+  end
+
+  def hung(tree) = ask(:get, "/api/pieces/#{tree}/hung")["items"]
+
+  def day_step(id)
+    ask(:get, "/api/days")["items"].flat_map { |span| span["steps"] }.find { |step| step["id"] == id }
+  end
+
+  def test_it_has_the_steps_of_its_hours_as_the_days_have_them
+    told = sheet
+    days = ask(:get, "/api/days")["items"].first
+    held = days["visits"].find { |one| one["id"] == visit }
+    within = (held["starts_min"] + held["from_min"])...(held["starts_min"] + held["to_min"])
+    wanted = days["steps"].select { |step| step["home"] == held["home"] && within.cover?(step["from_min"]) }
+
+    assert_equal wanted.map { |step| step["id"] }.sort, told["steps"].map { |step| step["id"] }.sort
+    assert_equal told["steps"].map { |step| step["from_min"] }, told["steps"].map { |step| step["from_min"] }.sort
+  end
+
+  def test_each_ornament_has_its_place_and_its_box
+    step = ornaments
+    map = ask(:get, "/api/pieces/#{step['piece']}/hanging")["map"]
+    hung = step["turns"].select { |turn| turn["place"] }
+    parts = sheet["steps"].select { |one| one["key"] == "ornaments" && one["piece"] == step["piece"] }
+
+    assert_equal(map["sites"].size, parts.sum { |part| part["turns"].size })
+    parts.each { |part| assert_equal part["count"], part["turns"].size }
+    site = map["sites"].find { |one| "#{one['style']} #{one['number']}" == hung.first["key"] }
+
+    assert_equal site.slice("height_m", "angle_deg", "tier"), hung.first["place"].slice("height_m", "angle_deg", "tier")
+    assert_includes sheet["places"].map { |one| one["style"] }, hung.first["thing"]
+    assert_match(/\AGlass never hangs below 1\.\d+ m here\.\z/, step["caution"])
+  end
+
+  def test_what_is_up_is_up_on_the_map_once_however_often_it_is_sent
+    step = ornaments
+    acts = step["turns"].first(3).map { |turn| up(step, turn) }
+    3.times { say(*acts) }
+
+    assert_equal(acts.map { |one| one[:turn] }.sort,
+                 hung(step["piece"]).map { |one| one.values_at("style", "number").join(" ") }.sort)
+    assert_equal 3, state["acts"].size
+    assert_equal(acts.map { |one| one[:turn] }.sort, state["hung"].map { |one| one["turn"] }.sort)
+  end
+
+  def test_what_is_taken_back_comes_down_and_what_was_ticked_on_the_map_stays
+    step = ornaments
+    one, other = step["turns"].first(2)
+    style, number = other["key"].split
+    ask(:put, "/api/pieces/#{step['piece']}/hanging",
+        { up: true, ornaments: [{ style: style, number: number.to_i }] })
+    ups = [up(step, one), up(step, other)]
+    say(*ups)
+    say(*ups.map { |up| act("undo", of: up[:key]) })
+
+    assert_equal([number.to_i], hung(step["piece"]).map { |hung| hung["number"] })
+    assert_empty state["acts"]
+  end
+
+  def test_taken_back_before_it_came_it_never_hangs
+    step = ornaments
+    up = up(step, step["turns"].first)
+    say(act("undo", of: up[:key]))
+    say(up)
+
+    assert_empty hung(step["piece"])
+  end
+
+  def test_a_step_is_done_when_all_of_it_is_and_leaves_the_days
+    told = sheet(visit("2026-11-28"))
+    step = told["steps"].find { |one| one["key"] == "clear" }
+    up = up(step, step["turns"].first, at: "2026-11-28T09:05:00+01:00")
+    after = say(up, visit: visit("2026-11-28"))
+
+    assert_equal [step["id"]], after["done"]
+    assert day_step(step["id"])["done"]
+    assert_nil day_step(step["id"])["from_min"]
+    refute_nil day_step(step["id"].sub("clear", "lay_out"))["from_min"]
+    assert_equal step["id"], sheet(visit("2026-11-28"))["steps"].first["id"]
+    say(act("undo", of: up[:key]), visit: visit("2026-11-28"))
+
+    refute day_step(step["id"])["done"]
+  end
+
+  def test_half_of_it_is_not_done
+    step = ornaments
+    say(*step["turns"][0..-2].each_slice(100).first.map { |turn| up(step, turn) })
+
+    assert_empty state["done"]
+  end
+
+  def test_what_is_left_is_planned_from_where_the_work_is
+    first = visit("2026-11-28")
+    step = sheet(first)["steps"].find { |one| one["key"] == "clear" }
+    say(up(step, step["turns"].first, at: "2026-11-28T11:40:00+01:00"), visit: first)
+
+    assert_operator sheet(first)["steps"].reject { |one| one["done"] }.map { |one| one["from_min"] }.min, :>=, 700
+  end
+
+  def test_what_waits_fills_the_next_visit_and_is_told_of_its_piece
+    first = visit("2026-11-28")
+    step = sheet(first)["steps"].find { |one| one["key"] == "lights" && one["piece"] }
+    say(act("wait_for", step: step["id"], says: "the new strings"), visit: first)
+    told = ask(:get, "/api/days")["items"].first
+
+    assert_equal "the new strings", day_step(step["id"])["waits_for"]
+    assert_operator day_step(step["id"])["from_min"], :>, told["visits"].first["to_min"]
+    assert_equal({ "state" => "waiting", "waits_for" => "the new strings" },
+                 told["pieces"].find { |piece| piece["id"] == step["piece"] }.slice("state", "waits_for"))
+    assert_equal("the new strings", sheet(first)["steps"].find { |one| one["id"] == step["id"] }["waits_for"])
+    say(act("carry_on", step: step["id"], at: "2026-11-30T15:21:00+01:00"), visit: first)
+
+    assert_nil day_step(step["id"])["waits_for"]
+  end
+
+  def test_what_waits_after_the_last_visit_finds_no_place_and_says_why
+    last = visit("2026-12-02", "Number Nine, Ropewalk")
+    step = sheet(last)["steps"].find { |one| one["piece"] }
+    say(act("wait_for", step: step["id"], says: "the berries"), visit: last)
+
+    assert_equal "it waits for the berries, and no visit comes after", day_step(step["id"])["why"]
+  end
+
+  def on_hand(style) = DATABASE[:stock_moves].where(style_id: style).sum(:quantity)
+
+  def test_ribbon_that_was_used_leaves_the_stock_once_and_comes_back
+    step = sheet(visit("2026-11-28"))["steps"].find { |one| one["things"].any? { |thing| thing["unit"] == "m" } }
+    ribbon = step["things"].find { |thing| thing["unit"] == "m" }
+    before = on_hand(ribbon["style"])
+    used = act("used", step: step["id"], turn: ribbon["style"], quantity: 1.5)
+    2.times { say(used, visit: visit("2026-11-28")) }
+    say(act("used", step: step["id"], turn: ribbon["style"], quantity: 1.5), visit: visit("2026-11-28"))
+
+    assert_in_delta before - 1.5, on_hand(ribbon["style"])
+    say(act("undo", of: used[:key]), visit: visit("2026-11-28"))
+
+    assert_in_delta before, on_hand(ribbon["style"])
+  end
+
+  def test_what_ran_out_is_planned_again_without_it_and_what_hangs_stays
+    step = ornaments
+    style = step["turns"].first["thing"]
+    mine = step["turns"].select { |turn| turn["thing"] == style }
+    stamp = state["stamp"]
+    before = ask(:get, "/api/pieces/#{step['piece']}/hanging")["map"]["sites"].count { |one| one["style"] == style }
+    say(*mine.first(2).map { |turn| up(step, turn) })
+    ran_out = act("ran_out", step: step["id"], turn: style)
+    after = say(ran_out, act("ran_out", step: step["id"], turn: style))
+    sites = ask(:get, "/api/pieces/#{step['piece']}/hanging")["map"]["sites"].select { |one| one["style"] == style }
+
+    assert_equal [2, 2], [sites.size, sites.count { |site| site["up"] }]
+    refute_equal stamp, after["stamp"]
+    say(act("undo", of: ran_out[:key]))
+
+    assert_equal(before, ask(:get, "/api/pieces/#{step['piece']}/hanging")["map"]["sites"].count do |one|
+      one["style"] == style
+    end)
+  end
+
+  def test_what_cannot_be_is_refused_by_itself_and_holds_up_nothing
+    step = ornaments
+    good = up(step, step["turns"].first)
+    bad = [act("up", step: "#{SecureRandom.uuid}/foot"), act("undo"), act("note", says: "x", at: "noon"),
+           act("up", step: step["id"], turn: "#{SecureRandom.uuid} 1")]
+    answer = say(bad.first, good, *bad.drop(1))
+
+    assert_equal bad.map { |one| one[:key] }.sort, answer["refused"].map { |one| one["key"] }.sort
+    assert_equal([good[:key]], answer["acts"].map { |one| one["key"] })
+    assert_includes answer["refused"].map { |one| one["message"] }, "“noon” is no time of a day."
+  end
+
+  def test_a_key_that_is_none_is_refused
+    say({ kind: "note", says: "x", at: TIME, key: "once" }, status: 422)
+    say(*Array.new(101) { act("note", says: "x") }, status: 422)
+  end
+
+  def test_keepsakes_are_looked_for_before_a_tree_is_closed
+    told = sheet
+    tree = told["pieces"].find { |piece| piece["id"] == ornaments["piece"] }
+    last = told["steps"].select { |step| step["piece"] == tree["id"] }.last
+    checked = last["turns"].filter_map { |turn| turn["thing"] if turn["check"] }
+    kept = DATABASE[:styles].where(id: checked).select_map(:keepsake)
+
+    refute_empty kept
+    assert_predicate kept, :all?
+  end
+
+  def test_two_people_say_the_same_and_it_hangs_once
+    step = ornaments
+    turn = step["turns"].first
+    say(up(step, turn))
+    as(ASSISTANT) { say(up(step, turn)) }
+
+    assert_equal 1, hung(step["piece"]).size
+    assert_equal(["Ottoline Marsh"], hung(step["piece"]).map { |one| one["by"] })
+    assert_equal ["Bram Teasel", "Ottoline Marsh"], state["acts"].map { |one| one["by"] }.sort
+  end
+
+  def test_spares_that_stay_are_offered_to_what_lacks_them
+    style = sheet(visit("2026-11-28"))["surplus"].first
+
+    assert_operator style["count"], :>, 0
+    assert_operator style["rooms"].size, :>, 0
+  end
+end
