@@ -116,8 +116,17 @@ module DeckBough
       def step_of(step, told, sheet, things)
         { **step.slice(:id, :title, :room, :piece, :key, :count, :minutes, :needs, :high, :from_min, :to_min, :workers,
                        :done, :waits_for),
-          things: sheet.things(told).map(&:to_h), turns: sheet.turns.fetch(step[:id]).map { |turn| turn_of(turn) },
-          caution: caution(step, told, sheet, things) }
+          things: sheet.things(told).map { |thing| thing_of(thing, things.dig(step[:piece], :map)) },
+          turns: sheet.turns.fetch(step[:id]).map { |turn| turn_of(turn) },
+          caution: caution(step, told) }
+      end
+
+      # How large it is drawn, and what is said of glass.
+      def thing_of(thing, map)
+        style = map && map[:styles].find { |one| one[:id] == thing.style }
+        reach = map && map[:flat][:reach_m]
+        { **thing.to_h, diameter_mm: style && style[:diameter_mm],
+                        caution: style && style[:breakable] && reach ? say("run_glass", reach_m: reach) : nil }
       end
 
       def turn_of(turn)
@@ -132,18 +141,11 @@ module DeckBough
           tiers: flat ? flat[:tiers].map { |tier| tier.slice(:tier, :low_m, :high_m) } : [] }
       end
 
-      # One sentence, the one that matters most: glass above its line, ladders, what has to set.
-      def caution(step, told, sheet, things)
-        reach = things.dig(step[:piece], :map, :flat, :reach_m)
-        if reach && glass?(sheet.turns[step[:id]], things.dig(step[:piece], :map)) then say("run_glass", reach_m: reach)
-        elsif step[:needs] > 1 && step[:high] then say("ladder", ladder_m: @planning.house["tree.ladder"])
-        elsif CAUTIONS.key?(told.key) then say(CAUTIONS[told.key])
-        end
-      end
+      # One sentence, the one that matters most: ladders, what has to set, what is tested first.
+      def caution(step, told)
+        return say("ladder", ladder_m: @planning.house["tree.ladder"]) if step[:high]
 
-      def glass?(turns, map)
-        breakable = map[:styles].select { |style| style[:breakable] }.map { |style| style[:id] }
-        turns.any? { |turn| turn.place && breakable.include?(turn.thing) }
+        say(CAUTIONS[told.key]) if CAUTIONS.key?(told.key)
       end
 
       def say(code, **values)

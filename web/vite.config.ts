@@ -32,8 +32,9 @@ function compressed(): Plugin {
 const PATIENCE = 4;
 
 /**
- * What works without network: the application itself, and what the loft and the round of shops need of the studio (who is in,
- * boxes and what lies in them, what is to be bought) as it was last seen. Whatever can be reached is asked for first, so that nobody sees an old one.
+ * What works without network: the application itself, and what the loft, the round of shops and a visit need of the studio (who
+ * is in, boxes and what lies in them, what is to be bought, run sheets) as it was last seen. Whatever can be reached is asked for
+ * first, so that nobody sees an old one.
  */
 function withoutNetwork() {
   return VitePWA({
@@ -63,7 +64,7 @@ function withoutNetwork() {
           },
         },
         {
-          urlPattern: ({ url }) => /^\/api\/(door|buying|purchases|trials|boxes(\/[0-9a-f-]{36})?)$/.test(url.pathname),
+          urlPattern: ({ url }) => /^\/api\/(door|days|buying|purchases|trials|boxes(\/[0-9a-f-]{36})?|visits\/[0-9a-f-]{36}\/run-sheet)$/.test(url.pathname),
           handler: "NetworkFirst",
           options: { cacheName: "studio", networkTimeoutSeconds: PATIENCE },
         },

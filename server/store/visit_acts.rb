@@ -92,7 +92,7 @@ module DeckBough
         # @return [Array<Hash>] live acts as answers tell them
         def told(journal)
           journal.live.map do |act|
-            { **act.to_h.slice(:key, :kind, :step, :turn, :says, :quantity, :by, :visit), at: act.at.iso8601,
+            { **act.to_h.slice(:key, :kind, :step, :turn, :says, :quantity, :by, :visit), at: act.at.iso8601(3),
                                                                                           minute: act.minute }
           end
         end

@@ -62,7 +62,10 @@ class RunSheetsTest < ServerTest
 
     assert_equal site.slice("height_m", "angle_deg", "tier"), hung.first["place"].slice("height_m", "angle_deg", "tier")
     assert_includes sheet["places"].map { |one| one["style"] }, hung.first["thing"]
-    assert_match(/\AGlass never hangs below 1\.\d+ m here\.\z/, step["caution"])
+    cautions = step["things"].to_h { |thing| [thing["label"], thing["caution"]] }
+
+    assert_nil cautions["Paper star, 12 cm"]
+    assert_match(/\AGlass never hangs below 1\.\d+ m here\.\z/, cautions["Slate glass, 10 cm"])
   end
 
   def test_what_is_up_is_up_on_the_map_once_however_often_it_is_sent

@@ -47,6 +47,8 @@ export const keys = {
   deliveries: (piece: string) => ["buying", "deliveries", piece],
   recipes: ["recipes"],
   days: ["days"],
+  runSheet: (visit: string) => ["days", "visit", visit],
+  runState: (visit: string) => ["run-state", visit],
   boxes: ["styles", "boxes"],
   box: (id: string) => ["styles", "boxes", id],
   looks: ["looks"],

@@ -1917,6 +1917,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/run-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A visit as it is worked from, and how far it is */
+        get: operations["showRunSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** How far the work in a home is */
+        get: operations["listVisitActs"];
+        put?: never;
+        /** What was done, ran out, waits; each counts once by its key, also when it is sent again */
+        post: operations["takeVisitActs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workers": {
         parameters: {
             query?: never;
@@ -3665,6 +3704,9 @@ export interface components {
             skill: string | null;
             /** @description from a ladder */
             high: boolean;
+            done: boolean;
+            /** @description what has not come */
+            waits_for: string | null;
             after: {
                 id: string;
                 wait_min: number;
@@ -3677,6 +3719,177 @@ export interface components {
             /** @description why it finds no place */
             why: string | null;
         };
+        /** @enum {string} */
+        VisitActKind: "up" | "undo" | "ran_out" | "wait_for" | "skip" | "carry_on" | "note" | "pause" | "resume" | "used" | "laid_out";
+        VisitActs: {
+            acts: {
+                /** @description a UUID of the act */
+                key: string;
+                kind: components["schemas"]["VisitActKind"];
+                step?: string;
+                /** @description what of the step; empty where it is all of it */
+                turn?: string;
+                /** @description key of the act that is taken back */
+                of?: string | null;
+                says?: string;
+                quantity?: number | null;
+                /** @description where it really hangs */
+                height_m?: number;
+                angle_deg?: number;
+                /** @description ISO time with the offset of the clock on the wall */
+                at: string;
+            }[];
+        };
+        RunState: {
+            /** @description another one when the plans have changed */
+            stamp: string;
+            /** @description what stands, as it came to pass */
+            acts: {
+                key: string;
+                kind: components["schemas"]["VisitActKind"];
+                step: string;
+                turn: string;
+                says: string;
+                quantity: number | null;
+                by: string | null;
+                visit: string;
+                at: string;
+                /** @description of the day by the clock on the wall */
+                minute: number;
+            }[];
+            /** @description what is up in its place */
+            hung: {
+                piece: string;
+                turn: string;
+                by: string | null;
+                at: string;
+            }[];
+            /** @description steps */
+            done: string[];
+        };
+        RunStateAfter: components["schemas"]["RunState"] & {
+            refused: {
+                key: string;
+                message: string;
+            }[];
+        };
+        RunStep: {
+            id: string;
+            title: string;
+            room: string;
+            piece: string | null;
+            key: string;
+            count: number | null;
+            minutes: number;
+            needs: number;
+            high: boolean;
+            from_min: number | null;
+            to_min: number | null;
+            workers: string[];
+            done: boolean;
+            waits_for: string | null;
+            caution: string | null;
+            things: {
+                key: string;
+                style: string | null;
+                label: string;
+                kind: string;
+                colour: string | null;
+                /** @enum {string} */
+                unit: "pieces" | "m";
+                need: number;
+                spares: number;
+                short: number;
+                diameter_mm: number | null;
+                /** @description what is to be minded with this thing */
+                caution: string | null;
+            }[];
+            /** @description one thing at a time */
+            turns: {
+                key: string;
+                /** @description key among the things */
+                thing: string | null;
+                need: number | null;
+                /** @description it is only looked for */
+                check: boolean;
+                place: {
+                    number: number;
+                    tier: number;
+                    clock: number;
+                    angle_deg: number;
+                    /** @description above the stand */
+                    height_m: number;
+                    /** @description seen from the front */
+                    across_m: number;
+                    /** @description above the floor */
+                    up_m: number;
+                    /** @enum {string} */
+                    depth_word: "deep" | "half way" | "tips";
+                } | null;
+            }[];
+        };
+        RunSheet: components["schemas"]["RunState"] & {
+            visit: components["schemas"]["Visit"];
+            pending: boolean;
+            problem: string | null;
+            home: {
+                id: string;
+                name: string;
+                client: string | null;
+                rooms: {
+                    id: string;
+                    name: string;
+                }[];
+            };
+            workers: {
+                id: string;
+                name: string;
+            }[];
+            steps: components["schemas"]["RunStep"][];
+            pieces: {
+                id: string;
+                name: string;
+                kind: string;
+                portrait: components["schemas"]["Portrait"] | null;
+                state: components["schemas"]["PieceProgress"];
+                /** @description no glass below */
+                reach_m: number | null;
+                /** @description what it stands on */
+                riser_m: number | null;
+                tiers: {
+                    tier: number;
+                    low_m: number;
+                    high_m: number;
+                }[];
+            }[];
+            /** @description where what it takes lies */
+            places: {
+                style: string;
+                box: string | null;
+                number: number | null;
+                place: string | null;
+                quantity: number;
+            }[];
+            kit: {
+                key: string;
+                says: string;
+            }[];
+            /** @description spares that stay on the table */
+            surplus: {
+                style: string;
+                label: string;
+                /** @enum {string} */
+                unit: "pieces" | "m";
+                count: number;
+                rooms: string[];
+                lacking: {
+                    piece: string;
+                    short: number;
+                }[];
+            }[];
+        };
+        /** @enum {string} */
+        PieceProgress: "planned" | "begun" | "waiting" | "done";
         /** @description days that are planned together; minutes count from midnight of the first */
         DaySpan: {
             first_on: string;
@@ -3708,6 +3921,8 @@ export interface components {
                 name: string;
                 kind: string;
                 portrait: components["schemas"]["Portrait"] | null;
+                state: components["schemas"]["PieceProgress"];
+                waits_for: string | null;
             }[];
         };
         Days: {
@@ -5591,6 +5806,10 @@ export interface components {
             depth: number;
             height_m: number;
             angle_deg: number;
+            /** @description seen from the front */
+            across_m: number;
+            /** @description above the floor */
+            up_m: number;
             reach_m: number;
             turn_deg: number;
             tier: number;
@@ -11479,6 +11698,83 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Visit"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showRunSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The run sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    listVisitActs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What was said of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunState"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    takeVisitActs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitActs"];
+            };
+        };
+        responses: {
+            /** @description How far the work is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunStateAfter"];
                 };
             };
             401: components["responses"]["Problem"];

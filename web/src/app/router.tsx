@@ -64,6 +64,10 @@ export const router = createBrowserRouter([
       },
       { path: "recipes", lazy: async () => ({ Component: (await import("../screens/recipes/Recipes")).Recipes }) },
       { path: "days", lazy: async () => ({ Component: (await import("../screens/days/Days")).Days }) },
+      {
+        path: "visits/:visitId",
+        lazy: async () => ({ Component: (await import("../screens/run-sheet/RunSheet")).RunSheet }),
+      },
       { path: "buying", lazy: async () => ({ Component: (await import("../screens/buying/Buying")).Buying }) },
       { path: "boxes", lazy: async () => ({ Component: (await import("../screens/boxes/Boxes")).Boxes }) },
       {

@@ -35,7 +35,7 @@ const ENTRIES = [
     to: "/days",
     label: "Days",
     icon: TodayOutlined,
-    here: (path: string) => path.startsWith("/days"),
+    here: (path: string) => /^\/(days|visits)/.test(path),
   },
   {
     to: "/house-rules",
@@ -100,9 +100,10 @@ function Entry({
   );
 }
 
-/** Where one can go: a rail at the left, on a phone a bar at the foot. */
+/** Where one can go: a rail at the left, on a phone a bar at the foot, which is folded away during a visit. */
 export function NavRail() {
   const { pathname } = useLocation();
+  const working = pathname.startsWith("/visits/");
   const { openFinder } = useShortcuts();
   return (
     <Box
@@ -111,7 +112,7 @@ export function NavRail() {
       sx={(theme) => ({
         width: { xs: "100%", sm: 80 },
         flexShrink: 0,
-        display: "flex",
+        display: { xs: working ? "none" : "flex", sm: "flex" },
         flexDirection: { xs: "row", sm: "column" },
         alignItems: "center",
         gap: { xs: 0, sm: 0.5 },

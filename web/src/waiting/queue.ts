@@ -8,19 +8,14 @@ export interface Waiting {
 }
 
 /**
- * A row of acts that are kept in this browser until there is network, and sent one after the other.
+ * What waits in this browser, oldest first; the same list as long as it says the same.
  *
- *   const counts = queueOf("deck-bough:counts", isCount, send);
+ *   const acts = keptList("deck-bough:acts", isAct);
  */
-export function queueOf<T extends Waiting, A>(
-  place: string,
-  isOne: (value: unknown) => value is T,
-  send: (one: T) => Promise<A>,
-) {
+export function keptList<T extends Waiting>(place: string, isOne: (value: unknown) => value is T) {
   const listeners = new Set<() => void>();
   let known: { text: string | null; all: T[] } = { text: null, all: [] };
 
-  /** All that wait in this browser, oldest first; the same list as long as it says the same. */
   function waiting(): T[] {
     const text = localStorage.getItem(place);
     if (text === known.text) return known.all;
@@ -40,13 +35,16 @@ export function queueOf<T extends Waiting, A>(
     listeners.forEach((listener) => listener());
   }
 
-  function forget(key: string) {
-    keep(waiting().filter(({ body }) => body.key !== key));
-  }
-
   return {
     waiting,
-    forget,
+    keep,
+    /** Adds it, or puts it in the place of one with its key. */
+    add(one: T) {
+      keep([...waiting().filter(({ body }) => body.key !== one.body.key), one]);
+    },
+    forget(key: string) {
+      keep(waiting().filter(({ body }) => body.key !== key));
+    },
     onWaiting(listener: () => void): () => void {
       listeners.add(listener);
       window.addEventListener("storage", listener);
@@ -55,13 +53,31 @@ export function queueOf<T extends Waiting, A>(
         window.removeEventListener("storage", listener);
       };
     },
+  };
+}
+
+/**
+ * A row of acts that are kept in this browser until there is network, and sent one after the other.
+ *
+ *   const counts = queueOf("deck-bough:counts", isCount, send);
+ */
+export function queueOf<T extends Waiting, A>(
+  place: string,
+  isOne: (value: unknown) => value is T,
+  send: (one: T) => Promise<A>,
+) {
+  const { waiting, keep, add, forget, onWaiting } = keptList(place, isOne);
+  return {
+    waiting,
+    forget,
+    onWaiting,
     /** Sends it; without network it waits. @returns the answer, or null while it waits. */
     async write(one: T): Promise<A | null> {
       try {
         return await send(one);
       } catch (error) {
         if (!isUnreachable(asProblem(error))) throw error;
-        keep([...waiting().filter(({ body }) => body.key !== one.body.key), one]);
+        add(one);
         return null;
       }
     },

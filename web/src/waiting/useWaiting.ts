@@ -3,6 +3,7 @@ import { BEFORE_TRYING_AGAIN, SIGNED_IN } from "../api/client";
 import { keys, queryClient } from "../api/queries";
 import { counts } from "./counts";
 import { purchases } from "./purchases";
+import { sendVisitActs, visitActs } from "./visitActs";
 
 interface Queue<T> {
   waiting: () => T[];
@@ -14,14 +15,14 @@ interface Queue<T> {
 function useQueue<T extends { account: string; refused?: string }>(
   queue: Queue<T>,
   account: string | undefined,
-  stale: readonly unknown[],
+  stale: readonly unknown[] | null,
 ): T[] {
   const mine = useSyncExternalStore(queue.onWaiting, queue.waiting).filter((one) => one.account === account);
   const pending = mine.filter(({ refused }) => !refused).length;
   useEffect(() => {
     if (!account || pending === 0) return undefined;
     const send = async () => {
-      if ((await queue.sendWaiting(account)) > 0) await queryClient.invalidateQueries({ queryKey: stale });
+      if ((await queue.sendWaiting(account)) > 0 && stale) await queryClient.invalidateQueries({ queryKey: stale });
     };
     void send();
     const again = window.setInterval(() => void send(), BEFORE_TRYING_AGAIN);
@@ -45,4 +46,11 @@ export function useWaiting(account: string | undefined) {
 /** What was bought and waits. */
 export function useWaitingPurchases(account: string | undefined) {
   return useQueue(purchases, account, keys.buying);
+}
+
+const said = { ...visitActs, sendWaiting: sendVisitActs };
+
+/** What was said in visits and waits; how far the work is comes with the answer. */
+export function useWaitingVisitActs(account: string | undefined) {
+  return useQueue(said, account, null);
 }

@@ -1,7 +1,9 @@
 import Box from "@mui/material/Box";
+import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { useTheme } from "@mui/material/styles";
 import { useRef } from "react";
+import { Link as RouterLink } from "react-router";
 import { useSize } from "../../drawing/shared/useSize";
 import { weekday } from "../../units/format";
 import { MoreMenu } from "../../parts/MoreMenu";
@@ -82,6 +84,9 @@ export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelet
               {clockOf(visit.from_min)} to {clockOf(visit.to_min)}
               {rooms(visit).length > 0 && `, ${rooms(visit).join(", ")}`}
             </Typography>
+            <Link component={RouterLink} to={`/visits/${visit.id}`} variant="body2">
+              Run sheet
+            </Link>
             <Box component="span" sx={{ my: -0.75 }}>
               <MoreMenu
                 label={`More about ${homes.get(visit.home)?.name} on ${weekday(day.on)}`}

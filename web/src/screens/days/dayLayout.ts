@@ -118,6 +118,6 @@ export function dayOf(span: Span, minutes: number): string {
 }
 
 /** "Ornaments, 100" */
-export function stepName({ title, count }: Step): string {
+export function stepName({ title, count }: Pick<Step, "title" | "count">): string {
   return count === null ? title : `${title}, ${count}`;
 }

@@ -1,0 +1,141 @@
+import CheckRounded from "@mui/icons-material/CheckRounded";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import { clock } from "../../units/format";
+import { clockOf, stepName } from "../days/dayLayout";
+import type { Progress, RunStep, Sheet } from "./progress";
+import type { Run } from "./useRunSheet";
+
+/** Every step of the visit, room by room: what is up, what waits, and the way to any of them. */
+export function AllSteps({
+  run,
+  sheet,
+  progress,
+  onGo,
+}: {
+  run: Run;
+  sheet: Sheet;
+  progress: Progress;
+  onGo: (step: RunStep) => void;
+}) {
+  const notes = progress.acts.filter(({ kind }) => kind === "note");
+  const names = new Map(sheet.workers.map(({ id, name }) => [id, name.split(" ")[0] ?? name]));
+  return (
+    <Box sx={{ maxWidth: 1100, mx: "auto", p: 2, width: "100%" }}>
+      <Typography variant="h2" gutterBottom>
+        All steps
+      </Typography>
+      <Box sx={{ columnWidth: { md: 340 }, columnGap: 4 }}>
+        {sheet.home.rooms.map((room) => {
+          const steps = sheet.steps.filter((step) => step.room === room.id);
+          if (steps.length === 0) return null;
+          return (
+            <Box key={room.id} component="section" aria-label={room.name} sx={{ mb: 2 }}>
+              <Typography variant="h3" component="h3" sx={{ breakAfter: "avoid" }}>
+                {room.name}
+              </Typography>
+              <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
+                {steps.map((step) => {
+                  const up = step.turns.filter((turn) => progress.isUp(step, turn)).length;
+                  const done = progress.isDone(step);
+                  const waits = progress.waitsFor(step);
+                  const piece = sheet.pieces.find(({ id }) => id === step.piece)?.name;
+                  const who = step.workers.flatMap((id) => names.get(id) ?? []).join(", ");
+                  return (
+                    <Box
+                      component="li"
+                      key={step.id}
+                      sx={{
+                        borderBottom: 1,
+                        borderColor: "divider",
+                        breakInside: "avoid",
+                        display: "flex",
+                        alignItems: "center",
+                      }}
+                    >
+                      <ButtonBase
+                        onClick={() => onGo(step)}
+                        disabled={done || waits !== null}
+                        sx={{
+                          flex: 1,
+                          minWidth: 0,
+                          gap: 1,
+                          py: 0.75,
+                          minHeight: 48,
+                          justifyContent: "flex-start",
+                          textAlign: "left",
+                        }}
+                      >
+                        <Box sx={{ width: 44, flexShrink: 0, color: "text.secondary" }}>
+                          {done ? (
+                            <CheckRounded titleAccess="done" color="primary" />
+                          ) : step.from_min !== null ? (
+                            <Typography variant="body2">{clockOf(step.from_min)}</Typography>
+                          ) : null}
+                        </Box>
+                        <Box sx={{ flex: 1, minWidth: 0 }}>
+                          <Typography sx={{ fontWeight: 600, color: done ? "text.secondary" : "text.primary" }}>
+                            {stepName(step)}
+                            {piece && (
+                              <Box component="span" sx={{ fontWeight: 400 }}>
+                                , {piece}
+                              </Box>
+                            )}
+                          </Typography>
+                          <Typography variant="body2" color="textSecondary">
+                            {waits !== null
+                              ? `waits for ${waits}`
+                              : [
+                                  who,
+                                  !done && up > 0 && `${up} of ${step.turns.length} up`,
+                                  progress.isSkipped(step) && !done && "later",
+                                ]
+                                  .filter(Boolean)
+                                  .join(" · ")}
+                          </Typography>
+                        </Box>
+                      </ButtonBase>
+                      {waits !== null && (
+                        <Button
+                          onClick={() => run.said("carry_on", step.title, { step: step.id })}
+                          sx={{ minHeight: 44 }}
+                        >
+                          It came
+                        </Button>
+                      )}
+                    </Box>
+                  );
+                })}
+              </Box>
+            </Box>
+          );
+        })}
+        {notes.length > 0 && (
+          <Box component="section" aria-label="Notes" sx={{ breakInside: "avoid" }}>
+            <Typography variant="h3" component="h3">
+              Notes
+            </Typography>
+            <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+              {notes.map(({ key, says, by, at, step }) => (
+                <li key={key}>
+                  {says}{" "}
+                  <Typography component="span" variant="body2" color="textSecondary">
+                    {[aboutOf(sheet, step), by, clock(at)].filter(Boolean).join(", ")}
+                  </Typography>
+                </li>
+              ))}
+            </Box>
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+function aboutOf(sheet: Sheet, id: string): string {
+  const step = sheet.steps.find((one) => one.id === id);
+  const piece = sheet.pieces.find((one) => one.id === (step?.piece ?? id.split("/")[0]));
+  return [step?.title, piece?.name].filter(Boolean).join(", ");
+}

@@ -1,0 +1,142 @@
+import type { Schemas } from "../../api/client";
+import type { WaitingVisitAct } from "../../waiting/visitActs";
+
+export type Sheet = Schemas["RunSheet"];
+export type RunStep = Sheet["steps"][number];
+export type Turn = RunStep["turns"][number];
+export type Thing = RunStep["things"][number];
+export type Said = Pick<
+  Schemas["RunState"]["acts"][number],
+  "key" | "kind" | "step" | "turn" | "says" | "quantity" | "by" | "at"
+>;
+
+const STANDING = ["wait_for", "skip", "carry_on"];
+
+/** How far the work is: what is written down, and what this telephone still keeps to itself. */
+export interface Progress {
+  /** What stands, as it came to pass. */
+  acts: Said[];
+  isUp: (step: RunStep, turn: Turn) => boolean;
+  isDone: (step: RunStep) => boolean;
+  /** What it waits for, or null. */
+  waitsFor: (step: RunStep) => string | null;
+  isSkipped: (step: RunStep) => boolean;
+  /** Why nobody works just now. */
+  paused: Said | null;
+  /** The act by which something of the whole visit was ticked, such as a thing in the car. */
+  ticked: (turn: string) => Said | undefined;
+  /** Turns two people have put up: each counts once. */
+  clashes: { step: string; turn: string; by: string[] }[];
+}
+
+function told({ body, by }: WaitingVisitAct): Said {
+  const { key, kind, at } = body;
+  return {
+    key,
+    kind,
+    at,
+    by,
+    step: body.step ?? "",
+    turn: body.turn ?? "",
+    says: body.says ?? "",
+    quantity: body.quantity ?? null,
+  };
+}
+
+export function hangs(turn: Turn): boolean {
+  return turn.place !== null && !turn.check;
+}
+
+function place(step: string, turn: string): string {
+  return `${step.split("/")[0]} ${turn}`;
+}
+
+/** The same acts tell the same, in whatever order they came. */
+export function progressOf(state: Schemas["RunState"], waiting: WaitingVisitAct[]): Progress {
+  const written = new Set(state.acts.map(({ key }) => key));
+  const mine = waiting.filter(({ refused, body }) => !refused && !written.has(body.key));
+  const back = new Set(mine.flatMap(({ body }) => (body.kind === "undo" && body.of ? [body.of] : [])));
+  const all: Said[] = [...state.acts, ...mine.filter(({ body }) => body.kind !== "undo").map(told)];
+  const acts = all
+    .filter(({ key }) => !back.has(key))
+    .sort((one, other) => Date.parse(one.at) - Date.parse(other.at) || (one.key < other.key ? -1 : 1));
+
+  const ups = acts.filter(({ kind }) => kind === "up");
+  const up = new Set(ups.map(({ step, turn }) => `${step} ${turn}`));
+  const hung = new Set(state.hung.map(({ piece, turn }) => `${piece} ${turn}`));
+  for (const { key, kind, step, turn } of all) if (kind === "up" && back.has(key)) hung.delete(place(step, turn));
+  for (const { step, turn } of ups) hung.add(place(step, turn));
+
+  const isUp = (step: RunStep, turn: Turn) =>
+    hangs(turn) ? hung.has(`${step.piece} ${turn.key}`) : up.has(`${step.id} ${turn.key}`);
+  const standing = new Map(acts.filter(({ kind }) => STANDING.includes(kind)).map((act) => [act.step, act]));
+  const pause = acts.filter(({ kind }) => kind === "pause" || kind === "resume").at(-1);
+  const laid = new Map(acts.filter(({ kind }) => kind === "laid_out").map((act) => [act.turn, act]));
+  const both = new Map<string, Said[]>();
+  for (const act of ups) both.set(`${act.step} ${act.turn}`, [...(both.get(`${act.step} ${act.turn}`) ?? []), act]);
+
+  return {
+    acts,
+    isUp,
+    isDone: (step) => step.turns.every((turn) => isUp(step, turn)),
+    waitsFor: ({ id }) => {
+      const last = standing.get(id);
+      return last?.kind === "wait_for" ? last.says : null;
+    },
+    isSkipped: ({ id }) => standing.get(id)?.kind === "skip",
+    paused: pause?.kind === "pause" ? pause : null,
+    ticked: (turn) => laid.get(turn),
+    clashes: [...both.values()]
+      .map((same) => ({
+        step: same[0]?.step ?? "",
+        turn: same[0]?.turn ?? "",
+        by: [...new Set(same.map(({ by }) => by ?? ""))],
+      }))
+      .filter(({ by }) => by.length > 1),
+  };
+}
+
+/** Steps as they come: what is skipped after the others; what waits comes in another visit. */
+export function upcoming(sheet: Sheet, progress: Progress, worker: string | null): RunStep[] {
+  const open = sheet.steps.filter(
+    (step) =>
+      !progress.isDone(step) && progress.waitsFor(step) === null && (worker === null || step.workers.includes(worker)),
+  );
+  return [...open.filter((step) => !progress.isSkipped(step)), ...open.filter((step) => progress.isSkipped(step))];
+}
+
+export function nextTurn(step: RunStep, progress: Progress): Turn | undefined {
+  return step.turns.find((turn) => !progress.isUp(step, turn));
+}
+
+/** Turns of the same thing in a step: "7 of 14". */
+export function sameThing(step: RunStep, turn: Turn): Turn[] {
+  return step.turns.filter((one) => one.thing === turn.thing && one.check === turn.check && hangs(one) === hangs(turn));
+}
+
+export interface Lying {
+  box: string | null;
+  number: number | null;
+  place: string | null;
+  left: number;
+}
+
+/** From which box the next one of a style comes, and how many are still in it; boxes are emptied one after the other. */
+export function lyingOf(sheet: Sheet, progress: Progress, style: string | null): Lying | null {
+  if (!style) return null;
+  let gone = sheet.steps.reduce((sum, step) => {
+    const units = new Map(step.things.map(({ key, need }) => [key, need]));
+    return (
+      sum +
+      step.turns
+        .filter((turn) => turn.thing === style && !turn.check && progress.isUp(step, turn))
+        .reduce((taken, turn) => taken + (turn.place ? 1 : (units.get(style) ?? 0)), 0)
+    );
+  }, 0);
+  for (const { box, number, place: where, quantity, style: lies } of sheet.places) {
+    if (lies !== style) continue;
+    if (quantity > gone) return { box, number, place: where, left: quantity - gone };
+    gone -= quantity;
+  }
+  return null;
+}

@@ -1,0 +1,30 @@
+import { amount } from "../../units/amount";
+import { clockPosition, depthWords, type Units } from "../../units/format";
+import { hangs, sameThing, type Progress, type RunStep, type Thing, type Turn } from "./progress";
+
+/** What is put up now: a thing, or the step itself. */
+export function nameOf(step: RunStep, thing: Thing | undefined, turn: Turn): string {
+  if (turn.check) return thing?.label ?? "Keepsake";
+  return thing?.label ?? step.title;
+}
+
+/** "7 of 14" of what hangs one by one; "16" or "14.2 m" of what goes up at once. */
+export function countOf(step: RunStep, turn: Turn, thing: Thing | undefined, progress: Progress, units: Units) {
+  if (hangs(turn) || turn.check) {
+    const same = sameThing(step, turn);
+    const up = same.filter((one) => progress.isUp(step, one)).length;
+    return { at: String(up + 1), of: String(same.length) };
+  }
+  if (turn.need === null) return null;
+  return { at: thing ? amountOf(turn.need, thing, units) : String(turn.need), of: null };
+}
+
+export function amountOf(quantity: number, thing: Pick<Thing, "unit">, units: Units): string {
+  return amount(quantity, thing.unit === "m" ? "ribbon" : "ornament", units);
+}
+
+export function placeWords(turn: Turn): { where: string; depth: string } | null {
+  const { place } = turn;
+  if (!place) return null;
+  return { where: `tier ${place.tier}, ${clockPosition(place.clock)}`, depth: depthWords(place.depth_word) };
+}
