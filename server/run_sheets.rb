@@ -121,12 +121,12 @@ module DeckBough
           caution: caution(step, told) }
       end
 
-      # How large it is drawn, and what is said of glass.
+      # How large it is drawn, and what is said of what breaks.
       def thing_of(thing, map)
         style = map && map[:styles].find { |one| one[:id] == thing.style }
         reach = map && map[:flat][:reach_m]
         { **thing.to_h, diameter_mm: style && style[:diameter_mm],
-                        caution: style && style[:breakable] && reach ? say("run_glass", reach_m: reach) : nil }
+                        caution: style && style[:breakable] && reach ? say("run_breakable", reach_m: reach) : nil }
       end
 
       def turn_of(turn)

@@ -64,8 +64,8 @@ class RunSheetsTest < ServerTest
     assert_includes sheet["places"].map { |one| one["style"] }, hung.first["thing"]
     cautions = step["things"].to_h { |thing| [thing["label"], thing["caution"]] }
 
-    assert_nil cautions["Paper star, 12 cm"]
-    assert_match(/\AGlass never hangs below 1\.\d+ m here\.\z/, cautions["Slate glass, 10 cm"])
+    assert_nil cautions["Rope knot, 6 cm"]
+    assert_match(/\AIt breaks: never below 1\.\d+ m here\.\z/, cautions["Slate glass, 10 cm"])
   end
 
   def test_what_is_up_is_up_on_the_map_once_however_often_it_is_sent

@@ -19,6 +19,7 @@ import { shortDay, weekday } from "../../units/format";
 import { useStudio } from "../house-rules/useStudio";
 import { DayPanel } from "./DayPanel";
 import { daysOf, hoursOf, stepName, type Span, type Step, type Visit } from "./dayLayout";
+import { HowFar } from "./HowFar";
 import { VisitDialog } from "./VisitDialog";
 import { ChosenStep, WhenItEnds, WhoIsNeeded } from "./WhenItEnds";
 import { WhoWorks } from "./WhoWorks";
@@ -217,6 +218,7 @@ export function Days() {
           }}
         >
           {items.length > 0 && <WhenItEnds spans={items} />}
+          <HowFar spans={items} />
           {of && <ChosenStep span={of.span} step={of.step} workers={workers} />}
           <WhoIsNeeded spans={items} workers={workers} />
           <WhoWorks workers={workers} />

@@ -65,10 +65,13 @@ export function RunSheet() {
   if (query.isPending) return <Loading what="the run sheet" />;
   if (!query.data || !progress) return <Failed error={query.error} retry={() => void query.refetch()} />;
   const sheet = query.data;
-  const own = sheet.workers.find(({ name }) => name === me?.account.name)?.id;
-  const worker = asked === EVERYONE ? null : (asked ?? own ?? null);
+  // Where one was is gone on from, also after the telephone went out.
+  const last = progress.acts.findLast(({ kind, by }) => kind === "up" && by === me?.account.name)?.step;
+  const mine = sheet.workers.find(({ name }) => name === me?.account.name)?.id ?? null;
+  const others = sheet.steps.some(({ id, workers }) => id === last && mine !== null && !workers.includes(mine));
+  const worker = asked === EVERYONE ? null : (asked ?? (others ? null : mine));
   const open = upcoming(sheet, progress, worker);
-  const step = open.find(({ id }) => id === picked) ?? open[0];
+  const step = [picked, last].flatMap((wanted) => open.find(({ id }) => id === wanted) ?? [])[0] ?? open[0];
   const begun = progress.acts.some(({ kind, step: of }) => kind === "up" && of !== "");
   const view = chosen ?? (begun ? "now" : "load");
   const piece = sheet.pieces.find(({ id }) => id === step?.piece);

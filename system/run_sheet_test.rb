@@ -1,0 +1,268 @@
+# frozen_string_literal: true
+
+require_relative "cut_line"
+require_relative "system_test"
+
+# A visit in the hand: before leaving, one thing at a time, without network, by two.
+class RunSheetTest < SystemTest
+  def setup
+    super
+    page.driver.resize(390, 844)
+  end
+
+  def teardown
+    page.driver.resize(1280, 800) if page.driver.respond_to?(:resize)
+    super
+  end
+
+  # The second one to Tidewaiter's House: the tree is hung in it.
+  def visit_id(day = "2026-11-30")
+    home = DATABASE[:homes].where(name: "Tidewaiter's House").get(:id)
+    DATABASE[:visits].where(held_on: day, home_id: home).get(:id)
+  end
+
+  # The tree's ornaments, whoever's they are.
+  def hang_the_tree
+    click_button "All steps"
+    find("button", text: "Ornaments, 100, Quay window tree").click
+
+    assert_selector "h2", text: "Paper star, 12 cm"
+  end
+
+  def acts(kind) = DATABASE[:visit_acts].where(kind: kind)
+
+  def hung = DATABASE[:hung_ornaments].count
+
+  def assert_at(number, of)
+    assert_text(/#{number}\s+of #{of}/)
+  end
+
+  def test_before_leaving_each_thing_is_ticked_at_the_car
+    enter
+    visit "/days"
+    within("section[aria-label='Mon 30 Nov']") { all("a", text: "Run sheet").last.click }
+
+    assert_text "0 of"
+    within("section[aria-label='Box 1']") { check "12 Slate glass, 10 cm" }
+    within("section[aria-label='Kit']") { check "Ladder, and somebody to hold it" } if page.has_text?("Ladder", wait: 0)
+    within("section[aria-label='Kit']") { check "Work gloves" }
+    within("section[aria-label='Box 1']") { uncheck "12 Slate glass, 10 cm" }
+
+    assert_text(/[12] of \d+ in the car/)
+    within("section[aria-label='Not in the stockroom yet']") { assert_text "Slate glass, 10 cm" }
+    eventually("It was not kept.") { acts("undo").any? }
+    page.refresh
+
+    assert_checked_field "Work gloves", visible: :all
+    assert_unchecked_field "12 Slate glass, 10 cm", visible: :all
+  end
+
+  def test_one_thing_at_a_time_with_its_place_its_box_and_the_way_back
+    enter
+    visit "/visits/#{visit_id}"
+    hang_the_tree
+
+    assert_at 1, 10
+    assert_text "tier 3, 11:00, tucked deep"
+    assert_text(/box 5 · Loft left · 10 still in it/)
+    click_button "It is up"
+
+    assert_at 2, 10
+    assert_text "9 still in it"
+    eventually("It does not hang.") { hung == 1 }
+    click_button "take back"
+
+    assert_at 1, 10
+    eventually("It still hangs.") { hung.zero? }
+    before = canvas
+    click_button "All 10 that are left are up"
+
+    assert_no_selector "h2", text: "Paper star"
+    assert_at 1, 12
+    assert_redrawn(before)
+    eventually("Ten do not hang.") { hung == 10 }
+  end
+
+  def test_what_breaks_is_told_where_it_may_hang
+    enter
+    visit "/visits/#{visit_id}"
+    hang_the_tree
+
+    assert_text(/It breaks: never below 1\.\d\d m here/)
+    DATABASE[:studios].update(units: "imperial")
+    page.refresh
+    hang_the_tree
+
+    assert_text(/It breaks: never below \d ft/)
+    assert_no_text(/\d (m|cm) (here|still)/)
+  end
+
+  def test_what_waits_goes_into_the_next_visit_and_comes_back_when_it_came
+    enter
+    visit "/visits/#{visit_id('2026-11-28')}"
+    click_button "All steps"
+    find("button", text: "Lights, Quay window tree").click
+    click_button "not now"
+    within("[role=dialog]") do
+      assert_button "It waits", disabled: true
+      fill_in "It waits for", with: "the new strings"
+      click_button "It waits"
+    end
+    click_button "All steps"
+
+    assert_text "waits for the new strings"
+    eventually("Nothing was kept.") { acts("wait_for").any? }
+    visit "/days"
+
+    assert_text "Quay window tree waits for the new strings"
+    visit "/visits/#{visit_id('2026-11-28')}"
+    click_button "All steps"
+    click_button "It came"
+
+    assert_no_text "waits for the new strings"
+  end
+
+  def test_a_note_a_pause_and_going_on
+    enter
+    visit "/visits/#{visit_id}"
+    click_button "Now"
+    click_button "note"
+    within("[role=dialog]") do
+      fill_in "Note", with: "The <b>rail</b> is loose"
+      click_button "Keep it"
+    end
+    click_button "pause"
+    click_button "the client is here"
+
+    assert_selector "h2, h1, p", text: "Paused"
+    assert_text "the client is here, Ottoline Marsh"
+    page.refresh
+    click_button "Now"
+    click_button "Go on"
+
+    assert_button "It is up"
+    click_button "All steps"
+
+    assert_text "The <b>rail</b> is loose"
+  end
+
+  def test_what_ran_out_is_spread_again_and_taken_back
+    enter
+    visit "/visits/#{visit_id}"
+    hang_the_tree
+    click_button "It is up"
+
+    assert_at 2, 10
+    click_button "ran out"
+    within("[role=dialog]") { click_button "Spread what is left over the tree" }
+
+    assert_selector "h2", text: "Slate glass, 10 cm"
+    missing = DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ornaments'->'missing'->0->>'count'"))
+
+    assert_equal "9", missing
+    click_button "take back"
+
+    assert_selector "h2", text: "Paper star, 12 cm"
+    assert_at 2, 10
+  end
+
+  def test_ribbon_is_used_as_much_as_it_took
+    enter
+    visit "/visits/#{visit_id}"
+    click_button "All steps"
+    find("button", text: "Ribbon, 3, Stair rail").click
+
+    assert_text "4.2 m"
+    click_button "More was used"
+    click_button "It is up"
+    eventually("Nothing was used.") { acts("used").get(:quantity)&.round(2) == 4.3 }
+
+    ribbon = DATABASE[:styles].where(name: "Plum velvet ribbon").get(:id)
+    assert_in_delta(-4.3, DATABASE[:stock_moves].where(style_id: ribbon, reason: "used").get(:quantity))
+  end
+
+  def test_a_whole_visit_without_network_is_written_down_once_there_is_some
+    installed_browser
+    page.driver.resize(390, 844)
+    enter
+    line = CutLine.new(page.server.port)
+    at = "http://127.0.0.1:#{line.port}/visits/#{visit_id}"
+    visit at
+
+    assert_text "in the car"
+    page.evaluate_async_script("navigator.serviceWorker.ready.then(() => arguments[0]())")
+    2.times { visit at }
+
+    assert_text "in the car"
+    hang_the_tree
+    click_button "It is up"
+    eventually("It does not hang.") { hung == 1 }
+    line.cut do
+      3.times { click_button "It is up" }
+
+      assert_text "3 kept on this phone"
+      assert_at 5, 10
+      # The page is killed and opened again.
+      visit "about:blank"
+      visit at
+
+      assert_text "no network"
+      assert_selector "h2", text: "Paper star"
+      assert_at 5, 10
+      click_button "It is up"
+      click_button "take back"
+
+      assert_text "5 kept on this phone"
+      assert_equal 1, hung
+    end
+
+    assert_no_text "kept on this phone"
+    assert_at 5, 10
+    eventually("Four do not hang.") { hung == 4 }
+
+    assert_equal 5, acts("up").count
+  ensure
+    line&.close
+  end
+
+  def test_two_phones_on_one_visit_merge_and_what_both_did_counts_once
+    %i[ottoline bram].zip([OWNER, ASSISTANT]) do |name, email|
+      Capybara.using_session(name) do
+        page.driver.resize(390, 844)
+        enter(email)
+        visit "/visits/#{visit_id}"
+        hang_the_tree
+      end
+    end
+    Capybara.using_session(:ottoline) { 2.times { click_button "It is up" } }
+    Capybara.using_session(:bram) do
+      click_button "It is up"
+
+      assert_at 3, 10
+      assert_text(/Bram Teasel and Ottoline Marsh both put up|Ottoline Marsh and Bram Teasel both put up/)
+    end
+    eventually("Not both are up.") { hung == 2 }
+
+    assert_equal 3, acts("up").count
+  end
+
+  def test_what_the_studio_refuses_is_told_and_let_go
+    enter
+    visit "/visits/#{visit_id}"
+    hang_the_tree
+    DATABASE[:pieces].where(name: "Quay window tree").update(deleted_at: Time.now)
+    click_button "It is up"
+
+    assert_text "Paper star, 12 cm was refused: What it is about is not there any more."
+    click_button "Let it go"
+
+    assert_no_text "was refused"
+  end
+
+  def test_a_visit_that_is_not_there_says_so
+    enter
+    visit "/visits/#{SecureRandom.uuid}"
+
+    assert_text "There is no such visit"
+  end
+end
