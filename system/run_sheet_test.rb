@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "tempfile"
+require_relative "../server/test/sent_picture"
 require_relative "cut_line"
 require_relative "system_test"
 
@@ -33,8 +35,18 @@ class RunSheetTest < SystemTest
 
   def hung = DATABASE[:hung_ornaments].count
 
-  def assert_at(number, of)
-    assert_text(/#{number}\s+of #{of}/)
+  def photograph(name)
+    Tempfile.create(["stair", ".png"]) do |file|
+      file.binmode
+      file.write(SentPicture.plain(320, 240))
+      file.close
+      attach_file("Take a photograph of #{name}", file.path, make_visible: true)
+      yield
+    end
+  end
+
+  def assert_at(number, all)
+    assert_text(/#{number}\s+of #{all}/)
   end
 
   def test_before_leaving_each_thing_is_ticked_at_the_car
@@ -146,6 +158,22 @@ class RunSheetTest < SystemTest
     assert_text "The <b>rail</b> is loose"
   end
 
+  def test_a_photograph_is_kept_with_its_note
+    enter
+    visit "/visits/#{visit_id}"
+    hang_the_tree
+    photograph("Paper star, 12 cm") do
+      eventually("It was not kept.") do
+        DATABASE[:photographs].exclude(note_key: nil).any?
+      end
+    end
+    click_button "All steps"
+
+    within("section[aria-label='Notes']") { click_button "Photograph of Paper star, 12 cm" }
+
+    assert_selector "[role=dialog] img"
+  end
+
   def test_what_ran_out_is_spread_again_and_taken_back
     enter
     visit "/visits/#{visit_id}"
@@ -178,6 +206,7 @@ class RunSheetTest < SystemTest
     eventually("Nothing was used.") { acts("used").get(:quantity)&.round(2) == 4.3 }
 
     ribbon = DATABASE[:styles].where(name: "Plum velvet ribbon").get(:id)
+
     assert_in_delta(-4.3, DATABASE[:stock_moves].where(style_id: ribbon, reason: "used").get(:quantity))
   end
 
@@ -213,12 +242,15 @@ class RunSheetTest < SystemTest
       click_button "take back"
 
       assert_text "5 kept on this phone"
+      photograph("Paper star, 12 cm") { assert_text "6 kept on this phone · 1 photograph kept on this phone" }
+
       assert_equal 1, hung
     end
 
     assert_no_text "kept on this phone"
     assert_at 5, 10
     eventually("Four do not hang.") { hung == 4 }
+    eventually("The photograph did not come.") { DATABASE[:photographs].exclude(note_key: nil).count == 1 }
 
     assert_equal 5, acts("up").count
   ensure

@@ -45,12 +45,27 @@ Sequel.migration do
       foreign_key %i[studio_id home_id], :homes, key: %i[studio_id id], on_delete: :cascade
     end
 
+    alter_table(:photographs) do
+      add_column :note_key, :uuid
+      drop_constraint(:photograph_of_one)
+      add_constraint(:photograph_of_one, Sequel.lit("num_nonnulls(style_id, box_id, sighting_id, note_key) <= 1"))
+    end
+    # Its studio stays when the note goes for good.
+    run "alter table photographs add foreign key (studio_id, note_key) references visit_acts (studio_id, key) " \
+        "on delete set null (note_key)"
+    run "create index photographs_note on photographs (studio_id, note_key)"
+
     # Which act put it up; null where it was ticked on the map.
     alter_table(:hung_ornaments) { add_column :act_key, :uuid }
   end
 
   down do
     alter_table(:hung_ornaments) { drop_column :act_key }
+    alter_table(:photographs) do
+      drop_constraint(:photograph_of_one)
+      drop_column :note_key
+      add_constraint(:photograph_of_one, Sequel.lit("num_nonnulls(style_id, box_id, sighting_id) <= 1"))
+    end
     drop_table :done_steps, :visit_acts
   end
 end

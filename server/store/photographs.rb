@@ -7,8 +7,9 @@ module DeckBough
       #
       #   photographs.add(:style_id, id, file, key: key, account_id: 1) # => { id: "0b0e…" }
       class Photographs < Table
-        # What may be photographed, by its table and what it is called.
-        SHOWN = { style_id: [:styles, "style"], box_id: [:boxes, "box"], sighting_id: [:sightings, "sighting"] }.freeze
+        # What may be photographed: its table, what it is called, and by which column it is known.
+        SHOWN = { style_id: [:styles, "style", :id], box_id: [:boxes, "box", :id],
+                  sighting_id: [:sightings, "sighting", :id], note_key: [:visit_acts, "note", :key] }.freeze
         # Of these what was deleted is still there for a while.
         DELETED_SOFTLY = %i[boxes sightings].freeze
         MOST = 12
@@ -113,8 +114,8 @@ module DeckBough
 
         # What was deleted cannot be photographed.
         def there!(what, id)
-          table, name = SHOWN.fetch(what)
-          found = rows(table).where(id: id)
+          table, name, known_by = SHOWN.fetch(what)
+          found = rows(table).where(known_by => id)
           found = found.where(deleted_at: nil) if DELETED_SOFTLY.include?(table)
           found.for_update.first or raise Problem.not_found(name)
         end

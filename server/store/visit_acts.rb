@@ -91,9 +91,11 @@ module DeckBough
 
         # @return [Array<Hash>] live acts as answers tell them
         def told(journal)
+          notes = journal.live.select(&:note?).map(&:key)
+          seen = notes.empty? ? {} : Photographs.ids(rows(:photographs), :note_key, notes)
           journal.live.map do |act|
-            { **act.to_h.slice(:key, :kind, :step, :turn, :says, :quantity, :by, :visit), at: act.at.iso8601(3),
-                                                                                          minute: act.minute }
+            said = act.to_h.slice(:key, :kind, :step, :turn, :says, :quantity, :by, :visit, :minute)
+            said.merge(at: act.at.iso8601(3), photographs: seen.fetch(act.key, []))
           end
         end
 

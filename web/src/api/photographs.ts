@@ -31,10 +31,10 @@ export function gatherColours(file: File): Promise<Schemas["GatheredColours"]> {
 }
 
 /** Sends a picture as it is; the server makes it smaller, turns it upright and takes out what a camera wrote into it. */
-export function addPhotograph(of: Shown, id: string, file: File): Promise<Schemas["Photograph"]> {
+export function addPhotograph(of: Shown, id: string, file: File, key = newKey()): Promise<Schemas["Photograph"]> {
   return ask(
     client.POST("/api/photographs", {
-      params: { query: { of, id, key: newKey() } },
+      params: { query: { of, id, key } },
       ...asItIs(file),
     }),
   );

@@ -48,6 +48,7 @@ export const keys = {
   recipes: ["recipes"],
   days: ["days"],
   runSheet: (visit: string) => ["days", "visit", visit],
+  runStates: ["run-state"],
   runState: (visit: string) => ["run-state", visit],
   boxes: ["styles", "boxes"],
   box: (id: string) => ["styles", "boxes", id],

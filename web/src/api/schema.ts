@@ -3756,6 +3756,7 @@ export interface components {
                 at: string;
                 /** @description of the day by the clock on the wall */
                 minute: number;
+                photographs: string[];
             }[];
             /** @description what is up in its place */
             hung: {
@@ -11227,7 +11228,7 @@ export interface operations {
     addPhotograph: {
         parameters: {
             query: {
-                of: "style" | "box" | "sighting";
+                of: "style" | "box" | "sighting" | "note";
                 id: string;
                 key: string;
             };

@@ -31,6 +31,7 @@ export function PhotographViewer({ name, photographs, seen, onSee, onClose }: Pr
   const again = async () => {
     await queryClient.invalidateQueries({ queryKey: keys.styles });
     await queryClient.invalidateQueries({ queryKey: keys.sightings });
+    await queryClient.invalidateQueries({ queryKey: keys.runStates });
   };
 
   async function lead() {

@@ -3,9 +3,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
-import { clock } from "../../units/format";
 import { clockOf, stepName } from "../days/dayLayout";
 import type { Progress, RunStep, Sheet } from "./progress";
+import { Notes } from "./Notes";
 import type { Run } from "./useRunSheet";
 
 /** Every step of the visit, room by room: what is up, what waits, and the way to any of them. */
@@ -20,7 +20,6 @@ export function AllSteps({
   progress: Progress;
   onGo: (step: RunStep) => void;
 }) {
-  const notes = progress.acts.filter(({ kind }) => kind === "note");
   const names = new Map(sheet.workers.map(({ id, name }) => [id, name.split(" ")[0] ?? name]));
   return (
     <Box sx={{ maxWidth: 1100, mx: "auto", p: 2, width: "100%" }}>
@@ -112,30 +111,8 @@ export function AllSteps({
             </Box>
           );
         })}
-        {notes.length > 0 && (
-          <Box component="section" aria-label="Notes" sx={{ breakInside: "avoid" }}>
-            <Typography variant="h3" component="h3">
-              Notes
-            </Typography>
-            <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-              {notes.map(({ key, says, by, at, step }) => (
-                <li key={key}>
-                  {says}{" "}
-                  <Typography component="span" variant="body2" color="textSecondary">
-                    {[aboutOf(sheet, step), by, clock(at)].filter(Boolean).join(", ")}
-                  </Typography>
-                </li>
-              ))}
-            </Box>
-          </Box>
-        )}
+        <Notes sheet={sheet} progress={progress} />
       </Box>
     </Box>
   );
-}
-
-function aboutOf(sheet: Sheet, id: string): string {
-  const step = sheet.steps.find((one) => one.id === id);
-  const piece = sheet.pieces.find((one) => one.id === (step?.piece ?? id.split("/")[0]));
-  return [step?.title, piece?.name].filter(Boolean).join(", ");
 }

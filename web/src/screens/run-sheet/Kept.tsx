@@ -9,11 +9,12 @@ import type { Run } from "./useRunSheet";
 
 /** Without network, what is kept; what was refused; what two have done. */
 export function Kept({ run, sheet, progress }: { run: Run; sheet: Sheet; progress: Progress }) {
+  const pictures = run.photographs.kept;
   const last = progress.clashes.at(-1);
   const step = sheet.steps.find(({ id }) => id === last?.step);
   return (
     <>
-      {(run.offline || run.kept > 0) && (
+      {(run.offline || run.kept > 0 || pictures > 0) && (
         <Box
           role="status"
           sx={{
@@ -27,7 +28,11 @@ export function Kept({ run, sheet, progress }: { run: Run; sheet: Sheet; progres
         >
           {run.offline && <WifiOffRounded aria-hidden sx={{ fontSize: 18 }} />}
           <Typography variant="body2">
-            {[run.offline && "no network", run.kept > 0 && `${run.kept} kept on this phone`]
+            {[
+              run.offline && "no network",
+              run.kept > 0 && `${run.kept} kept on this phone`,
+              pictures > 0 && `${counted(pictures, "photograph")} kept on this phone`,
+            ]
               .filter(Boolean)
               .join(" · ")}
           </Typography>

@@ -1,4 +1,5 @@
 import PauseRounded from "@mui/icons-material/PauseRounded";
+import AddAPhotoOutlined from "@mui/icons-material/AddAPhotoOutlined";
 import EditOutlined from "@mui/icons-material/EditOutlined";
 import RemoveShoppingCartOutlined from "@mui/icons-material/RemoveShoppingCartOutlined";
 import SkipNextOutlined from "@mui/icons-material/SkipNextOutlined";
@@ -7,6 +8,9 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { useState, type ElementType } from "react";
+import { tooLarge } from "../../api/photographs";
+import { useUndo } from "../../parts/undo";
+import { usePictures } from "../../parts/usePictures";
 import { NotNowDialog, NoteDialog, PauseDialog, RanOutDialog } from "./dialogs";
 import type { RunStep, Sheet, Thing, Turn } from "./progress";
 import type { Run } from "./useRunSheet";
@@ -68,11 +72,23 @@ function Small({
 /** What is said instead of "It is up": it ran out, not now, a note, a pause; and the way back. */
 export function OtherActs({ run, sheet, step, turn, thing, name, left, done, onDone }: Props) {
   const [opened, setOpened] = useState<Opened | null>(null);
+  const { say } = useUndo();
   const close = () => setOpened(null);
   const remember = (says: string, keys: string[]) => onDone([...done, { name: says, keys }]);
   const last = done.at(-1);
+  const camera = usePictures(`Take a photograph of ${name}`, ([file]) => {
+    const objection = file ? tooLarge(file) : null;
+    if (!file || objection) {
+      if (objection) say(objection);
+      return;
+    }
+    const note = run.said("note", name, { step: step.id, turn: turn.key, says: `Photograph of ${name}` });
+    void run.photographs.keep(note, file);
+    remember("A photograph", [note]);
+  });
   return (
     <>
+      {camera.input}
       <Box sx={{ display: "flex", gap: 0.75 }} role="group" aria-label="Other than that">
         <Small
           label="take back"
@@ -92,6 +108,7 @@ export function OtherActs({ run, sheet, step, turn, thing, name, left, done, onD
         />
         <Small label="not now" icon={SkipNextOutlined} onClick={() => setOpened("not now")} />
         <Small label="note" icon={EditOutlined} onClick={() => setOpened("note")} />
+        <Small label="photo" icon={AddAPhotoOutlined} onClick={camera.choose} />
         <Small label="pause" icon={PauseRounded} onClick={() => setOpened("pause")} />
       </Box>
       {opened === "ran out" && thing && (

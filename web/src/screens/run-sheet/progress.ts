@@ -7,7 +7,7 @@ export type Turn = RunStep["turns"][number];
 export type Thing = RunStep["things"][number];
 export type Said = Pick<
   Schemas["RunState"]["acts"][number],
-  "key" | "kind" | "step" | "turn" | "says" | "quantity" | "by" | "at"
+  "key" | "kind" | "step" | "turn" | "says" | "quantity" | "by" | "at" | "photographs"
 >;
 
 const STANDING = ["wait_for", "skip", "carry_on"];
@@ -40,6 +40,7 @@ function told({ body, by }: WaitingVisitAct): Said {
     turn: body.turn ?? "",
     says: body.says ?? "",
     quantity: body.quantity ?? null,
+    photographs: [],
   };
 }
 

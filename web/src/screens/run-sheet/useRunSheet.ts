@@ -9,6 +9,7 @@ import { useWaitingVisitActs } from "../../waiting/useWaiting";
 import { visitActs, type VisitAct } from "../../waiting/visitActs";
 import { onTheWall } from "../../waiting/wallClock";
 import { progressOf } from "./progress";
+import { useNotePictures } from "./usePictures";
 
 /** How often what others do meanwhile is asked for, and how often a sheet that is still being planned. */
 const OTHERS_EVERY = 4_000;
@@ -41,6 +42,9 @@ export function useRunSheet(visit: string) {
   });
   const waiting = useWaitingVisitActs(account).filter((one) => one.visit === visit);
 
+  const kept = waiting.filter(({ refused }) => !refused).length;
+  const photographs = useNotePictures(visit, account, kept);
+
   // Other plans, other turns: without network the sheet stays as it was loaded.
   const [planned, now] = [sheet.data?.stamp, state.data?.stamp];
   useEffect(() => {
@@ -64,7 +68,8 @@ export function useRunSheet(visit: string) {
   return {
     sheet,
     progress: sheet.data ? progressOf(state.data ?? sheet.data, waiting) : null,
-    kept: waiting.filter(({ refused }) => !refused).length,
+    kept,
+    photographs,
     refused: waiting.filter(({ refused }) => refused),
     forget: visitActs.forget,
     offline: state.isError || sheet.isError,
