@@ -15,11 +15,14 @@ gem "json", "~> 2.15" # says at which line a text stops being JSON
 gem "openapi_first", "~> 1.4"
 
 # Documents
+gem "icalendar", "~> 2.12"
 gem "matrix", "~> 0.4" # prawn needs it and Ruby no longer brings it
 gem "nokogiri", "~> 1.18.10" # the newest for this Ruby
 gem "prawn", "~> 2.5"
 gem "rqrcode_core", "~> 1.2" # codes on labels
 gem "simple_xlsx_reader", "~> 5.0"
+gem "tzinfo", "~> 2.0"
+gem "tzinfo-data", "~> 1.2026" # a machine may have no zones of its own
 gem "xlsxtream", "~> 3.1"
 
 # Photographs

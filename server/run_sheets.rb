@@ -35,14 +35,16 @@ module DeckBough
         work = VisitWork.new(span, told, visit, @acts.journal(visit[:home]))
         things = things_of(work.pieces)
         sheet = DeckBough::Days::RunSheet.new(work.all, things)
+        lots = lots(sheet, work)
         { visit: @visits.answered(visit), pending: told[:pending], problem: told[:problem],
           home: told[:homes].find { |one| one[:id] == visit[:home] }.slice(:id, :name, :client, :rooms),
           workers: @workers.list.select { |one| visit[:workers].include?(one[:id]) }
                            .map { |one| one.slice(:id, :name) },
           steps: work.steps.map { |step| step_of(step, work.told(step[:id]), sheet, things) },
           pieces: work.pieces.map { |piece| piece_of(piece, things[piece[:id]]) },
-          places: lots(sheet, work), kit: kit(sheet, work), surplus: surplus(work, things),
-          **state(visit) }
+          places: lots.flat_map { |style, all| all.map { |lot| { style: style, **lot } } },
+          loads: DeckBough::Days::Loading.of(wanted(sheet, work), lots), kit: kit(sheet, work),
+          surplus: surplus(work, things), **state(visit) }
       end
 
       # How far the work is: all that anybody needs to go on.
@@ -155,8 +157,17 @@ module DeckBough
       # Where what it takes lies, box by box.
       def lots(sheet, work)
         styles = work.mine.flat_map { |told| sheet.things(told) }.filter_map(&:style).uniq
-        @boxes.of_styles(styles).flat_map do |style, lots|
-          lots.map { |lot| { style: style, **lot.slice(:box, :number, :place, :quantity) } }
+        @boxes.of_styles(styles).transform_values do |lots|
+          lots.map { |lot| lot.slice(:box, :number, :place, :quantity) }
+        end
+      end
+
+      def wanted(sheet, work)
+        rooms = work.rooms
+        work.mine.flat_map do |told|
+          sheet.things(told).map do |thing|
+            DeckBough::Days::Loading::Wanted.new(thing: thing, step: [told.piece, told.key], room: rooms[told.room])
+          end
         end
       end
 

@@ -38,6 +38,13 @@ module DeckBough
           total: spans.size, workers: workers, homes: @homes.to_visit(MOST_HOMES) }
       end
 
+      # All days ahead, planned as far as a request may.
+      #
+      # @return [Array<Hash>] spans
+      def ahead(today:)
+        told(spans(today, false), @workers.list, today)
+      end
+
       # The days a visit is planned with, as far as they are reckoned.
       #
       # @param visit [Hash] as Store::Visits has it

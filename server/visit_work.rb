@@ -41,6 +41,11 @@ module DeckBough
         all.select { |one| ids.key?(one.step.id.split("/").first(2)) }
       end
 
+      # @return [Hash{String => String}] names by id
+      def rooms
+        @span.home(@visit[:home])[:rooms].to_h { |room| room.values_at(:id, :name) }
+      end
+
       # @return [Array<Hash>] pieces of the home: as the span tells them, with their room
       def pieces
         @pieces ||= @span.home(@visit[:home])[:rooms].flat_map do |room|

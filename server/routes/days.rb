@@ -6,6 +6,7 @@ module DeckBough
       # The days ahead: who works, when they are where, and who does what when.
       class Days < Resource
         get "/api/days", :show
+        get "/api/days.ics", :calendar
         post "/api/visits", :create_visit
         put "/api/visits/:id", :change_visit
         delete "/api/visits/:id", :delete_visit
@@ -19,6 +20,16 @@ module DeckBough
           schedules = Schedules.new(context.database, studio, kept: context.kept)
           answer({ house_order: studio[:house_order],
                    **schedules.days(today: today, past: query.fetch("past", false), page: page) })
+        end
+
+        # For a calendar: of everybody, of one person, of one home.
+        def calendar
+          worker = query["worker"] && workers.find(query_id("worker"))[:id]
+          home = query["home"] && store(Store::Homes).find(query_id("home"))[:id]
+          schedules = Schedules.new(context.database, studio, kept: context.kept)
+          text = Exchange::DaysCalendar.write(schedules.ahead(today: today), zone: query.fetch("zone", "UTC"), now: now,
+                                                                             worker: worker, home: home)
+          file(text, "text/calendar", "days.ics")
         end
 
         def create_visit

@@ -6,11 +6,19 @@ module DeckBough
       # One visit as it is worked from, and what is said of it meanwhile.
       class RunSheets < Resource
         get "/api/visits/:id/run-sheet", :read
+        get "/api/visits/:id/run-sheet.pdf", :print
         get "/api/visits/:id/acts", :state
         post "/api/visits/:id/acts", :take
 
         def read
           answer(sheets.of(id, today: today))
+        end
+
+        def print
+          told = sheets.of(id, today: today)
+          pdf = Exchange::VisitPdf.new(told, units: studio[:units], title: told[:home][:name], under: studio[:name],
+                                             day: today, paper: studio[:paper])
+          file(pdf.render, "application/pdf", "#{told[:home][:name]}-#{told[:visit][:held_on]}.pdf")
         end
 
         def state

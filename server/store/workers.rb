@@ -14,6 +14,11 @@ module DeckBough
           present.order(:name, :id).all.map { |row| shown(row) }
         end
 
+        def find(id)
+          row = present.where(id: id).first or raise Problem.not_found("person")
+          shown(row)
+        end
+
         def create(given)
           values = row_of(given)
           transaction do
@@ -31,7 +36,7 @@ module DeckBough
 
             bump(:workers, row, values)
           end
-          shown(present.where(id: id).first)
+          find(id)
         end
 
         def delete(id, by:)
@@ -44,7 +49,7 @@ module DeckBough
             take_out_again(:workers, id, "person")
             refuse_more(MOST + 1)
           end
-          shown(present.where(id: id).first)
+          find(id)
         end
 
         private

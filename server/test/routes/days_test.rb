@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "icalendar"
 require_relative "../server_test"
 
 # The days ahead: visits, who works, and who does what when.
@@ -93,6 +94,56 @@ class DaysTest < ServerTest
 
     assert_includes whys.values, "no hours are left in which it could be done in one go"
     assert(whys.values.any? { |why| why.match?(/it waits for “[A-Z][a-z ]+, [^”]+”, which finds no place/) })
+  end
+
+  def calendar(**asked)
+    days
+    get "/api/days.ics?#{URI.encode_www_form(zone: 'Europe/Lisbon', **asked)}"
+
+    assert_equal 200, last_response.status, last_response.body
+    Icalendar::Calendar.parse(last_response.body).first
+  end
+
+  def test_a_calendar_has_each_visit_with_its_steps_by_the_clock_of_its_zone
+    event = calendar.events.find { |one| one.summary == "Number Nine, Ropewalk" }
+
+    assert_equal 5, calendar.events.size
+    assert_equal "20261202T090000", event.dtstart.strftime("%Y%m%dT%H%M%S")
+    assert_equal "Europe/Lisbon", event.dtstart.ical_params["tzid"].first
+    assert_equal(["Europe/Lisbon"], calendar.timezones.map { |zone| zone.tzid.to_s })
+    assert_match(/\A9:00 Clear, /, event.description)
+  end
+
+  def test_who_asks_for_one_person_or_home_gets_those_visits_and_steps
+    juniper = calendar(worker: worker("Juniper Lodd"))
+
+    days["items"].flat_map { |span| span["visits"] }.count { |one| one["workers"].include?(worker("Juniper Lodd")) }
+                 .then { |wanted| assert_equal wanted, juniper.events.size }
+    whole = calendar.events.sum { |event| event.description.lines.size }
+
+    assert_operator juniper.events.sum { |event| event.description.lines.size }, :<, whole
+    assert_equal(["The Signal Loft"], calendar(home: home("The Signal Loft")).events.map do |one|
+      one.summary.to_s
+    end.uniq)
+  end
+
+  def test_what_is_fetched_again_replaces_what_was_fetched
+    before = calendar.events.first
+    told = days["items"].first["visits"].first
+    ask(:put, "/api/visits/#{told['id']}",
+        { **told.slice("home", "held_on", "from_min", "lunch_from_min", "lunch_min", "workers", "version"),
+          to_min: 930 })
+    after = calendar.events.first
+
+    assert_equal before.uid, after.uid
+    assert_operator after.sequence, :>, before.sequence
+    refute_equal before.dtend.to_s, after.dtend.to_s
+  end
+
+  def test_a_zone_there_is_none_and_people_who_are_not_there_are_told
+    assert_equal ["/zone"], pointers(ask(:get, "/api/days.ics?zone=Moon/Crater", status: 422))
+    ask(:get, "/api/days.ics?worker=#{SecureRandom.uuid}", status: 404)
+    ask(:get, "/api/days.ics?home=#{SecureRandom.uuid}", status: 404)
   end
 
   def test_a_skill_nobody_has_is_named

@@ -232,6 +232,24 @@ class RunSheetsTest < ServerTest
     assert_equal ["Bram Teasel", "Ottoline Marsh"], state["acts"].map { |one| one["by"] }.sort
   end
 
+  def test_it_is_printed_on_the_paper_of_the_studio
+    step = ornaments
+    say(up(step, step["turns"].first))
+
+    assert_equal "[0 0 595.28 841.89]", printed
+    DATABASE[:studios].update(paper: "letter")
+
+    assert_equal "[0 0 612 792]", printed
+  end
+
+  # How large its pages are.
+  def printed
+    get "/api/visits/#{visit}/run-sheet.pdf"
+
+    assert_equal 200, last_response.status
+    last_response.body.b[/MediaBox (\[[^\]]+\])/, 1]
+  end
+
   def test_spares_that_stay_are_offered_to_what_lacks_them
     style = sheet(visit("2026-11-28"))["surplus"].first
 

@@ -1861,6 +1861,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The days ahead for a calendar; what is fetched later replaces what was fetched before */
+        get: operations["exportDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits": {
         parameters: {
             query?: never;
@@ -1928,6 +1945,25 @@ export interface paths {
         };
         /** A visit as it is worked from, and how far it is */
         get: operations["showRunSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/run-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A visit on paper, on the studio's */
+        get: operations["printVisit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3870,6 +3906,22 @@ export interface components {
                 number: number | null;
                 place: string | null;
                 quantity: number;
+            }[];
+            /** @description what goes into the car, box by box */
+            loads: {
+                /** @description number of its box; none, unchosen or lacking */
+                key: string;
+                box: number | null;
+                place: string | null;
+                things: {
+                    key: string;
+                    label: string;
+                    colour: string | null;
+                    /** @enum {string} */
+                    unit: "pieces" | "m";
+                    count: number;
+                    rooms: string[];
+                }[];
             }[];
             kit: {
                 key: string;
@@ -11599,6 +11651,36 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    exportDays: {
+        parameters: {
+            query?: {
+                /** @description only whose visits */
+                worker?: string;
+                /** @description only of one home */
+                home?: string;
+                /** @description time zone of the clocks there */
+                zone?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description iCalendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
     createVisit: {
         parameters: {
             query?: never;
@@ -11724,6 +11806,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunSheet"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    printVisit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             401: components["responses"]["Problem"];

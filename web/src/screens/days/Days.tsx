@@ -12,6 +12,7 @@ import { keys, queryClient, useMe } from "../../api/queries";
 import { Caution } from "../../parts/Caution";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
+import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
@@ -33,6 +34,11 @@ const ORDERS: Record<Schemas["HouseOrder"], string> = {
 };
 /** While something is still to be reckoned it is asked again after so many milliseconds. */
 const AGAIN = 700;
+
+/** A calendar file, in the time zone of whoever asks. */
+function calendarOf(of: { worker?: string; home?: string }): string {
+  return `/api/days.ics?${new URLSearchParams({ ...of, zone: Intl.DateTimeFormat().resolvedOptions().timeZone }).toString()}`;
+}
 
 /** In which order a house is gone through; an owner says so. */
 function HouseOrder() {
@@ -147,6 +153,19 @@ export function Days() {
             Add a visit
           </Button>
         )}
+        <MoreMenu
+          label="More about the days"
+          entries={[
+            { label: "Calendar file of all visits", href: calendarOf({}) },
+            ...workers.map(({ id, name }) => ({ label: `Calendar file of ${name}`, href: calendarOf({ worker: id }) })),
+            ...[...new Map(items.flatMap((span) => span.homes).map((home) => [home.id, home.name]))].map(
+              ([id, name]) => ({
+                label: `Calendar file of ${name}`,
+                href: calendarOf({ home: id }),
+              }),
+            ),
+          ]}
+        />
       </Strip>
       <Box
         sx={{

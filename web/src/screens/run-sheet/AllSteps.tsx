@@ -1,4 +1,5 @@
 import CheckRounded from "@mui/icons-material/CheckRounded";
+import PrintOutlined from "@mui/icons-material/PrintOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonBase from "@mui/material/ButtonBase";
@@ -23,9 +24,14 @@ export function AllSteps({
   const names = new Map(sheet.workers.map(({ id, name }) => [id, name.split(" ")[0] ?? name]));
   return (
     <Box sx={{ maxWidth: 1100, mx: "auto", p: 2, width: "100%" }}>
-      <Typography variant="h2" gutterBottom>
-        All steps
-      </Typography>
+      <Box sx={{ display: "flex", alignItems: "baseline", mb: 1 }}>
+        <Typography variant="h2" sx={{ flex: 1 }}>
+          All steps
+        </Typography>
+        <Button component="a" href={`/api/visits/${sheet.visit.id}/run-sheet.pdf`} startIcon={<PrintOutlined />}>
+          On paper
+        </Button>
+      </Box>
       <Box sx={{ columnWidth: { md: 340 }, columnGap: 4 }}>
         {sheet.home.rooms.map((room) => {
           const steps = sheet.steps.filter((step) => step.room === room.id);

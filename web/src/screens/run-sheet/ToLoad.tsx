@@ -4,16 +4,25 @@ import Typography from "@mui/material/Typography";
 import { ColourDot } from "../../parts/ColourDot";
 import { useUnits } from "../../units/useUnits";
 import { BoxGlyph } from "./BoxGlyph";
-import { loadsOf } from "./loads";
 import type { Progress, Sheet } from "./progress";
 import type { Run } from "./useRunSheet";
 import { amountOf } from "./words";
 
+const TITLES: Record<string, string> = {
+  none: "In no box",
+  unchosen: "Not chosen from the stock",
+  lacking: "Not in the stockroom yet",
+};
+
+function titleOf(key: string): string {
+  return TITLES[key] ?? `Box ${key}`;
+}
+
 /** Before leaving: what goes into the car, box by box, and the tools; each ticked at the car. */
 export function ToLoad({ run, sheet, progress }: { run: Run; sheet: Sheet; progress: Progress }) {
   const units = useUnits();
-  const loads = loadsOf(sheet);
-  const turns = [...loads.flatMap(({ things }) => things.map(({ turn }) => turn)), ...sheet.kit.map(kitTurn)];
+  const { loads } = sheet;
+  const turns = [...loads.flatMap(({ things }) => things.map(({ key }) => key)), ...sheet.kit.map(kitTurn)];
   const ticked = turns.filter((turn) => progress.ticked(turn)).length;
 
   function tick(turn: string, name: string) {
@@ -29,15 +38,15 @@ export function ToLoad({ run, sheet, progress }: { run: Run; sheet: Sheet; progr
         {ticked} of {turns.length} in the car
       </Typography>
       <Box sx={{ columnWidth: { md: 340 }, columnGap: 4 }}>
-        {loads.map(({ key, title, box, place, things }) => (
-          <Box key={key} component="section" aria-label={title} sx={{ mb: 2 }}>
+        {loads.map(({ key, box, place, things }) => (
+          <Box key={key} component="section" aria-label={titleOf(key)} sx={{ mb: 2 }}>
             <Typography
               variant="h3"
               component="h3"
               sx={{ display: "flex", gap: 1, alignItems: "center", breakAfter: "avoid" }}
             >
               {box !== null && <BoxGlyph />}
-              {title}
+              {titleOf(key)}
               {place && (
                 <Typography component="span" color="textSecondary">
                   {place}
@@ -45,7 +54,7 @@ export function ToLoad({ run, sheet, progress }: { run: Run; sheet: Sheet; progr
               )}
             </Typography>
             <Box component="ul" sx={list}>
-              {things.map(({ turn, label, colour, unit, count, rooms }) => (
+              {things.map(({ key: turn, label, colour, unit, count, rooms }) => (
                 <Row
                   key={turn}
                   checked={progress.ticked(turn) !== undefined}

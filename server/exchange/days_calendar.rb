@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require "icalendar"
+require "icalendar/tzinfo"
+require "tzinfo"
+
+module DeckBough
+  module Server
+    module Exchange
+      # The days ahead for a calendar: a visit is an event, with its steps in its words. Events keep their ids, so that
+      # what is fetched later replaces what was fetched before.
+      #
+      #   DaysCalendar.write(Schedules.new(database, studio, kept: kept).ahead(today: today), zone: "Europe/Dublin",
+      #                      now: Time.now, worker: id) # => "BEGIN:VCALENDAR…"
+      module DaysCalendar
+        # What ids end in; no address of anybody.
+        SPACE = "deck-bough"
+        DAY_MINUTES = 24 * 60
+
+        module_function
+
+        # @param spans [Array<Hash>] as Schedules tells them
+        # @param zone [String] name of the time zone of the clocks there
+        # @param worker [String, nil] only whose visits these are, with their steps
+        # @param home [String, nil] only of one home
+        # @raise [Problem] where there is no such zone
+        def write(spans, zone:, now:, worker: nil, home: nil)
+          calendar = Icalendar::Calendar.new
+          calendar.prodid = "-//Deck Bough//Days//EN"
+          calendar.append_custom_property("X-WR-TIMEZONE", zone)
+          times = zone(zone)
+          spans.each do |span|
+            visits = span[:visits].select { |visit| wanted?(visit, worker, home) }
+            visits.each { |visit| calendar.add_event(event(visit, span, zone, now, worker)) }
+          end
+          first = spans.flat_map { |span| span[:visits] }.map { |visit| visit[:held_on] }.min
+          calendar.add_timezone(times.ical_timezone(first ? Time.parse(first) : now))
+          calendar.to_ical
+        end
+
+        def zone(name)
+          TZInfo::Timezone.get(name)
+        rescue TZInfo::InvalidTimezoneIdentifier
+          raise Problem.invalid([{ pointer: "/zone", code: "unknown",
+                                   message: "“#{name}” is no time zone. Name one such as Europe/Dublin." }])
+        end
+
+        def wanted?(visit, worker, home)
+          (worker.nil? || visit[:workers].include?(worker)) && (home.nil? || visit[:home] == home)
+        end
+
+        def event(visit, span, zone, now, worker)
+          place = span[:homes].find { |one| one[:id] == visit[:home] }
+          Icalendar::Event.new.tap do |event|
+            event.uid = [visit[:id], worker, SPACE].compact.join("-")
+            event.sequence = visit[:version]
+            event.dtstamp = Icalendar::Values::DateTime.new(now.utc, "tzid" => "UTC")
+            event.dtstart = at(visit[:held_on], visit[:from_min], zone)
+            event.dtend = at(visit[:held_on], visit[:to_min], zone)
+            event.summary = place[:name]
+            event.description = words(visit, span, worker)
+          end
+        end
+
+        def at(day, minutes, zone)
+          days, rest = minutes.divmod(DAY_MINUTES)
+          date = Date.iso8601(day) + days
+          Icalendar::Values::DateTime.new(DateTime.new(date.year, date.month, date.day, rest / 60, rest % 60),
+                                          "tzid" => zone)
+        end
+
+        # Its steps in the order they are done.
+        def words(visit, span, worker)
+          hours = (visit[:starts_min] + visit[:from_min])...(visit[:starts_min] + visit[:to_min])
+          steps = span[:steps].select do |step|
+            step[:home] == visit[:home] && step[:from_min] && hours.cover?(step[:from_min]) &&
+              (worker.nil? || step[:workers].include?(worker))
+          end
+          steps.sort_by { |step| step[:from_min] }.map { |step| line(step, span) }.join("\n")
+        end
+
+        def line(step, span)
+          piece = span[:pieces].find { |one| one[:id] == step[:piece] }
+          room = span[:homes].flat_map { |home| home[:rooms] }.find { |one| one[:id] == step[:room] }
+          "#{clock(step[:from_min])} #{[step[:title], step[:count]].compact.join(', ')}, #{(piece || room)[:name]}"
+        end
+
+        def clock(minutes)
+          format("%<hours>d:%<minutes>02d", hours: (minutes / 60) % 24, minutes: minutes % 60)
+        end
+        private_class_method :zone, :wanted?, :event, :at, :words, :line, :clock
+      end
+    end
+  end
+end
