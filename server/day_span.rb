@@ -2,25 +2,23 @@
 
 module DeckBough
   module Server
-    # Visits planned together: what the schedule is asked, and what it answered in words of homes and rooms.
+    # Visits planned together: their steps, who is where when, and what the schedule is asked.
     class DaySpan
       RULE = Rules::Days::Schedule
       DAY_MINUTES = 24 * 60
       NO_PROGRESS = { journal: DeckBough::Days::Journal.new([]), done: [] }.freeze
 
       # @param visits [Array<Hash>] by day and hour
-      # @param workers [Array<Hash>] all of the studio
-      # @param homes [Hash] by id, with rooms and pieces
-      # @param progress [Hash] by home: journal (Days::Journal of what was said there) and done (ids of steps)
+      # @param facts [Hash] as DayFacts gathers them
       # @param today [Date] a visit that is over and was worked from gives no more hours
-      def initialize(visits, workers, homes, house:, order:, progress: {}, today: Date.new)
+      def initialize(visits, facts, house:, order:, today:)
         @visits = visits
-        @homes = visits.map { |visit| visit[:home] }.uniq.to_h { |id| [id, homes.fetch(id)] }
-        @workers = workers.select { |worker| visits.any? { |visit| visit[:workers].include?(worker[:id]) } }
+        @homes = visits.map { |visit| visit[:home] }.uniq.to_h { |id| [id, facts[:homes].fetch(id)] }
+        @workers = facts[:workers].select { |worker| visits.any? { |visit| visit[:workers].include?(worker[:id]) } }
         @house = house
         @order = order
-        @progress = progress
         @today = today
+        @facts = facts
       end
 
       attr_reader :visits
@@ -45,18 +43,6 @@ module DeckBough
         { "tasks" => open_steps.map { |told| task(told.step) }, "people" => as_workers.map { |worker| person(worker) } }
       end
 
-      # @param answer [Hash, nil] of the rule; nil where there is none yet
-      def told(answer)
-        placed = answer ? answer[:steps].to_h { |one| [one[:task], one] } : {}
-        { first_on: first.iso8601, last_on: @visits.last[:held_on].iso8601, problem: problem,
-          pending: pending? || (answer.nil? && problem.nil?), chain: answer ? answer[:chain] : [],
-          end_min: answer && answer[:end_min], bound_min: answer && answer[:bound_min],
-          visits: @visits.map { |visit| { **visit, held_on: visit[:held_on].iso8601, starts_min: start_of(visit) } },
-          steps: steps.map { |told| step(told, answer, placed[told.step.id]) },
-          homes: @homes.keys.map { |id| told_home(id, placed) },
-          pieces: pieces.map { |piece| { **piece.slice(:id, :name, :kind, :portrait), **state(piece) } } }
-      end
-
       # @return [Array<DeckBough::Days::HomeSteps::Told>] all there are, what is done among them
       def steps
         @steps ||= @homes.flat_map do |id, home|
@@ -68,61 +54,107 @@ module DeckBough
         @homes.fetch(id)
       end
 
-      private
+      # Where somebody would be, in spite of what is fixed.
+      #
+      # @return [Array<Array>] stretches: from, to, home
+      def hours(worker)
+        @hours ||= {}
+        @hours[worker] ||= DeckBough::Days::Visit.hours(stays, worker, @house["minutes.crossing"])
+      end
+
+      # How long a step takes those people.
+      def minutes(step, workers)
+        step.minutes_at(@workers.select { |one| workers.include?(one[:id]) }.map { |one| one[:pace] }.max || 1)
+      end
+
+      def open?(step)
+        !done?(step)
+      end
+
+      # Minutes from the first day's midnight to the midnight of a visit's day.
+      def start_of(visit)
+        (visit[:held_on] - first).to_i * DAY_MINUTES
+      end
+
+      # @return [Hash] by id, with rooms and pieces
+      attr_reader :homes
+
+      # Steps by whether they are done, what they wait for, and where they stand.
+      def done?(step)
+        done_ids.key?(step.id)
+      end
+
+      def journal(home)
+        progress(home)[:journal]
+      end
+
+      # @return [Days::Act, nil] what a step waits for, as somebody in a visit said
+      def waiting(step)
+        journal(step.site).waiting(step.id)
+      end
+
+      # What of a step is still to come, the last of it.
+      #
+      # @return [Hash, nil] label, on
+      def arrival(step)
+        arriving[step.id]
+      end
+
+      # Steps that stand where a person put them, as far as there is such a visit still.
+      #
+      # @return [Hash{String => Hash}] by step: from, to, workers
+      def pinned
+        @pinned ||= open_steps.map(&:step).filter_map do |step|
+          pin = @facts[:pins][step.id] or next
+          visit = @visits.find { |one| one[:id] == pin[:visit] && !over?(one) } or next
+          from = start_of(visit) + pin[:from_min]
+          [step.id, { **pin, from: from, to: from + minutes(step, pin[:workers]) }]
+        end.to_h
+      end
+
+      # @return [Hash, nil] as DaysOff has it
+      def day_off(visit)
+        Store::DaysOff.on(@facts[:days_off], visit[:home], visit[:held_on])
+      end
 
       def first
         @visits.first[:held_on]
       end
 
       def pieces
-        @homes.values.flat_map { |home| home[:rooms] }.flat_map { |room| room[:pieces] }
+        rooms.flat_map { |room| room[:pieces] }
+      end
+
+      def rooms
+        @rooms ||= @homes.values.flat_map { |home| home[:rooms] }
       end
 
       def open_steps
         @open_steps ||= steps.reject { |told| done?(told.step) }
       end
 
-      def done?(step)
-        done_ids.key?(step.id)
+      # What no plan of a home in any order is before: as if nothing were fixed.
+      #
+      # @return [Integer]
+      def bound_of(home)
+        left = open_steps.map(&:step).select { |step| step.site == home }
+                         .map { |step| DeckBough::Days::Step.new(**step.to_h, after: still(step.after)) }
+        DeckBough::Days::Bound.new(left, workers { |id| hours(id) }).end_min.ceil
       end
+
+      private
 
       def done_ids
         @done_ids ||= @homes.keys.flat_map { |id| progress(id)[:done] }.to_h { |id| [id, true] }
       end
 
       def progress(home)
-        @progress.fetch(home, NO_PROGRESS)
+        @facts[:progress].fetch(home, NO_PROGRESS)
       end
 
-      def waiting(step)
-        progress(step.site)[:journal].waiting(step.id)
-      end
-
-      # How far a piece is: planned, begun, waiting, done.
-      def state(piece)
-        own = steps.select { |told| told.piece == piece[:id] }
-        left = own.reject { |told| done?(told.step) }
-        waits = left.filter_map { |told| waiting(told.step) }.last
-        { state: state_of(own, left, waits), waits_for: waits&.says }
-      end
-
-      def state_of(own, left, waits)
-        return "done" if own.any? && left.empty?
-        return "waiting" if waits
-
-        begun = left.size < own.size || left.any? { |told| progress(told.step.site)[:journal].begun?(told.step.id) }
-        begun ? "begun" : "planned"
-      end
-
-      # @return [Array<DeckBough::Days::Worker>]
-      def as_workers
-        @as_workers ||= @workers.map do |worker|
-          DeckBough::Days::Worker.new(**worker.slice(:id, :pace, :skills), hours: hours(worker[:id]))
-        end
-      end
-
-      def hours(worker)
-        DeckBough::Days::Visit.hours(stays, worker, @house["minutes.crossing"])
+      def fixed(worker)
+        pinned.select { |_, pin| pin[:workers].include?(worker) }
+              .map { |step, pin| [pin[:from], pin[:to], "pin/#{step}"] }
       end
 
       # The visits as the core takes them.
@@ -139,11 +171,12 @@ module DeckBough
       # What was said in a visit, by the clock on the wall there.
       def said_in(visit)
         @said_in ||= {}
-        @said_in[visit[:id]] ||= progress(visit[:home])[:journal].live.select { |act| act.visit == visit[:id] }
+        @said_in[visit[:id]] ||= journal(visit[:home]).live.select { |act| act.visit == visit[:id] }
       end
 
       def over?(visit)
-        (visit[:held_on] < @today && said_in(visit).any?(&:up?)) || still_from(visit) >= visit[:to_min]
+        day_off(visit) || (visit[:held_on] < @today && said_in(visit).any?(&:up?)) ||
+          still_from(visit) >= visit[:to_min]
       end
 
       # What is left of it is planned from where the work is now.
@@ -152,9 +185,19 @@ module DeckBough
         [visit[:from_min], *there.map(&:minute)].max
       end
 
-      # Minutes from the first day's midnight to the midnight of a visit's day.
-      def start_of(visit)
-        (visit[:held_on] - first).to_i * DAY_MINUTES
+      # With hours as they are asked for.
+      #
+      # @return [Array<DeckBough::Days::Worker>]
+      def workers
+        @workers.map { |one| DeckBough::Days::Worker.new(**one.slice(:id, :pace, :skills), hours: yield(one[:id])) }
+      end
+
+      def as_workers
+        @as_workers ||= workers { |id| DeckBough::Days::Pinning.cut(hours(id), fixed(id)) }
+      end
+
+      def still(after)
+        after.reject { |id, _| done_ids.key?(id) }
       end
 
       def longest
@@ -162,68 +205,43 @@ module DeckBough
       end
 
       def task(step)
-        open = open_steps.to_h { |told| [told.step.id, true] }
         { "id" => step.id, "minutes" => step.minutes.clamp(0.1, DAY_MINUTES), "people" => step.people,
-          "skill" => step.skill, "site" => step.site, "not_before_min" => not_before(step),
-          "after" => step.after.select { |id, _| open.key?(id) }
-                         .map { |id, wait| { "id" => id, "wait_min" => wait } } }.compact
+          "skill" => step.skill, "site" => pinned.key?(step.id) ? "pin/#{step.id}" : step.site,
+          "not_before_min" => not_before(step), "ready_by_min" => ready_by(step),
+          "after" => still(step.after).map { |id, wait| { "id" => id, "wait_min" => wait } } }.compact
       end
 
-      # What waits fills the next visit.
+      # What waits fills the next visit; what comes is there from its day on.
       def not_before(step)
-        act = waiting(step) or return
-        visit = @visits.find { |one| one[:id] == act.visit } or return
-        start_of(visit) + visit[:to_min]
+        act = waiting(step)
+        visit = act && @visits.find { |one| one[:id] == act.visit }
+        arrival = arrival(step)
+        [visit && (start_of(visit) + visit[:to_min]), arrival && minute_of(arrival[:on], 0)].compact.max
+      end
+
+      def arriving
+        @arriving ||= @facts[:arrivals].each_with_object({}) do |((piece, key), arrival), all|
+          own = steps.select { |told| told.piece == piece }
+          found = own.find { |told| told.key == key } || own.first or next
+          all[found.step.id] = [all[found.step.id], arrival].compact.max_by { |one| one[:on] }
+        end
+      end
+
+      # When its room is to be ready.
+      def ready_by(step)
+        @room_of ||= steps.to_h { |told| [told.step.id, rooms.find { |room| room[:id] == told.room }] }
+        room = @room_of.fetch(step.id)
+        room[:ready_on] && minute_of(room[:ready_on], room[:ready_min])
+      end
+
+      # From the first day's midnight, as far as the rule counts.
+      def minute_of(day, minute)
+        (((day - first).to_i * DAY_MINUTES) + minute).clamp(0, RULE::LAST)
       end
 
       def person(worker)
         { "id" => worker.id, "pace" => worker.pace, "skills" => worker.skills,
           "hours" => worker.hours.map { |from, to, site| { "from_min" => from, "to_min" => to, "site" => site } } }
-      end
-
-      def step(told, answer, placed)
-        { id: told.step.id, home: told.step.site, room: told.room, piece: told.piece,
-          key: told.key, title: told.title,
-          count: told.count, minutes: told.step.minutes.round(1), needs: told.step.people, skill: told.step.skill,
-          high: told.high, done: done?(told.step), waits_for: waiting(told.step)&.says,
-          after: told.step.after.map { |id, wait| { id: id, wait_min: wait } },
-          from_min: placed && placed[:from_min], to_min: placed && placed[:to_min],
-          workers: placed ? placed[:people] : [],
-          slack_min: answer && answer[:slack][told.step.id], why: answer && why(told, answer) }
-      end
-
-      def why(told, answer)
-        left = answer[:unplaced].find { |one| one[:task] == told.step.id } or return
-        waits = waiting(told.step)
-        return Messages.sentence("unplaced", "still_waits", { value: waits.says }) if waits
-
-        left[:waits_for] ? Messages.sentence("unplaced", "waits_for", { value: named(left[:waits_for]) }) : left[:why]
-      end
-
-      # A step in words: what, and of which piece or room.
-      def named(id)
-        told = steps.find { |one| one.step.id == id }
-        place = told.piece ? pieces.find { |piece| piece[:id] == told.piece } : room(told.room)
-        "#{told.title}, #{place[:name]}"
-      end
-
-      def room(id)
-        @homes.values.flat_map { |home| home[:rooms] }.find { |room| room[:id] == id }
-      end
-
-      # Free of what is done already.
-      def alone(step)
-        after = step.after.reject { |id, _| done_ids.key?(id) }
-        DeckBough::Days::Step.new(**step.to_h, after: after)
-      end
-
-      # When the last of a home is done, and what no plan in any order is before.
-      def told_home(id, placed)
-        own = open_steps.select { |told| told.step.site == id }
-        done = own.filter_map { |told| placed.dig(told.step.id, :to_min) }.max
-        bound = DeckBough::Days::Bound.new(own.map { |told| alone(told.step) }, as_workers).end_min.ceil if done
-        { **@homes[id].slice(:id, :name, :client), rooms: @homes[id][:rooms].map { |room| room.slice(:id, :name) },
-                                                   end_min: done, bound_min: bound }
       end
     end
   end

@@ -22,27 +22,25 @@ module DeckBough
         @visits = Store::Visits.new(database, studio[:id])
         @workers = Store::Workers.new(database, studio[:id])
         @homes = Store::Homes.new(database, studio[:id])
-        @rooms = Store::Rooms.new(database, studio[:id])
-        @pieces = Store::Pieces.new(database, studio[:id])
-        @rows = Store::Needs.new(database, studio[:id])
-        @acts = Store::VisitActs.new(database, studio[:id])
-        @needs = Needs.new(database, studio)
+        @days_off = Store::DaysOff.new(database, studio[:id])
+        @facts = DayFacts.new(database, studio)
       end
 
-      # @return [Hash] items (spans, the next first), page, pages, total, workers, homes
+      # @return [Hash] items (spans, the next first), page, pages, total, workers, homes, days_off
       def days(today:, past:, page:)
         workers = @workers.list
         spans = spans(today, past)
         shown = spans.slice((page - 1) * SPANS_A_PAGE, SPANS_A_PAGE) || []
-        { items: told(shown, workers, today), page: page, pages: [(spans.size / SPANS_A_PAGE.to_f).ceil, 1].max,
-          total: spans.size, workers: workers, homes: @homes.to_visit(MOST_HOMES) }
+        { items: told(shown, today), page: page, pages: [(spans.size / SPANS_A_PAGE.to_f).ceil, 1].max,
+          total: spans.size, workers: workers, homes: @homes.to_visit(MOST_HOMES),
+          days_off: @days_off.list.map { |one| @days_off.answered(one) } }
       end
 
       # All days ahead, planned as far as a request may.
       #
       # @return [Array<Hash>] spans
       def ahead(today:)
-        told(spans(today, false), @workers.list, today)
+        told(spans(today, false), today)
       end
 
       # The days a visit is planned with, as far as they are reckoned.
@@ -51,16 +49,29 @@ module DeckBough
       # @return [Array(DaySpan, Hash)] and as it is told
       def of_visit(visit, today:)
         ahead = [*spans(today, false), *spans(today, true)].find { |span| span.any? { |one| one[:id] == visit[:id] } }
-        ids = ahead.map { |one| one[:home] }.uniq
-        span = day_span(ahead, @workers.list, gathered(ids), today, @acts.progress(ids))
-        [span, span.told(span.pending? || span.problem ? nil : scheduled(span))]
+        span = day_span(ahead, @facts.of(ahead.map { |one| one[:home] }.uniq), today)
+        [span, planned(span)]
+      end
+
+      # A span as it would be with other visits, or with other facts.
+      #
+      # @yield [Array<Hash>, Hash] visits and facts (as DayFacts has them); gives them changed
+      # @return [Array(Hash, Hash)] as it is told now, and as it would be; nil without visits
+      def what_if(visit, today:)
+        ahead = [*spans(today, false), *spans(today, true)].find { |span| span.any? { |one| one[:id] == visit[:id] } }
+        facts = @facts.of(ahead.map { |one| one[:home] }.uniq)
+        visits, changed = yield(ahead, facts)
+        [planned(day_span(ahead, facts, today)), visits.empty? ? nil : planned(day_span(visits, changed, today))]
       end
 
       private
 
-      def day_span(visits, workers, homes, today, progress)
-        DaySpan.new(visits, workers, homes, house: @needs.house, order: @studio[:house_order], progress: progress,
-                                            today: today)
+      def day_span(visits, facts, today)
+        DaySpan.new(visits, facts, house: @facts.house, order: @studio[:house_order], today: today)
+      end
+
+      def planned(span)
+        DaySpanTold.new(span, span.pending? || span.problem ? nil : scheduled(span)).call
       end
 
       def spans(today, past)
@@ -76,45 +87,22 @@ module DeckBough
         one[:home] == other[:home] || one[:held_on] == other[:held_on]
       end
 
-      def told(spans, workers, today)
-        ids = spans.flatten.map { |visit| visit[:home] }.uniq
-        homes = gathered(ids)
-        progress = @acts.progress(ids)
+      def told(spans, today)
+        facts = @facts.of(spans.flatten.map { |visit| visit[:home] }.uniq)
         until_when = now + BUDGET
         made = 0
         spans.map do |visits|
-          span = day_span(visits, workers, homes, today, progress)
-          next span.told(nil) if span.pending? || (made.positive? && now > until_when)
+          span = day_span(visits, facts, today)
+          next DaySpanTold.new(span, nil).call if span.pending? || (made.positive? && now > until_when)
 
           made += 1
-          span.told(span.problem ? nil : scheduled(span))
+          planned(span)
         end
       end
 
       def scheduled(span)
         question = span.question
         @kept.fetch([ID, question]) { Catalogue.answer(ID, question) }
-      end
-
-      # The rooms of each home with their pieces and what there is to do on them, as far as that is reckoned.
-      def gathered(ids)
-        homes = @homes.of_ids(ids)
-        rooms = @rooms.of_homes(ids)
-        pieces = @pieces.listed(rooms.map { |room| room[:id] })
-        @needs.complete
-        reckoned = @needs.of(homes, rooms, pieces)
-        work = @rows.work(pieces.map { |piece| piece[:id] })
-        by_room = pieces.group_by { |piece| piece[:room_id] }
-        by_home = rooms.group_by { |room| room[:home_id] }
-        homes.to_h do |home|
-          [home[:id], { **home, rooms: by_home.fetch(home[:id], []).map do |room|
-            { id: room[:id], name: room[:name], pieces: by_room.fetch(room[:id], []).map do |piece|
-              { **piece.slice(:id, :name, :kind), adhesive: room[:no_nails] || home[:rented],
-                                                  reckoned: !reckoned[piece[:id]].nil?,
-                                                  **work.fetch(piece[:id], { tasks: [], portrait: nil }) }
-            end }
-          end }]
-        end
       end
 
       def now

@@ -11,6 +11,12 @@ module DeckBough
         put "/api/visits/:id", :change_visit
         delete "/api/visits/:id", :delete_visit
         post "/api/visits/:id/restore", :restore_visit
+        post "/api/visits/:id/moves", :move
+        post "/api/visits/:id/what-if", :what_if
+        post "/api/days-off", :create_day_off
+        delete "/api/days-off/:id", :delete_day_off
+        post "/api/days-off/:id/restore", :restore_day_off
+        put "/api/rooms/:id/ready-by", :be_ready
         post "/api/workers", :create_worker
         put "/api/workers/:id", :change_worker
         delete "/api/workers/:id", :delete_worker
@@ -49,6 +55,33 @@ module DeckBough
           answer(visits.answered(visits.restore(id)))
         end
 
+        def move
+          moves = StepMoves.new(context.database, studio, kept: context.kept)
+          answer(moves.move(id, said, today: today))
+        end
+
+        def what_if
+          answer(WhatIf.new(context.database, studio, kept: context.kept).of(id, said, today: today))
+        end
+
+        def create_day_off
+          answer(days_off.answered(days_off.create(said)), 201)
+        end
+
+        def delete_day_off
+          days_off.delete(id, by: account[:id])
+          nothing
+        end
+
+        def restore_day_off
+          answer(days_off.answered(days_off.restore(id)))
+        end
+
+        def be_ready
+          store(Store::Rooms).be_ready(id, said["ready_on"] && ready_on, said["ready_min"] || 0)
+          nothing
+        end
+
         def create_worker
           answer(workers.create(said), 201)
         end
@@ -67,6 +100,18 @@ module DeckBough
         end
 
         private
+
+        def ready_on
+          day = Date.iso8601(said["ready_on"])
+          Store::Visits::YEARS.cover?(day.year) ? day : raise(Date::Error)
+        rescue Date::Error
+          raise Problem.invalid([{ pointer: "/ready_on", code: "not_a_day",
+                                   message: "“#{said['ready_on'][0, 20]}” is no day. Choose one such as 2026-12-02." }])
+        end
+
+        def days_off
+          store(Store::DaysOff)
+        end
 
         def visits
           store(Store::Visits)

@@ -59,6 +59,24 @@ module DeckBough
           find(id)
         end
 
+        # When rooms of homes are to be ready, where somebody said so.
+        #
+        # @return [Hash{String => Hash}] by room: ready_on (Date), ready_min
+        def ready_by(home_ids)
+          present.where(home_id: home_ids).exclude(ready_on: nil)
+                 .select_map(%i[id ready_on ready_min]).to_h { |id, on, min| [id, { ready_on: on, ready_min: min }] }
+        end
+
+        # What it takes stays as it is; only its days are planned anew.
+        #
+        # @param day [Date, nil] nil where it is to be ready by no time
+        def be_ready(id, day, minute)
+          transaction do
+            locked(id, "room")
+            rows(:rooms).where(id: id).update(ready_on: day, ready_min: day && minute)
+          end
+        end
+
         def delete(id, by:)
           delete_softly(:rooms, id, "room", by: by, pieces: pieces_of(id))
         end

@@ -104,7 +104,13 @@ module DeckBough
         def row_of(given)
           hours = checked(DeckBough::Days::Visit.inputs, given.except("home", "held_on", "workers"))
           refuse_hours(hours)
-          { **hours, home_id: home(given["home"]), held_on: day(given["held_on"]) }
+          { **hours, home_id: home(given["home"]), held_on: day(given["held_on"]) }.tap { |row| refuse_day_off(row) }
+        end
+
+        def refuse_day_off(row)
+          off = DaysOff.on(DaysOff.new(database, studio_id).list, row[:home_id], row[:held_on]) or return
+          why = off[:why].empty? ? "" : " (#{off[:why]})"
+          raise wrong("/held_on", "Nobody works there on that day#{why}. Choose another.")
         end
 
         def refuse_hours(hours)

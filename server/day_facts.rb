@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # All that the days of some homes are planned of.
+    #
+    #   DayFacts.new(database, studio).of([home_id])[:workers] # => [{ id: "…", name: "Ida", pace: 1, skills: [] }]
+    class DayFacts
+      NEVER = { ready_on: nil, ready_min: nil }.freeze
+
+      def initialize(database, studio)
+        @workers = Store::Workers.new(database, studio[:id])
+        @homes = Store::Homes.new(database, studio[:id])
+        @rooms = Store::Rooms.new(database, studio[:id])
+        @pieces = Store::Pieces.new(database, studio[:id])
+        @rows = Store::Needs.new(database, studio[:id])
+        @acts = Store::VisitActs.new(database, studio[:id])
+        @pins = Store::StepPins.new(database, studio[:id])
+        @days_off = Store::DaysOff.new(database, studio[:id])
+        @purchases = Store::Purchases.new(database, studio[:id])
+        @needs = Needs.new(database, studio)
+      end
+
+      def house
+        @house ||= @needs.house
+      end
+
+      # @return [Hash] workers, homes (by id, with rooms and pieces), progress (by home), pins (by step), arrivals (by
+      #   piece and step of its bench), days_off
+      def of(ids)
+        homes = homes(ids)
+        pieces = homes.values.flat_map { |home| home[:rooms] }.flat_map { |room| room[:pieces] }
+        { workers: @workers.list, homes: homes, progress: @acts.progress(ids), pins: @pins.of_homes(ids),
+          arrivals: arrivals(pieces.map { |piece| piece[:id] }), days_off: @days_off.list }
+      end
+
+      private
+
+      # The rooms of each home with their pieces and what there is to do on them, as far as that is reckoned.
+      def homes(ids)
+        homes = @homes.of_ids(ids)
+        rooms = @rooms.of_homes(ids)
+        pieces = @pieces.listed(rooms.map { |room| room[:id] })
+        @needs.complete
+        reckoned = @needs.of(homes, rooms, pieces)
+        work = @rows.work(pieces.map { |piece| piece[:id] })
+        by_room = pieces.group_by { |piece| piece[:room_id] }
+        ready = @rooms.ready_by(ids)
+        by_home = rooms.group_by { |room| room[:home_id] }
+        homes.to_h do |home|
+          here = by_home.fetch(home[:id], []).map do |room|
+            { **room.slice(:id, :name), **ready.fetch(room[:id], NEVER),
+              pieces: by_room.fetch(room[:id], []).map { |piece| of_piece(piece, room, home, reckoned, work) } }
+          end
+          [home[:id], { **home, rooms: here }]
+        end
+      end
+
+      def of_piece(piece, room, home, reckoned, work)
+        { **piece.slice(:id, :name, :kind), adhesive: room[:no_nails] || home[:rented],
+                                            reckoned: !reckoned[piece[:id]].nil?,
+                                            **work.fetch(piece[:id], { tasks: [], portrait: nil }) }
+      end
+
+      # What a step lacks and what of it is on its way: the step waits for it.
+      #
+      # @return [Hash{Array(String, String) => Hash}] by piece and step: style, label, on (Date)
+      def arrivals(piece_ids)
+        lines = @rows.short_lines(piece_ids)
+        coming = @purchases.coming(lines.values.flatten.filter_map { |line| line[:style] }.uniq)
+        lines.each_with_object({}) do |(piece, short), all|
+          short.each do |line|
+            on = comes_on(coming.fetch(line[:style], []), line[:short] - line[:spares_short]) or next
+            key = [piece, line[:step]]
+            all[key] = later(all[key], { **line.slice(:style, :label), on: on })
+          end
+        end
+      end
+
+      def later(one, other)
+        [one, other].compact.max_by { |arrival| arrival[:on] }
+      end
+
+      # By when enough of it is there; where never all of it comes, the last that comes.
+      def comes_on(rows, lacking)
+        return unless lacking.positive?
+
+        left = lacking
+        rows.select { |row| row[:expected_on] }.sort_by { |row| row[:expected_on] }.each do |row|
+          left -= row[:quantity]
+          return row[:expected_on] unless left.positive?
+        end
+        rows.filter_map { |row| row[:expected_on] }.max
+      end
+    end
+  end
+end
