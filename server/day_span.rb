@@ -138,7 +138,10 @@ module DeckBough
       # @return [Integer]
       def bound_of(home)
         left = open_steps.map(&:step).select { |step| step.site == home }
-                         .map { |step| DeckBough::Days::Step.new(**step.to_h, after: still(step.after)) }
+                         .map do |step|
+          DeckBough::Days::Step.new(**step.to_h, after: still(step.after),
+                                                 not_before: not_before(step))
+        end
         DeckBough::Days::Bound.new(left, workers { |id| hours(id) }).end_min.ceil
       end
 

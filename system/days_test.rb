@@ -19,7 +19,7 @@ class DaysTest < SystemTest
 
   def test_every_step_stands_in_the_row_of_who_does_it_and_says_what_it_is_when_chosen
     ending = ends.text
-    block("Sat 28 Nov", "Ribbon, 25, Quay window tree").click
+    block("Mon 30 Nov", "Ribbon, 25, Quay window tree").click
 
     within("section[aria-label='Chosen step']") do
       assert_text "Ribbon, 25"
@@ -36,6 +36,115 @@ class DaysTest < SystemTest
       assert_text(/Number Nine, Ropewalk\s+Wed 2 Dec\s+14:03/)
       assert_text "proven 13:57"
     end
+  end
+
+  def home_ends(text)
+    within(ends) { assert_text(/Number Nine, Ropewalk\s+Wed 2 Dec\s+#{text}/) }
+  end
+
+  def test_a_step_is_moved_by_keys_and_the_rest_follows_and_it_comes_back
+    lights = block("Wed 2 Dec", "Lights, Alcove tree")
+    before = lights["aria-label"]
+    lights.send_keys(%i[shift right])
+
+    assert_text(/Lights stands at \d+:\d\d\. Number Nine, Ropewalk ends 14:\d\d instead of 14:03\./)
+    assert_text(/\d+:\d\d before/)
+    within("section[aria-label='Chosen step']") { assert_button "Let it go where it may" }
+    click_button "Bring it back"
+
+    assert_selector "button[aria-label='#{before}']"
+    home_ends "14:03"
+
+    assert_no_button "Let it go where it may"
+  end
+
+  def test_a_step_is_pulled_to_a_time_and_a_rule_it_breaks_is_said
+    lights = block("Wed 2 Dec", "Lights, Alcove tree")
+    before = lights["aria-label"]
+    pull(lights, 60)
+
+    assert_text(/Lights stands at 1[12]:\d\d/)
+    assert_no_selector "button[aria-label='#{before}']"
+    pull(block("Wed 2 Dec", "Lights, Alcove tree"), -240)
+
+    assert_text(/It cannot be done then: it comes after “Fluff”|is not at work there all the while/)
+  end
+
+  # With a pointer, so many pixels along the hours.
+  def pull(block, across)
+    block.scroll_to(:center)
+    left, top, width, height = page.evaluate_script("(({ x, y, width, height }) => [x, y, width, height])" \
+                                                    "(arguments[0].getBoundingClientRect())", block)
+    mouse = page.driver.browser.mouse
+    mouse.move(x: left + (width / 2), y: top + (height / 2)).down
+    mouse.move(x: left + (width / 2) + across, y: top + (height / 2), steps: 5).up
+  end
+
+  def test_a_step_is_put_to_a_time_and_a_person_without_a_pointer
+    block("Wed 2 Dec", "Clear").click
+    within("section[aria-label='Chosen step']") do
+      fill_in "At", with: "09:30"
+      click_button "Put it there"
+    end
+
+    assert_text "Clear stands at 9:30."
+    within("section[aria-label='Chosen step']") { click_button "Let it go where it may" }
+
+    assert_text "Clear goes where it may."
+    home_ends "14:03"
+  end
+
+  def test_what_if_somebody_is_ill_is_compared_before_it_is_kept
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "What if …")
+    within("[role=dialog]") do
+      assert_text(/Now\s+Then/)
+      select "this visit falls out", from: "What if"
+
+      assert_text "not at all"
+      select "Bram Teasel is ill that day", from: "What if"
+
+      assert_text(/Wed 2 Dec 15:\d\d|without a place/)
+      click_button "Leave it as it is"
+    end
+    home_ends "14:03"
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "What if …")
+    within("[role=dialog]") do
+      assert_text(/without a place|Wed 2 Dec 15/)
+      click_button "Keep it"
+    end
+
+    assert_no_selector "[role=dialog]"
+    within(day("Wed 2 Dec")) { assert_no_text "Bram" }
+  end
+
+  def test_days_off_are_added_and_worked_on_after_all
+    click_button "Add days off"
+    within("[role=dialog]") do
+      click_button "Add them"
+
+      assert_text "is no day"
+      fill_in "First day", with: "2026-12-02"
+      fill_in "Why", with: "the holiday"
+      click_button "Add them"
+    end
+
+    within(day("Wed 2 Dec")) { assert_text "nobody works: the holiday" }
+    assert_text(/steps find no place/)
+    click_button "Work on Wed 2 Dec after all"
+
+    assert_no_text "nobody works"
+    home_ends "14:03"
+  end
+
+  def test_a_room_is_to_be_ready_by_a_time
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "Ready by …")
+    within("[role=dialog]") do
+      fill_in "Kitchen, day", with: "2026-12-02"
+      fill_in "Kitchen, time", with: "09:30"
+      click_button "Keep it"
+    end
+
+    assert_text "it could not be done by the time it is to be ready"
   end
 
   def test_steps_are_gone_through_by_keys

@@ -1934,6 +1934,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a step to a time of a visit and to people; the rest is planned again */
+        post: operations["moveStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the days would come to; nothing is kept */
+        post: operations["askWhatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Days on which nobody works, anywhere or in one home */
+        post: operations["createDayOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days-off/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** They are worked on after all */
+        delete: operations["deleteDayOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days-off/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Nobody works on them again */
+        post: operations["restoreDayOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rooms/{id}/ready-by": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** By when a room is to be ready */
+        put: operations["readyRoom"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/run-sheet": {
         parameters: {
             query?: never;
@@ -3722,6 +3834,8 @@ export interface components {
             workers: string[];
             /** @description midnight of its day; minutes from midnight of the first of its days */
             starts_min?: number;
+            /** @description why nobody works on its day */
+            day_off?: string | null;
         };
         DayStep: {
             id: string;
@@ -3743,6 +3857,14 @@ export interface components {
             done: boolean;
             /** @description what has not come */
             waits_for: string | null;
+            /** @description what of it is on its way */
+            comes: {
+                style: string;
+                label: string;
+                on: string;
+            } | null;
+            /** @description it stands where a person put it */
+            pinned: boolean;
             after: {
                 id: string;
                 wait_min: number;
@@ -3754,6 +3876,66 @@ export interface components {
             slack_min: number | null;
             /** @description why it finds no place */
             why: string | null;
+        };
+        DayOff: {
+            id: string;
+            /** @description null where it is everywhere */
+            home: string | null;
+            from_on: string;
+            to_on: string;
+            why: string;
+        };
+        DayOffFields: {
+            home?: string | null;
+            from_on: string;
+            to_on: string;
+            why?: string;
+        };
+        StepPin: {
+            visit: string;
+            /** @description of the visit's day */
+            from_min: number;
+            workers: string[];
+        } | null;
+        StepMove: {
+            step: string;
+            /** @description null lets it go where it may */
+            from_min: number | null;
+            workers: string[];
+        };
+        StepMoved: {
+            before: components["schemas"]["StepPin"];
+            homes: {
+                id: string;
+                name: string;
+                end_min: number | null;
+                before_min: number | null;
+            }[];
+            unplaced: {
+                before: number;
+                after: number;
+            };
+        };
+        WhatIf: {
+            /** @description somebody */
+            ill?: string;
+            /** @description the visit falls out */
+            without?: boolean;
+            late?: {
+                style: string;
+                on: string;
+            };
+        };
+        WhatIfHomes: {
+            id: string;
+            name: string;
+            first_on: string;
+            end_min: number | null;
+            unplaced: number;
+        }[];
+        WhatIfTold: {
+            now: components["schemas"]["WhatIfHomes"];
+            then: components["schemas"]["WhatIfHomes"];
         };
         /** @enum {string} */
         VisitActKind: "up" | "undo" | "ran_out" | "wait_for" | "skip" | "carry_on" | "note" | "pause" | "resume" | "used" | "laid_out";
@@ -3965,6 +4147,8 @@ export interface components {
                 rooms: {
                     id: string;
                     name: string;
+                    ready_on: string | null;
+                    ready_min: number | null;
                 }[];
                 end_min: number | null;
                 bound_min: number | null;
@@ -3985,6 +4169,7 @@ export interface components {
             pages: number;
             total: number;
             workers: components["schemas"]["Worker"][];
+            days_off: components["schemas"]["DayOff"][];
             /** @description to visit */
             homes: {
                 id: string;
@@ -11782,6 +11967,170 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Visit"];
                 };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    moveStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepMove"];
+            };
+        };
+        responses: {
+            /** @description What it comes to */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepMoved"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    askWhatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIf"];
+            };
+        };
+        responses: {
+            /** @description Now and then */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIfTold"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    createDayOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayOffFields"];
+            };
+        };
+        responses: {
+            /** @description The days */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayOff"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteDayOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreDayOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The days */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayOff"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readyRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    ready_on: string | null;
+                    ready_min: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];

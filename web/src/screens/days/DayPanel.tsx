@@ -8,6 +8,7 @@ import { useSize } from "../../drawing/shared/useSize";
 import { weekday } from "../../units/format";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { StepBlock } from "./StepBlock";
+import type { Moves } from "./useMoves";
 import { Thread } from "./Thread";
 import { blocksOf, clockOf, NAMES, ROW, waitsOf, type Day, type Span, type Step, type Visit } from "./dayLayout";
 
@@ -22,9 +23,11 @@ interface Props {
   day: Day;
   hours: { from: number; to: number };
   chosen: string | null;
+  moves: Moves;
   onChoose: (step: Step) => void;
   onChange: (visit: Visit) => void;
   onDelete: (visit: Visit) => void;
+  onAsk: (visit: Visit, what: "if" | "ready") => void;
 }
 
 function firstName(name: string): string {
@@ -32,7 +35,7 @@ function firstName(name: string): string {
 }
 
 /** One day: an hour scale, a row for each person, what they put up painted on each step. */
-export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelete }: Props) {
+export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, onDelete, onAsk }: Props) {
   const { palette } = useTheme();
   const box = useRef<HTMLDivElement>(null);
   const { width } = useSize(box);
@@ -46,6 +49,7 @@ export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelet
     .flatMap((id) => blocks.find(({ step }) => step.id === id) ?? [])
     .sort((one, other) => one.from - other.from);
   const last = chain.at(-1);
+  const ghost = moves.ghost?.on === day.on ? moves.ghost : null;
   const ends = last && last.step.id === span.chain.at(-1) && span.steps.every(({ why }) => why === null);
   const pieces = new Map(span.pieces.map((piece) => [piece.id, piece]));
   const homes = new Map(span.homes.map((home) => [home.id, home]));
@@ -81,6 +85,7 @@ export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelet
           <Box key={visit.id} sx={{ display: "flex", alignItems: "baseline", gap: 0.75, minWidth: 0 }}>
             <Typography sx={{ fontWeight: 700 }}>{homes.get(visit.home)?.name}</Typography>
             <Typography variant="body2" color="textSecondary">
+              {visit.day_off && <strong>nobody works: {visit.day_off} </strong>}
               {clockOf(visit.from_min)} to {clockOf(visit.to_min)}
               {rooms(visit).length > 0 && `, ${rooms(visit).join(", ")}`}
             </Typography>
@@ -92,6 +97,8 @@ export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelet
                 label={`More about ${homes.get(visit.home)?.name} on ${weekday(day.on)}`}
                 entries={[
                   { label: "Change the visit", run: () => onChange(visit) },
+                  { label: "What if …", run: () => onAsk(visit, "if") },
+                  { label: "Ready by …", run: () => onAsk(visit, "ready") },
                   { label: "Delete the visit", run: () => onDelete(visit) },
                 ]}
               />
@@ -168,10 +175,45 @@ export function DayPanel({ span, day, hours, chosen, onChoose, onChange, onDelet
                   piece={pieces.get(block.step.piece ?? "")}
                   left={NAMES + x(block.from) + 1}
                   wide={Math.max((block.to - block.from) * scale - 2, 5)}
+                  scale={scale}
                   chosen={chosen === block.step.id}
                   onChoose={onChoose}
+                  onShift={(one, minutes, rows) => void moves.shift(day, one, minutes, rows)}
                 />
               ))}
+            {width > 0 && ghost && (
+              <Box
+                role="note"
+                sx={{
+                  position: "absolute",
+                  left: NAMES + x(ghost.from) + 1,
+                  top: ghost.top * ROW,
+                  width: Math.max((ghost.to - ghost.from) * scale - 2, 5),
+                  height: ghost.rows * ROW - 6,
+                  border: `2px dashed ${palette.secondary.main}`,
+                  borderRadius: "4px",
+                  pointerEvents: "none",
+                  zIndex: 4,
+                }}
+              >
+                <Box
+                  component="span"
+                  sx={{
+                    position: "absolute",
+                    bottom: 0,
+                    left: 0,
+                    px: 0.5,
+                    fontSize: "0.72rem",
+                    lineHeight: 1.3,
+                    whiteSpace: "nowrap",
+                    color: "secondary.main",
+                    bgcolor: "background.paper",
+                  }}
+                >
+                  {ghost.says}
+                </Box>
+              </Box>
+            )}
             {width > 0 && (
               <svg
                 aria-hidden

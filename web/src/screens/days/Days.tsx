@@ -1,13 +1,11 @@
 import Add from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Link from "@mui/material/Link";
 import Pagination from "@mui/material/Pagination";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { ask, asProblem, client, type Schemas } from "../../api/client";
+import { ask, asProblem, client } from "../../api/client";
 import { keys, queryClient, useMe } from "../../api/queries";
 import { Caution } from "../../parts/Caution";
 import { Failed } from "../../parts/Failed";
@@ -17,81 +15,28 @@ import { Notice } from "../../parts/Notice";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { shortDay, weekday } from "../../units/format";
-import { useStudio } from "../house-rules/useStudio";
 import { DayPanel } from "./DayPanel";
-import { daysOf, hoursOf, stepName, type Span, type Step, type Visit } from "./dayLayout";
+import { daysOf, hoursOf, type Step, type Visit } from "./dayLayout";
 import { HowFar } from "./HowFar";
 import { VisitDialog } from "./VisitDialog";
-import { ChosenStep, WhenItEnds, WhoIsNeeded } from "./WhenItEnds";
+import { ChosenStep } from "./ChosenStep";
+import { HouseOrder } from "./HouseOrder";
+import { Unplaced } from "./Unplaced";
+import { DaysOff } from "./DaysOff";
+import { ReadyDialog } from "./ReadyDialog";
+import { useMoves } from "./useMoves";
+import { WhatIfDialog } from "./WhatIfDialog";
+import { WhenItEnds } from "./WhenItEnds";
+import { WhoIsNeeded } from "./WhoIsNeeded";
 import { WhoWorks } from "./WhoWorks";
-
-const ORDERS: Record<Schemas["HouseOrder"], string> = {
-  tree_first: "the tree first",
-  focal_first: "the largest piece first",
-  lights_first: "all lights first",
-  drinks_first: "the drink corner first",
-  arrival: "rooms as one arrives at them",
-};
-/** While something is still to be reckoned it is asked again after so many milliseconds. */
-const AGAIN = 700;
 
 /** A calendar file, in the time zone of whoever asks. */
 function calendarOf(of: { worker?: string; home?: string }): string {
   return `/api/days.ics?${new URLSearchParams({ ...of, zone: Intl.DateTimeFormat().resolvedOptions().timeZone }).toString()}`;
 }
 
-/** In which order a house is gone through; an owner says so. */
-function HouseOrder() {
-  const mayChange = useMe().data?.account.role === "owner";
-  const { studio, change } = useStudio(mayChange);
-  if (!studio) return null;
-  return (
-    <TextField
-      select
-      label="In a room"
-      value={studio.house_order}
-      disabled={!mayChange}
-      onChange={async (event) => {
-        await change({ house_order: event.target.value as Schemas["HouseOrder"] });
-        await queryClient.invalidateQueries({ queryKey: keys.days });
-      }}
-      slotProps={{ select: { native: true } }}
-      sx={{ mt: 3 }}
-    >
-      {Object.entries(ORDERS).map(([order, says]) => (
-        <option key={order} value={order}>
-          {says}
-        </option>
-      ))}
-    </TextField>
-  );
-}
-
-/** What finds no place, each with why. */
-function Unplaced({ span, onChoose }: { span: Span; onChoose: (step: Step) => void }) {
-  const left = span.steps.filter(({ why }) => why !== null);
-  if (left.length === 0) return null;
-  const named = (step: Step) =>
-    span.pieces.find(({ id }) => id === step.piece)?.name ??
-    span.homes.flatMap(({ rooms }) => rooms).find(({ id }) => id === step.room)?.name;
-  return (
-    <Box component="section" aria-label="Finds no place" sx={{ bgcolor: "tokens.quinceWash", p: 1.5, borderRadius: 1 }}>
-      <Typography variant="h3" component="h2">
-        {left.length} {left.length === 1 ? "step finds" : "steps find"} no place
-      </Typography>
-      <Box component="ul" sx={{ m: 0, mt: 0.5, pl: 2.5, maxHeight: 180, overflow: "auto" }}>
-        {left.map((step) => (
-          <li key={step.id}>
-            <Link component="button" type="button" onClick={() => onChoose(step)}>
-              {stepName(step)}, {named(step)}
-            </Link>
-            : {step.why}
-          </li>
-        ))}
-      </Box>
-    </Box>
-  );
-}
+/** While something is still to be reckoned it is asked again after so many milliseconds. */
+const AGAIN = 700;
 
 /** Who does what when on the days ahead: every day on one hour scale, what decides the end as one thread. */
 export function Days() {
@@ -99,6 +44,8 @@ export function Days() {
   const [past, setPast] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const [changing, setChanging] = useState<Visit | "new" | null>(null);
+  const [asked, setAsked] = useState<{ visit: Visit; what: "if" | "ready" } | null>(null);
+  const moves = useMoves();
   const { say } = useUndo();
   const year = useMe().data?.today.slice(0, 4) ?? "";
   const days = useQuery({
@@ -109,7 +56,7 @@ export function Days() {
   });
   if (days.isPending) return <Loading what="the days" />;
   if (!days.data) return <Failed error={days.error} retry={() => void days.refetch()} />;
-  const { items, workers, homes, pages } = days.data;
+  const { items, workers, homes, pages, days_off: daysOff } = days.data;
   const hours = hoursOf(items);
   const of = items.flatMap((span) => span.steps.filter(({ id }) => id === chosen).map((step) => ({ span, step })))[0];
   const choose = ({ id }: Step) => setChosen(id);
@@ -214,9 +161,11 @@ export function Days() {
                   day={day}
                   hours={hours}
                   chosen={chosen}
+                  moves={moves}
                   onChoose={choose}
                   onChange={setChanging}
                   onDelete={(visit) => void remove(visit)}
+                  onAsk={(visit, what) => setAsked({ visit, what })}
                 />
               ))}
               <Unplaced span={span} onChoose={choose} />
@@ -238,12 +187,25 @@ export function Days() {
         >
           {items.length > 0 && <WhenItEnds spans={items} />}
           <HowFar spans={items} />
-          {of && <ChosenStep span={of.span} step={of.step} workers={workers} />}
+          {of && (
+            <ChosenStep
+              key={`${of.step.id} ${of.step.from_min}`}
+              span={of.span}
+              step={of.step}
+              workers={workers}
+              moves={moves}
+            />
+          )}
           <WhoIsNeeded spans={items} workers={workers} />
           <WhoWorks workers={workers} />
+          <DaysOff daysOff={daysOff} homes={homes} />
           <HouseOrder />
         </Box>
       </Box>
+      {asked?.what === "if" && (
+        <WhatIfDialog spans={items} visit={asked.visit} workers={workers} onClose={() => setAsked(null)} />
+      )}
+      {asked?.what === "ready" && <ReadyDialog spans={items} visit={asked.visit} onClose={() => setAsked(null)} />}
       {changing && (
         <VisitDialog
           visit={changing === "new" ? undefined : changing}
