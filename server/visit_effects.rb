@@ -41,7 +41,7 @@ module DeckBough
         end
       end
 
-      # What hangs of it stays; the places of the others are spread again.
+      # What hangs of it stays; the places of the others are spread again. Where no plan can be made so, it stays said.
       def replan(act, account_id)
         piece = @pieces.listed_of([act[:step].split("/").first]).first
         return unless piece && piece[:kind] == TREE
@@ -52,8 +52,12 @@ module DeckBough
         left = style[:count] - style[:up]
         return unless left.positive?
 
-        change(whole, account_id) { |missing| [*missing, { style: act[:turn], count: left }] }
-        @acts.remember(act[:key], { "left" => left, "piece" => piece[:id] })
+        @database.transaction(savepoint: true) do
+          change(whole, account_id) { |missing| [*missing, { style: act[:turn], count: left }] }
+          @acts.remember(act[:key], { "left" => left, "piece" => piece[:id] })
+        end
+      rescue Problem
+        nil
       end
 
       # @yield [Array<Hash>] what was said to be missing

@@ -33,6 +33,7 @@ class AccessibilityTest < SystemTest
       "/homes/#{home}/rooms/new" => "The room", "/rooms/#{room}/view" => "Seen from: Sofa",
       **tree_views, **run_views, "/stock" => "141 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
       "/recipes" => "Gilded cones", "/days" => "When it ends",
+      "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}" => "in the car",
       "/buying" => "Eucalyptus ball, 7 cm", "/buying?as=list" => "Narrow by words",
       "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
       "/house-rules" => "On a sample tree",
@@ -94,6 +95,32 @@ class AccessibilityTest < SystemTest
     sweep "on a phone in the evening"
   ensure
     page.execute_script("localStorage.clear()")
+    page.driver.resize(1280, 800)
+  end
+
+  def test_a_visit_in_the_hand_and_what_is_said_in_it
+    enter
+    page.driver.resize(390, 844)
+    visit "/visits/#{DATABASE[:visits].where(held_on: '2026-11-30').order(:from_min).last[:id]}"
+    click_button "All steps"
+
+    assert_text "On paper"
+    assert_clean "all steps"
+    find("button", text: "Ornaments, 100").click
+
+    assert_button "It is up"
+    assert_clean "one thing at a time"
+    { "ran out" => "It waits for more of it", "not now" => "Later in this visit", "note" => "A note on",
+      "pause" => "the client is here" }.each do |button, text|
+      click_button button
+
+      assert_text text
+      assert_clean button, "[role=dialog]"
+      click_button "Cancel"
+
+      assert_no_selector "[role=dialog]"
+    end
+  ensure
     page.driver.resize(1280, 800)
   end
 

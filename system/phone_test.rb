@@ -58,6 +58,7 @@ class PhoneTest < SystemTest
       "/rooms/#{room}/view" => "Seen from: Sofa",
       "#{tree}/map" => "It is up", "#{tree}/cuts" => "From stock", "#{tree}/versions" => "From stock",
       "/stock" => "141 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
+      "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}" => "in the car",
       "/recipes" => "Gilded cones", "/buying" => "Narrow by words",
       "/house-rules" => "On a sample tree" }.each do |path, text|
       visit path
@@ -65,6 +66,22 @@ class PhoneTest < SystemTest
       assert_text text
       assert_fingers path
     end
+  end
+
+  def test_a_visit_is_worked_with_one_hand_in_gloves
+    visit "/visits/#{DATABASE[:visits].where(held_on: '2026-11-30').order(:from_min).last[:id]}"
+    click_button "All steps"
+    find("button", text: "Ornaments, 100").click
+
+    assert_button "It is up"
+    assert_fingers "one thing at a time"
+    # The navigation of the studio is folded away, and what is pressed most is as wide as the hand.
+    assert_no_link "Season"
+    wide = page.evaluate_script("[...document.querySelectorAll('button')].find((one) => one.innerText === 'It is up')" \
+                                ".getBoundingClientRect().width")
+
+    assert_operator wide, :>, 350
+    assert_equal page.evaluate_script("innerWidth"), page.evaluate_script("document.documentElement.scrollWidth")
   end
 
   def test_every_control_of_every_step_is_as_large_as_a_finger

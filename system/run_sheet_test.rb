@@ -152,7 +152,7 @@ class RunSheetTest < SystemTest
     click_button "Now"
     click_button "Go on"
 
-    assert_button(/It is (up|done)/)
+    assert_selector "button", text: /It is (up|done)/
     click_button "All steps"
 
     assert_text "The <b>rail</b> is loose"
@@ -185,7 +185,8 @@ class RunSheetTest < SystemTest
     within("[role=dialog]") { click_button "Spread what is left over the tree" }
 
     assert_selector "h2", text: "Slate glass, 10 cm"
-    missing = DATABASE[:pieces].where(name: "Quay window tree").get(Sequel.lit("settings->'ornaments'->'missing'->0->>'count'"))
+    missing = DATABASE[:pieces].where(name: "Quay window tree")
+                               .get(Sequel.lit("settings->'ornaments'->'missing'->0->>'count'"))
 
     assert_equal "9", missing
     click_button "take back"
@@ -203,7 +204,7 @@ class RunSheetTest < SystemTest
     assert_text "4.2 m"
     click_button "More was used"
     click_button "It is up"
-    eventually("Nothing was used.") { acts("used").get(:quantity)&.round(2) == 4.3 }
+    eventually("Nothing was used.") { acts("used").get(:quantity).to_f.between?(4.29, 4.31) }
 
     ribbon = DATABASE[:styles].where(name: "Plum velvet ribbon").get(:id)
 

@@ -21,6 +21,7 @@ class ShownViews
     "hanging-map" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").map }],
     "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
     "days" => [DESK, lambda(&:days)],
+    "run-sheet-phone" => [PHONE, lambda(&:run_sheet)],
     "room-view" => [DESK, ->(at) { at.whole_room("Number Nine, Ropewalk", "Front room") }],
     "buying" => [DESK, lambda(&:buying)],
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
@@ -132,6 +133,19 @@ class ShownViews
     @browser.assert_text("When it ends")
     @browser.first("button[aria-label*='Ribbon, 25']").click
     @browser.assert_selector("section[aria-label='Chosen step']")
+  end
+
+  # In the middle of hanging a tree; what is hung for it is taken down again.
+  def run_sheet
+    sign_in
+    @browser.visit("#{@address}/days")
+    @browser.within("section[aria-label='Mon 30 Nov']") { @browser.all("a", text: "Run sheet", minimum: 2).last.click }
+    @browser.click_button("All steps")
+    @browser.find("button", text: "Ornaments, 100").click
+    @browser.click_button("All 10 that are left are up")
+    @browser.assert_text("Slate glass")
+    6.times { @browser.click_button("It is up") }
+    @browser.assert_no_text("kept on this phone")
   end
 
   def buying

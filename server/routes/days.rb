@@ -78,6 +78,7 @@ module DeckBough
         end
 
         def be_ready
+          store(Store::Rooms).find(id)
           store(Store::Rooms).be_ready(id, said["ready_on"] && ready_on, said["ready_min"] || 0)
           nothing
         end

@@ -10,7 +10,7 @@ module DeckBough
       class VisitActs < Table
         # Of a home, over all its visits; nobody says more in a season.
         MOST = 20_000
-        PLACE = /\A(\h{8}-\h{4}-\h{4}-\h{4}-\h{12}) (\d{1,6})\z/
+        PLACE = /\A(\h{8}-\h{4}-\h{4}-\h{4}-\h{12}) ([1-9]\d{0,3})\z/
         YEARS = 2000..2100
         GONE = "What it is about is not there any more."
 
@@ -134,7 +134,7 @@ module DeckBough
         end
 
         def there?(act, of_home)
-          style = place_of(act)&.first
+          style = place_of(act)&.first || used_of(act)
           (act["step"].to_s.empty? || of_home.key?(act["step"].split("/").first)) && (style.nil? || known_style?(style))
         end
 
@@ -155,6 +155,10 @@ module DeckBough
         rescue ArgumentError
           refused << { key: act["key"], message: "“#{act['at'][0, 40]}” is no time of a day." }
           nil
+        end
+
+        def used_of(act)
+          act["turn"] if act["kind"] == "used" && Ids.id?(act["turn"])
         end
 
         def place_of(act)

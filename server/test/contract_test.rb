@@ -85,6 +85,7 @@ class ContractTest < ServerTest
     things["sightings"] = ask(:post, "/api/sightings", { list: "wish", name: "Stockings" }, status: 201)["id"]
     things["trials"] = things["styles"]
     things["workers"] = DATABASE[:workers].get(:id)
+    things["days-off"] = ask(:post, "/api/days-off", { from_on: "2026-12-24", to_on: "2026-12-26" }, status: 201)["id"]
     things["visits"] = DATABASE[:visits].get(:id)
     things["purchases"] = ask(:post, "/api/purchases",
                               { key: SecureRandom.uuid, lines: [{ style: things["styles"], pack_size: 1, packs: 1 }] },
@@ -93,7 +94,7 @@ class ContractTest < ServerTest
     clear_cookies
     ask(:post, "/api/login", { email: "else@elsewhere.example", password: "another-word-1" })
     sweep do |verb, path, operation|
-      kind = path[%r{\A/api/(?:buying/)?(\w+)/\{id\}}, 1] or next
+      kind = path[%r{\A/api/(?:buying/)?([\w-]+)/\{id\}}, 1] or next
       status = call(verb, path, operation, "id" => things.fetch(kind), "version" => "small")
 
       assert_equal 404, status, "#{verb} #{path} of another studio: #{last_response.body[0, 200]}"

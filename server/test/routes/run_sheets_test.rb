@@ -197,12 +197,32 @@ class RunSheetsTest < ServerTest
     step = ornaments
     good = up(step, step["turns"].first)
     bad = [act("up", step: "#{SecureRandom.uuid}/foot"), act("undo"), act("note", says: "x", at: "noon"),
-           act("up", step: step["id"], turn: "#{SecureRandom.uuid} 1")]
+           act("up", step: step["id"], turn: "#{SecureRandom.uuid} 1"), act("undo", of: "x"),
+           act("used", step: step["id"], turn: SecureRandom.uuid, quantity: 1), act("note", of: SecureRandom.uuid)]
     answer = say(bad.first, good, *bad.drop(1))
 
     assert_equal bad.map { |one| one[:key] }.sort, answer["refused"].map { |one| one["key"] }.sort
     assert_equal([good[:key]], answer["acts"].map { |one| one["key"] })
     assert_includes answer["refused"].map { |one| one["message"] }, "“noon” is no time of a day."
+  end
+
+  def test_a_place_that_is_none_hangs_nothing
+    step = ornaments
+    style = step["turns"].first["thing"]
+    say(act("up", step: step["id"], turn: "#{style} 0"), act("up", step: step["id"], turn: "#{style} 99999"))
+
+    assert_empty hung(step["piece"])
+  end
+
+  def test_where_no_plan_can_be_made_without_what_ran_out_it_stays_said
+    step = ornaments
+    missing = Array.new(60) { { style: step["turns"].last["thing"] || step["turns"].first["thing"], count: 0 } }
+    DATABASE[:pieces].where(id: step["piece"])
+                     .update(settings: Sequel.lit("jsonb_set(settings, '{ornaments,missing}', ?::jsonb)",
+                                                  missing.to_json))
+    answer = say(act("ran_out", step: step["id"], turn: step["turns"].first["thing"]))
+
+    assert_equal(["ran_out"], answer["acts"].map { |one| one["kind"] })
   end
 
   def test_a_key_that_is_none_is_refused

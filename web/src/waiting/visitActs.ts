@@ -65,6 +65,11 @@ async function sendBatch(visit: string, batch: WaitingVisitAct[]): Promise<boole
   } catch (error) {
     const problem = asProblem(error);
     if (isUnreachable(problem) || problem.status === 401) return false;
+    // One that cannot be read holds up no other.
+    if (batch.length > 1) {
+      for (const one of batch) if (!(await sendBatch(visit, [one]))) return false;
+      return true;
+    }
     settle(told, () => problem.message);
     return true;
   }

@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import Link from "@mui/material/Link";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useTheme } from "@mui/material/styles";
 import { useRef } from "react";
@@ -89,9 +89,9 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
               {clockOf(visit.from_min)} to {clockOf(visit.to_min)}
               {rooms(visit).length > 0 && `, ${rooms(visit).join(", ")}`}
             </Typography>
-            <Link component={RouterLink} to={`/visits/${visit.id}`} variant="body2">
+            <Button component={RouterLink} to={`/visits/${visit.id}`} size="small" sx={{ my: -0.75 }}>
               Run sheet
-            </Link>
+            </Button>
             <Box component="span" sx={{ my: -0.75 }}>
               <MoreMenu
                 label={`More about ${homes.get(visit.home)?.name} on ${weekday(day.on)}`}
