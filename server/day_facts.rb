@@ -4,7 +4,7 @@ module DeckBough
   module Server
     # All that the days of some homes are planned of.
     #
-    #   DayFacts.new(database, studio).of([home_id])[:workers] # => [{ id: "…", name: "Ida", pace: 1, skills: [] }]
+    #   DayFacts.new(database, studio).of([home_id], today)[:workers].first[:name] # => "Ida"
     class DayFacts
       NEVER = { ready_on: nil, ready_min: nil }.freeze
 
@@ -18,6 +18,7 @@ module DeckBough
         @pins = Store::StepPins.new(database, studio[:id])
         @days_off = Store::DaysOff.new(database, studio[:id])
         @purchases = Store::Purchases.new(database, studio[:id])
+        @recipes = Store::Recipes.new(database, studio[:id])
         @needs = Needs.new(database, studio)
       end
 
@@ -27,11 +28,11 @@ module DeckBough
 
       # @return [Hash] workers, homes (by id, with rooms and pieces), progress (by home), pins (by step), arrivals (by
       #   piece and step of its bench), days_off
-      def of(ids)
+      def of(ids, today)
         homes = homes(ids)
         pieces = homes.values.flat_map { |home| home[:rooms] }.flat_map { |room| room[:pieces] }
         { workers: @workers.list, homes: homes, progress: @acts.progress(ids), pins: @pins.of_homes(ids),
-          arrivals: arrivals(pieces.map { |piece| piece[:id] }), days_off: @days_off.list }
+          arrivals: arrivals(pieces.map { |piece| piece[:id] }, today), days_off: @days_off.list }
       end
 
       private
@@ -57,23 +58,35 @@ module DeckBough
       end
 
       def of_piece(piece, room, home, reckoned, work)
-        { **piece.slice(:id, :name, :kind), adhesive: room[:no_nails] || home[:rented],
-                                            reckoned: !reckoned[piece[:id]].nil?,
-                                            **work.fetch(piece[:id], { tasks: [], portrait: nil }) }
+        { **piece.slice(:id, :name, :kind, :optional), adhesive: room[:no_nails] || home[:rented],
+                                                       reckoned: !reckoned[piece[:id]].nil?,
+                                                       **work.fetch(piece[:id], { tasks: [], portrait: nil }) }
       end
 
-      # What a step lacks and what of it is on its way: the step waits for it.
+      # What a step lacks and what of it is on its way, or is to be made by hand and to dry: the step waits for it.
       #
       # @return [Hash{Array(String, String) => Hash}] by piece and step: style, label, on (Date)
-      def arrivals(piece_ids)
+      def arrivals(piece_ids, today)
         lines = @rows.short_lines(piece_ids)
         coming = @purchases.coming(lines.values.flatten.filter_map { |line| line[:style] }.uniq)
+        made = made_by(today)
         lines.each_with_object({}) do |(piece, short), all|
           short.each do |line|
-            on = comes_on(coming.fetch(line[:style], []), line[:short] - line[:spares_short]) or next
+            lacking = line[:short] - line[:spares_short]
+            next unless lacking.positive?
+
+            on = comes_on(coming.fetch(line[:style], []), lacking) || made[line[:style]] or next
             key = [piece, line[:step]]
             all[key] = later(all[key], { **line.slice(:style, :label), on: on })
           end
+        end
+      end
+
+      # When what is begun today is dry, by style.
+      def made_by(today)
+        @recipes.list.to_h do |recipe|
+          minutes = recipe[:active_minutes] + recipe[:drying_minutes]
+          [recipe[:product][:style], today + (minutes / (24.0 * 60)).ceil]
         end
       end
 
@@ -83,8 +96,6 @@ module DeckBough
 
       # By when enough of it is there; where never all of it comes, the last that comes.
       def comes_on(rows, lacking)
-        return unless lacking.positive?
-
         left = lacking
         rows.select { |row| row[:expected_on] }.sort_by { |row| row[:expected_on] }.each do |row|
           left -= row[:quantity]

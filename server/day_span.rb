@@ -38,9 +38,21 @@ module DeckBough
         end
       end
 
+      # @param without [Hash] ids of steps that are left out
       # @return [Hash] as the rule reads it
-      def question
-        { "tasks" => open_steps.map { |told| task(told.step) }, "people" => as_workers.map { |worker| person(worker) } }
+      def question(without = {})
+        { "tasks" => open_steps.map(&:step).reject { |step| without.key?(step.id) }.map { |step| task(step, without) },
+          "people" => as_workers.map { |worker| person(worker) } }
+      end
+
+      # Steps of pieces that are left out first.
+      #
+      # @return [Hash] by id
+      def optional
+        @optional ||= begin
+          ids = pieces.select { |piece| piece[:optional] }.to_h { |piece| [piece[:id], true] }
+          open_steps.select { |told| ids.key?(told.piece) }.to_h { |told| [told.step.id, true] }
+        end
       end
 
       # @return [Array<DeckBough::Days::HomeSteps::Told>] all there are, what is done among them
@@ -199,19 +211,19 @@ module DeckBough
         @as_workers ||= workers { |id| DeckBough::Days::Pinning.cut(hours(id), fixed(id)) }
       end
 
-      def still(after)
-        after.reject { |id, _| done_ids.key?(id) }
+      def still(after, without = {})
+        after.reject { |id, _| done_ids.key?(id) || without.key?(id) }
       end
 
       def longest
         as_workers.map { |worker| worker.hours.size }.max || 0
       end
 
-      def task(step)
+      def task(step, without)
         { "id" => step.id, "minutes" => step.minutes.clamp(0.1, DAY_MINUTES), "people" => step.people,
           "skill" => step.skill, "site" => pinned.key?(step.id) ? "pin/#{step.id}" : step.site,
           "not_before_min" => not_before(step), "ready_by_min" => ready_by(step),
-          "after" => still(step.after).map { |id, wait| { "id" => id, "wait_min" => wait } } }.compact
+          "after" => still(step.after, without).map { |id, wait| { "id" => id, "wait_min" => wait } } }.compact
       end
 
       # What waits fills the next visit; what comes is there from its day on.

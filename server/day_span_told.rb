@@ -36,7 +36,8 @@ module DeckBough
       def step(told, placed)
         { id: told.step.id, home: told.step.site, room: told.room, piece: told.piece, key: told.key, title: told.title,
           count: told.count, minutes: told.step.minutes.round(1), needs: told.step.people, skill: told.step.skill,
-          high: told.high, after: told.step.after.map { |id, wait| { id: id, wait_min: wait } }, **standing(told),
+          high: told.high, optional: @span.optional.key?(told.step.id), **standing(told),
+          after: told.step.after.map { |id, wait| { id: id, wait_min: wait } },
           from_min: placed && placed[:from_min], to_min: placed && placed[:to_min],
           workers: placed ? placed[:people] : [], slack_min: @answer && @answer[:slack][told.step.id],
           why: @answer && why(told) }
@@ -49,7 +50,9 @@ module DeckBough
       end
 
       def why(told)
-        left = @answer[:unplaced].find { |one| one[:task] == told.step.id } or return
+        left = @answer[:unplaced].find { |one| one[:task] == told.step.id }
+        return left_out(told) unless left
+
         awaited = @span.waiting(told.step)&.says || @span.arrival(told.step)&.fetch(:label)
         pin = @span.pinned[told.step.id]
         if awaited then say("still_waits", awaited)
@@ -57,6 +60,10 @@ module DeckBough
         elsif left[:waits_for] then say("waits_for", named(left[:waits_for]))
         else left[:why]
         end
+      end
+
+      def left_out(told)
+        Messages.sentence("unplaced", "optional", {}) unless @placed.key?(told.step.id) || @span.done?(told.step)
       end
 
       def say(code, value)
@@ -95,8 +102,15 @@ module DeckBough
         return "done" if own.any? && left.empty?
         return "waiting" if waits
 
-        begun = left.size < own.size || left.any? { |told| @span.journal(told.step.site).begun?(told.step.id) }
-        begun ? "begun" : "planned"
+        begun?(own, left) ? "begun" : unbegun(left)
+      end
+
+      def begun?(own, left)
+        left.size < own.size || left.any? { |told| @span.journal(told.step.site).begun?(told.step.id) }
+      end
+
+      def unbegun(left)
+        left.any? && left.all? { |told| @span.optional.key?(told.step.id) } ? "optional" : "planned"
       end
 
       def clock(minutes)

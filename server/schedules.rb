@@ -49,7 +49,7 @@ module DeckBough
       # @return [Array(DaySpan, Hash)] and as it is told
       def of_visit(visit, today:)
         ahead = [*spans(today, false), *spans(today, true)].find { |span| span.any? { |one| one[:id] == visit[:id] } }
-        span = day_span(ahead, @facts.of(ahead.map { |one| one[:home] }.uniq), today)
+        span = day_span(ahead, @facts.of(ahead.map { |one| one[:home] }.uniq, today), today)
         [span, planned(span)]
       end
 
@@ -59,7 +59,7 @@ module DeckBough
       # @return [Array(Hash, Hash)] as it is told now, and as it would be; nil without visits
       def what_if(visit, today:)
         ahead = [*spans(today, false), *spans(today, true)].find { |span| span.any? { |one| one[:id] == visit[:id] } }
-        facts = @facts.of(ahead.map { |one| one[:home] }.uniq)
+        facts = @facts.of(ahead.map { |one| one[:home] }.uniq, today)
         visits, changed = yield(ahead, facts)
         [planned(day_span(ahead, facts, today)), visits.empty? ? nil : planned(day_span(visits, changed, today))]
       end
@@ -88,7 +88,7 @@ module DeckBough
       end
 
       def told(spans, today)
-        facts = @facts.of(spans.flatten.map { |visit| visit[:home] }.uniq)
+        facts = @facts.of(spans.flatten.map { |visit| visit[:home] }.uniq, today)
         until_when = now + BUDGET
         made = 0
         spans.map do |visits|
@@ -100,8 +100,21 @@ module DeckBough
         end
       end
 
+      # Where there is no time for all, what is optional is left out, as far as that lets the others in.
       def scheduled(span)
-        question = span.question
+        all = answered(span.question)
+        lacking = wanted(all, span)
+        return all if lacking.zero? || span.optional.empty?
+
+        without = answered(span.question(span.optional))
+        wanted(without, span) < lacking ? without : all
+      end
+
+      def wanted(answer, span)
+        answer[:unplaced].count { |one| !span.optional.key?(one[:task]) }
+      end
+
+      def answered(question)
         @kept.fetch([ID, question]) { Catalogue.answer(ID, question) }
       end
 

@@ -136,6 +136,22 @@ class DaysTest < SystemTest
     home_ends "14:03"
   end
 
+  def test_what_is_optional_is_left_out_where_there_is_no_time_for_all
+    block("Wed 2 Dec", "Lights, Alcove tree").click
+    within("section[aria-label='Chosen step']") { check "Alcove tree is optional" }
+
+    within("section[aria-label='How far it is']") { assert_text "Alcove tree is optional" }
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "Change the visit")
+    within("[role=dialog]") do
+      fill_in "To", with: "13:00"
+      fill_in "Lunch from", with: ""
+      click_button "Keep it"
+    end
+
+    assert_text "it is optional, and there is no time for it"
+    within(ends) { assert_text(/Number Nine, Ropewalk\s+Wed 2 Dec\s+1[12]:/) }
+  end
+
   def test_a_room_is_to_be_ready_by_a_time
     change("Number Nine, Ropewalk", "Wed 2 Dec", "Ready by …")
     within("[role=dialog]") do

@@ -35,6 +35,8 @@ Sequel.migration do
       constraint(:days_off_why, Sequel.lit("length(why) <= 120"))
     end
 
+    # What is left out first where there is no time for all.
+    alter_table(:pieces) { add_column :optional, TrueClass, null: false, default: false }
     alter_table(:rooms) do
       add_column :ready_on, Date
       add_column :ready_min, Integer
@@ -49,6 +51,7 @@ Sequel.migration do
       drop_column :ready_min
       drop_column :ready_on
     end
+    alter_table(:pieces) { drop_column :optional }
     drop_table :days_off, :step_pins
   end
 end

@@ -17,6 +17,7 @@ module DeckBough
         delete "/api/days-off/:id", :delete_day_off
         post "/api/days-off/:id/restore", :restore_day_off
         put "/api/rooms/:id/ready-by", :be_ready
+        put "/api/pieces/:id/optional", :be_optional
         post "/api/workers", :create_worker
         put "/api/workers/:id", :change_worker
         delete "/api/workers/:id", :delete_worker
@@ -80,6 +81,12 @@ module DeckBough
         def be_ready
           store(Store::Rooms).find(id)
           store(Store::Rooms).be_ready(id, said["ready_on"] && ready_on, said["ready_min"] || 0)
+          nothing
+        end
+
+        def be_optional
+          store(Store::Pieces).find(id)
+          store(Store::OptionalPieces).put(id, said["optional"])
           nothing
         end
 

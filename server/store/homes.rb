@@ -45,6 +45,21 @@ module DeckBough
           find(id)
         end
 
+        # Its things are wanted from its first visit on: stock and buying follow the days.
+        #
+        # @param day [Date]
+        def visited_from(id, day)
+          transaction do
+            row = locked(id, "home")
+            next if row[:visit_on] == day
+
+            raise after_strike(row[:strike_on]) if row[:strike_on] && row[:strike_on] < day
+
+            bump(:homes, row, visit_on: day)
+            Claims.new(database, studio_id).share_out_of(pieces_of(id))
+          end
+        end
+
         def delete(id, by:)
           delete_softly(:homes, id, "home", by: by, pieces: pieces_of(id))
         end
@@ -69,6 +84,12 @@ module DeckBough
         end
 
         private
+
+        def after_strike(day)
+          Problem.invalid([{ pointer: "/held_on", code: "too_late",
+                             message: "All of it is taken down on #{day.iso8601}. Choose a day before, or another " \
+                                      "for the strike." }])
+        end
 
         def present
           rows(:homes).where(deleted_at: nil)

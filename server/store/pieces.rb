@@ -10,7 +10,7 @@ module DeckBough
       class Pieces < Table
         # What a home with many rooms comes to; a list of more is asked for room by room.
         MOST_IN_ROOM = 60
-        LISTED = %i[id room_id place_id kind name version wall at_m out_m].freeze
+        LISTED = %i[id room_id place_id kind name version wall at_m out_m optional].freeze
 
         # Everything about the pieces of some rooms but their settings: one query.
         #

@@ -28,6 +28,7 @@ module DeckBough
 
             id = rows(:visits).returning(:id).insert(studio_id: studio_id, **values).first[:id]
             keep_workers(id, values, given["workers"])
+            agree(values[:home_id])
             id
           end
           find(id)
@@ -43,13 +44,16 @@ module DeckBough
 
             bump(:visits, row, values)
             keep_workers(id, values, given["workers"])
+            [row[:home_id], values[:home_id]].uniq.each { |home| agree(home) }
           end
           find(id)
         end
 
         def delete(id, by:)
           transaction do
-            bump(:visits, locked_one(id), deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
+            row = locked_one(id)
+            bump(:visits, row, deleted_at: Sequel::CURRENT_TIMESTAMP, deleted_by: by)
+            agree(row[:home_id])
           end
         end
 
@@ -61,6 +65,7 @@ module DeckBough
               raise Problem.not_found("deleted visit")
             bump(:visits, row, deleted_at: nil, deleted_by: nil)
             refuse_elsewhere(id, row, database[:visit_workers].where(visit_id: id).select_map(:worker_id))
+            agree(row[:home_id])
           end
           find(id)
         end
@@ -75,6 +80,12 @@ module DeckBough
         end
 
         private
+
+        # By when things are there is told by the first visit.
+        def agree(home)
+          first = present.where(home_id: home).min(:held_on) or return
+          Homes.new(database, studio_id).visited_from(home, first)
+        end
 
         def one_at_a_time
           database[:studios].where(id: studio_id).for_update.get(:id)

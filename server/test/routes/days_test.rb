@@ -146,6 +146,40 @@ class DaysTest < ServerTest
     ask(:get, "/api/days.ics?home=#{SecureRandom.uuid}", status: 404)
   end
 
+  def wanted_on(home)
+    ask(:get, "/api/homes")["items"].find { |one| one["name"] == home }["visit_on"]
+  end
+
+  def test_stock_and_buying_follow_the_first_visit
+    before = ask(:get, "/api/buying")["items"].to_h { |line| [line["name"], line["quote"]["order_by_on"]] }
+    first = DATABASE[:visits].where(held_on: "2026-12-02").get(:id)
+    told = days["items"].last["visits"].first
+    fields = told.slice("home", "from_min", "to_min", "lunch_from_min", "lunch_min", "workers")
+    ask(:put, "/api/visits/#{first}", { **fields, held_on: "2026-12-09", version: told["version"] })
+
+    assert_equal "2026-12-09", wanted_on("Number Nine, Ropewalk")
+    after = ask(:get, "/api/buying")["items"].to_h { |line| [line["name"], line["quote"]["order_by_on"]] }
+
+    refute_equal before, after
+    ask(:put, "/api/visits/#{first}", { **fields, held_on: "2026-12-02", version: told["version"] + 1 })
+
+    assert_equal(before, ask(:get, "/api/buying")["items"].to_h { |line| [line["name"], line["quote"]["order_by_on"]] })
+    early = create(home: home("Number Nine, Ropewalk"), held_on: "2026-11-25", workers: [])
+
+    assert_equal "2026-11-25", wanted_on("Number Nine, Ropewalk")
+    ask(:delete, "/api/visits/#{early['id']}", status: 204)
+
+    assert_equal "2026-12-02", wanted_on("Number Nine, Ropewalk")
+  end
+
+  def test_no_visit_comes_after_the_strike
+    DATABASE[:homes].where(name: "The Signal Loft").update(visit_on: nil, strike_on: "2026-12-04")
+    DATABASE[:visits].where(home_id: home("The Signal Loft")).delete
+
+    assert_equal ["/held_on"], pointers(create(status: 422))
+    assert_empty DATABASE[:visits].where(home_id: home("The Signal Loft")).all
+  end
+
   def test_a_skill_nobody_has_is_named
     DATABASE[:workers].update(skills: Sequel.pg_array([], :text))
 

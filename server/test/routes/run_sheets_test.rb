@@ -168,6 +168,7 @@ class RunSheetsTest < ServerTest
     say(act("used", step: step["id"], turn: ribbon["style"], quantity: 1.5), visit: visit("2026-11-28"))
 
     assert_in_delta before - 1.5, on_hand(ribbon["style"])
+    assert_in_delta 1.5, DATABASE[:piece_cuts].where(style_id: ribbon["style"]).sum(:quantity)
     say(act("undo", of: used[:key]), visit: visit("2026-11-28"))
 
     assert_in_delta before, on_hand(ribbon["style"])

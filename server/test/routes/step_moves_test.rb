@@ -158,6 +158,41 @@ class StepMovesTest < ServerTest
                  step(span("Tidewaiter's House"), "Lights", "Quay window tree")["why"]
   end
 
+  def test_what_is_made_by_hand_waits_until_it_is_dry
+    style = DATABASE[:styles].where(name: "Brass fern picks").get(:id)
+    days
+
+    assert_nil step(span("Tidewaiter's House"), "Picks", "Quay window tree")["comes"]
+    recipe = ask(:post, "/api/recipes", { name: "Fern picks", style: style, batch: 4, active_minutes: 60,
+                                          drying_minutes: 16 * 1440 }, status: 201)
+    told = step(span("Tidewaiter's House"), "Picks", "Quay window tree")
+
+    assert_equal({ "style" => style, "label" => "Brass fern picks", "on" => "2026-12-06" }, told["comes"])
+    assert_match(/it waits for Brass fern picks/, told["why"])
+    DATABASE[:recipes].where(id: recipe["id"]).update(drying_minutes: 700)
+
+    assert_equal "2026-11-20", step(span("Tidewaiter's House"), "Picks", "Quay window tree")["comes"]["on"]
+  end
+
+  def test_what_is_optional_is_left_out_first_and_only_where_it_must
+    tree = DATABASE[:pieces].where(name: "Alcove tree").get(:id)
+    ask(:put, "/api/pieces/#{tree}/optional", { optional: true }, status: 204)
+    told = span
+
+    assert(told["steps"].none? { |step| step["why"] })
+    assert_equal "optional", told["pieces"].find { |piece| piece["id"] == tree }["state"]
+    DATABASE[:visits].where(held_on: "2026-12-02").update(to_min: 780, lunch_from_min: nil)
+    told = span
+    mine, others = told["steps"].partition { |step| step["piece"] == tree }
+
+    assert_equal ["it is optional, and there is no time for it"], mine.map { |step| step["why"] }.uniq
+    assert(others.none? { |step| step["why"] })
+    assert(mine.all? { |step| step["optional"] })
+    ask(:put, "/api/pieces/#{tree}/optional", { optional: false }, status: 204)
+
+    assert(span["steps"].any? { |step| step["why"] && step["piece"] != tree })
+  end
+
   def test_nobody_works_on_a_day_off
     off = ask(:post, "/api/days-off", { from_on: "2026-12-02", to_on: "2026-12-02", why: "the holiday" }, status: 201)
 

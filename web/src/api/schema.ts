@@ -2046,6 +2046,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/optional": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Whether a piece is left out first where there is no time for all */
+        put: operations["makeOptional"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/run-sheet": {
         parameters: {
             query?: never;
@@ -3854,6 +3873,8 @@ export interface components {
             skill: string | null;
             /** @description from a ladder */
             high: boolean;
+            /** @description left out first where there is no time for all */
+            optional: boolean;
             done: boolean;
             /** @description what has not come */
             waits_for: string | null;
@@ -4124,7 +4145,7 @@ export interface components {
             }[];
         };
         /** @enum {string} */
-        PieceProgress: "planned" | "begun" | "waiting" | "done";
+        PieceProgress: "planned" | "begun" | "waiting" | "done" | "optional";
         /** @description days that are planned together; minutes count from midnight of the first */
         DaySpan: {
             first_on: string;
@@ -12121,6 +12142,35 @@ export interface operations {
                 "application/json": {
                     ready_on: string | null;
                     ready_min: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    makeOptional: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    optional: boolean;
                 };
             };
         };

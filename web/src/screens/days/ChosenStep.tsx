@@ -1,10 +1,18 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useMe } from "../../api/queries";
+import { ask, client } from "../../api/client";
+import { keys, queryClient, useMe } from "../../api/queries";
+import { Tick } from "../../parts/Tick";
 import { minutes, weekday } from "../../units/format";
 import { clockOf, stepName, type Span, type Step, type Worker } from "./dayLayout";
 import { MoveStep } from "./MoveStep";
 import type { Moves } from "./useMoves";
+
+/** What is left out first where there is no time for all. */
+async function beOptional(id: string, optional: boolean) {
+  await ask(client.PUT("/api/pieces/{id}/optional", { params: { path: { id } }, body: { optional } }));
+  await queryClient.invalidateQueries({ queryKey: keys.days });
+}
 
 /** The step that is looked at: how long, by whom, how much later it could be. */
 export function ChosenStep({
@@ -73,6 +81,13 @@ export function ChosenStep({
             ? "From a ladder: one works, one holds it."
             : "The top of it is done from a ladder: somebody holds it meanwhile."}
         </Typography>
+      )}
+      {piece && (
+        <Tick
+          label={`${piece.name} is optional`}
+          checked={piece.state === "optional" || step.optional}
+          onChange={(optional) => void beOptional(piece.id, optional)}
+        />
       )}
       {!step.done && <MoveStep key={step.id} span={span} step={step} workers={workers} moves={moves} />}
     </Box>

@@ -7,6 +7,7 @@ import { Link as RouterLink } from "react-router";
 import { useSize } from "../../drawing/shared/useSize";
 import { weekday } from "../../units/format";
 import { MoreMenu } from "../../parts/MoreMenu";
+import { Ghost } from "./Ghost";
 import { StepBlock } from "./StepBlock";
 import type { Moves } from "./useMoves";
 import { Thread } from "./Thread";
@@ -181,39 +182,7 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
                   onShift={(one, minutes, rows) => void moves.shift(day, one, minutes, rows)}
                 />
               ))}
-            {width > 0 && ghost && (
-              <Box
-                role="note"
-                sx={{
-                  position: "absolute",
-                  left: NAMES + x(ghost.from) + 1,
-                  top: ghost.top * ROW,
-                  width: Math.max((ghost.to - ghost.from) * scale - 2, 5),
-                  height: ghost.rows * ROW - 6,
-                  border: `2px dashed ${palette.secondary.main}`,
-                  borderRadius: "4px",
-                  pointerEvents: "none",
-                  zIndex: 4,
-                }}
-              >
-                <Box
-                  component="span"
-                  sx={{
-                    position: "absolute",
-                    bottom: 0,
-                    left: 0,
-                    px: 0.5,
-                    fontSize: "0.72rem",
-                    lineHeight: 1.3,
-                    whiteSpace: "nowrap",
-                    color: "secondary.main",
-                    bgcolor: "background.paper",
-                  }}
-                >
-                  {ghost.says}
-                </Box>
-              </Box>
-            )}
+            {width > 0 && ghost && <Ghost ghost={ghost} x={x} />}
             {width > 0 && (
               <svg
                 aria-hidden

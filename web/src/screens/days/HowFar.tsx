@@ -27,6 +27,11 @@ export function HowFar({ spans }: { spans: Span[] }) {
             <Typography variant="body2" color="textSecondary">
               {of("done").length} of {counted(pieces.length, "piece")} up{begun > 0 && `, ${begun} begun`}
             </Typography>
+            {of("optional").map(({ id, name }) => (
+              <Typography key={id} variant="body2">
+                {name} is optional
+              </Typography>
+            ))}
             {of("waiting").map(({ id, name, waits_for }) => (
               <Typography key={id} variant="body2">
                 {name} waits for {waits_for}

@@ -12,7 +12,7 @@ export function WhenItEnds({ spans }: { spans: Span[] }) {
         When it ends
       </Typography>
       {told.map(({ span, home }) => {
-        const left = span.steps.filter((step) => step.home === home.id && step.why !== null).length;
+        const left = span.steps.filter((step) => step.home === home.id && step.why !== null && !step.optional).length;
         return (
           <Box
             key={home.id}
