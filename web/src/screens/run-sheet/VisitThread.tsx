@@ -17,6 +17,7 @@ export function VisitThread({ sheet, step, progress }: { sheet: Sheet; step: Run
   const rest = own.slice(at + 1).filter((one) => !progress.isDone(one));
   const then = rest.slice(0, 2).map((one) => one.title.toLowerCase());
   const ends = Math.max(...own.map(({ to_min }) => to_min ?? 0));
+  const done = new Set<string | undefined>(own.filter(progress.isDone).map(({ id }) => id));
   const pace = 100 / Math.max(own.length, 1);
   const x = (i: number) => (i + 0.5) * pace;
   const share = (one: RunStep) => {
@@ -49,9 +50,9 @@ export function VisitThread({ sheet, step, progress }: { sheet: Sheet; step: Run
             x2={`${x(i + 1)}%`}
             y1={11}
             y2={11}
-            stroke={i < at ? tokens.spruce : tokens.edge}
-            strokeWidth={i < at ? 2.5 : 1.5}
-            strokeDasharray={i < at ? undefined : "2 4"}
+            stroke={done.has(own[i]?.id) ? tokens.spruce : tokens.edge}
+            strokeWidth={done.has(own[i]?.id) ? 2.5 : 1.5}
+            strokeDasharray={done.has(own[i]?.id) ? undefined : "2 4"}
           />
         ))}
         {own.map((one, i) => {
@@ -74,7 +75,7 @@ export function VisitThread({ sheet, step, progress }: { sheet: Sheet; step: Run
               </g>
             );
           }
-          const done = progress.isDone(one);
+          const isDone = done.has(one.id);
           const waits = progress.waitsFor(one) !== null;
           return (
             <circle
@@ -82,8 +83,8 @@ export function VisitThread({ sheet, step, progress }: { sheet: Sheet; step: Run
               cx={`${x(i)}%`}
               cy={11}
               r={r}
-              fill={done ? tokens.spruce : tokens.paper}
-              stroke={done ? tokens.spruce : waits ? tokens.quince : tokens.edge}
+              fill={isDone ? tokens.spruce : tokens.paper}
+              stroke={isDone ? tokens.spruce : waits ? tokens.quince : tokens.edge}
               strokeWidth={waits ? 2.5 : 1.5}
             />
           );
