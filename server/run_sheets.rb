@@ -11,7 +11,6 @@ module DeckBough
     class RunSheets
       # Whose ornaments have a place each.
       TREE = "tree"
-      CAUTIONS = { "anchors" => "run_hooks", "lights" => "test_lights" }.freeze
 
       def initialize(database, studio, planning:, kept:)
         @database = database
@@ -94,7 +93,7 @@ module DeckBough
       # Of what the acts of a home may be about.
       def ids_of(home)
         rooms = @rooms.of_homes([home]).map { |room| room[:id] }
-        [*rooms, *@pieces.listed(rooms).map { |piece| piece[:id] }].to_h { |id| [id, true] }
+        { **rooms.to_h { |id| [id, :room] }, **@pieces.listed(rooms).to_h { |piece| [piece[:id], :piece] } }
       end
 
       def hung(piece)
@@ -120,7 +119,7 @@ module DeckBough
                        :done, :waits_for),
           things: sheet.things(told).map { |thing| thing_of(thing, things.dig(step[:piece], :map)) },
           turns: sheet.turns.fetch(step[:id]).map { |turn| turn_of(turn) },
-          caution: caution(step, told) }
+          caution: caution(told) }
       end
 
       # How large it is drawn, and what is said of what breaks.
@@ -128,7 +127,7 @@ module DeckBough
         style = map && map[:styles].find { |one| one[:id] == thing.style }
         reach = map && map[:flat][:reach_m]
         { **thing.to_h, diameter_mm: style && style[:diameter_mm],
-                        caution: style && style[:breakable] && reach ? say("run_breakable", reach_m: reach) : nil }
+                        caution: breakable(style, reach) }
       end
 
       def turn_of(turn)
@@ -143,15 +142,12 @@ module DeckBough
           tiers: flat ? flat[:tiers].map { |tier| tier.slice(:tier, :low_m, :high_m) } : [] }
       end
 
-      # One sentence, the one that matters most: ladders, what has to set, what is tested first.
-      def caution(step, told)
-        return say("ladder", ladder_m: @planning.house["tree.ladder"]) if step[:high]
-
-        say(CAUTIONS[told.key]) if CAUTIONS.key?(told.key)
+      def caution(told)
+        DeckBough::Days::StepCaution.of_step(told, house: @planning.house, units: @studio[:units])&.message
       end
 
-      def say(code, **values)
-        Finding.of(code.to_sym, units: @studio[:units], **values).message
+      def breakable(style, reach)
+        DeckBough::Days::StepCaution.of_breakable(reach, units: @studio[:units])&.message if style && style[:breakable]
       end
 
       # Where what it takes lies, box by box.
@@ -195,7 +191,7 @@ module DeckBough
 
       # Steps that acts are about, or what they take back was about.
       def touched(rows)
-        rows.filter_map { |row| (row[:kind] == "undo" ? @acts.find(row[:of]) : row)&.fetch(:step) }.uniq - [""]
+        rows.filter_map { |row| (row[:kind] == "undo" ? @acts.taken_back_by(row) : row)&.fetch(:step) }.uniq - [""]
       end
 
       # @return [Hash{String => Boolean}] by step; all parts of a piece's step are looked at together

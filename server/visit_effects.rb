@@ -72,7 +72,7 @@ module DeckBough
       end
 
       def take_back(act, account_id)
-        undone = @acts.find(act[:of]) or return
+        undone = @acts.taken_back_by(act) or return
         case undone[:kind]
         when "used" then @piece_acts.take_back_of(undone[:key], account_id: account_id)
         when "ran_out" then found_again(undone, account_id)

@@ -232,7 +232,10 @@ class RunSheetTest < SystemTest
 
       assert_text "3 kept on this phone"
       assert_at 5, 10
-      # The page is killed and opened again.
+      # Elsewhere it is told as well, and the page is killed and opened again.
+      find("a[aria-label='Up to Days']").click
+
+      assert_text "3 acts of a visit kept here until there is network."
       visit "about:blank"
       visit at
 
@@ -290,6 +293,22 @@ class RunSheetTest < SystemTest
     click_button "Let it go"
 
     assert_no_text "was refused"
+  end
+
+  def test_what_was_ticked_by_mistake_is_still_to_be_done
+    enter
+    visit "/visits/#{visit_id('2026-11-28')}"
+    click_button "Now"
+    find("h2", text: "Clear")
+    click_button "It is done"
+    click_button "All steps"
+    eventually("Nothing was kept.") { acts("up").any? }
+    page.refresh
+    click_button "All steps"
+    first("button[aria-label^='Not yet: Clear']").click
+
+    assert_no_button "Not yet"
+    eventually("It was not taken back.") { acts("undo").any? && DATABASE[:done_steps].none? }
   end
 
   def test_a_visit_that_is_not_there_says_so

@@ -40,7 +40,7 @@ module DeckBough
         #
         # @param visit [Hash] as Visits has it
         # @param given [Array<Hash>] as the contract has acts
-        # @param of_home [Hash] pieces and rooms of the home: ids
+        # @param of_home [Hash] by the id of each piece and room of the home: :piece or :room
         # @return [Taken]
         def take(visit, given, of_home:, account_id:)
           given.each { |act| key!(act["key"]) }
@@ -61,9 +61,9 @@ module DeckBough
           rows(:visit_acts).where(key: key).update(told: Sequel.pg_jsonb(told))
         end
 
-        # @return [Hash, nil] the act with what it changed
-        def find(key)
-          rows(:visit_acts).where(key: key).first
+        # @return [Hash, nil] the act an act of the same home takes back, with what it changed
+        def taken_back_by(act)
+          rows(:visit_acts).where(key: act[:of], home_id: act[:home_id]).first
         end
 
         # The ornaments that acts put up are those up on the map as well.
@@ -134,8 +134,11 @@ module DeckBough
         end
 
         def there?(act, of_home)
+          kind = of_home[act["step"].to_s.split("/").first]
           style = place_of(act)&.first || used_of(act)
-          (act["step"].to_s.empty? || of_home.key?(act["step"].split("/").first)) && (style.nil? || known_style?(style))
+          return kind == :piece && known_style?(style) if style
+
+          !kind.nil? || act["step"].to_s.empty?
         end
 
         def known_style?(id)
@@ -167,7 +170,7 @@ module DeckBough
 
         # Piece, style and number of what hangs in a place of its own.
         def place(row)
-          row = find(row[:of]) if row[:kind] == "undo"
+          row = taken_back_by(row) if row[:kind] == "undo"
           found = row && row[:kind] == "up" && row[:turn].match(PLACE)
           found && [row[:step].split("/").first, found[1], found[2].to_i]
         end

@@ -207,6 +207,27 @@ class RunSheetsTest < ServerTest
     assert_includes answer["refused"].map { |one| one["message"] }, "“noon” is no time of a day."
   end
 
+  def test_what_hangs_in_no_tree_of_the_home_is_refused
+    style = ornaments["turns"].first["thing"]
+    room = DATABASE[:rooms].where(name: "Long room").get(:id)
+    other = DATABASE[:pieces].where(name: "Signal tree").get(:id)
+    answer = say(act("up", step: "#{room}/clear", turn: "#{style} 1"), act("up", step: "#{other}/foot"),
+                 act("used", step: "#{room}/clear", turn: style, quantity: 1))
+
+    assert_equal 3, answer["refused"].size
+    assert_empty answer["acts"]
+  end
+
+  def test_an_act_of_one_home_takes_back_none_of_another
+    step = ornaments
+    up = up(step, step["turns"].first)
+    say(up)
+    say(act("undo", of: up[:key]), visit: visit("2026-12-02", "Number Nine, Ropewalk"))
+
+    assert_equal 1, hung(step["piece"]).size
+    assert_equal([up[:key]], state["acts"].map { |one| one["key"] })
+  end
+
   def test_a_place_that_is_none_hangs_nothing
     step = ornaments
     style = step["turns"].first["thing"]

@@ -3,11 +3,19 @@ import Button from "@mui/material/Button";
 import { useMe } from "../api/queries";
 import { counted } from "../units/format";
 import { forget } from "./counts";
-import { useWaiting } from "./useWaiting";
+import { useLocation } from "react-router";
+import { usePictureQueue } from "./usePictureQueue";
+import { useWaiting, useWaitingVisitActs } from "./useWaiting";
 
 /** What was counted without network and is still to be written down, or was refused. */
 export function WaitingNotice() {
-  const counts = useWaiting(useMe().data?.account.email);
+  const account = useMe().data?.account.email;
+  const counts = useWaiting(account);
+  const said = useWaitingVisitActs(account);
+  const kept = said.filter(({ refused }) => !refused).length;
+  const pictures = usePictureQueue(account, kept);
+  // A visit tells itself what it keeps.
+  const elsewhere = !useLocation().pathname.startsWith("/visits/");
   const pending = counts.filter(({ refused }) => !refused);
   return (
     <>
@@ -15,6 +23,16 @@ export function WaitingNotice() {
         <Alert severity="info" role="status" sx={{ borderRadius: 0 }}>
           {counted(pending.length, "count")} of box {pending.map(({ number }) => number).join(", ")} kept here until
           there is network.
+        </Alert>
+      )}
+      {elsewhere && kept + pictures > 0 && (
+        <Alert severity="info" role="status" sx={{ borderRadius: 0 }}>
+          {counted(kept + pictures, "act")} of a visit kept here until there is network.
+        </Alert>
+      )}
+      {elsewhere && said.length > kept && (
+        <Alert severity="error" sx={{ borderRadius: 0 }}>
+          Something said in a visit was refused; its run sheet says why.
         </Alert>
       )}
       {counts

@@ -21,6 +21,12 @@ export function AllSteps({
   progress: Progress;
   onGo: (step: RunStep) => void;
 }) {
+  /** What was ticked by mistake is still to be done. */
+  function notYet({ id, title }: RunStep) {
+    progress.acts
+      .filter(({ kind, step }) => kind === "up" && step === id)
+      .forEach(({ key }) => run.takeBack(key, title));
+  }
   const names = new Map(sheet.workers.map(({ id, name }) => [id, name.split(" ")[0] ?? name]));
   return (
     <Box sx={{ maxWidth: 1100, mx: "auto", p: 2, width: "100%" }}>
@@ -102,6 +108,15 @@ export function AllSteps({
                           </Typography>
                         </Box>
                       </ButtonBase>
+                      {done && (
+                        <Button
+                          onClick={() => notYet(step)}
+                          aria-label={`Not yet: ${stepName(step)}${piece ? `, ${piece}` : ""}`}
+                          sx={{ minHeight: 44 }}
+                        >
+                          Not yet
+                        </Button>
+                      )}
                       {waits !== null && (
                         <Button
                           onClick={() => run.said("carry_on", step.title, { step: step.id })}

@@ -9,7 +9,7 @@ import type { Run } from "./useRunSheet";
 
 /** Without network, what is kept; what was refused; what two have done. */
 export function Kept({ run, sheet, progress }: { run: Run; sheet: Sheet; progress: Progress }) {
-  const pictures = run.photographs.kept;
+  const pictures = run.photographs;
   const last = progress.clashes.at(-1);
   const step = sheet.steps.find(({ id }) => id === last?.step);
   return (

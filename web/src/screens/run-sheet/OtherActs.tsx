@@ -83,7 +83,7 @@ export function OtherActs({ run, sheet, step, turn, thing, name, left, done, onD
       return;
     }
     const note = run.said("note", name, { step: step.id, turn: turn.key, says: `Photograph of ${name}` });
-    void run.photographs.keep(note, file);
+    void run.photograph(note, file);
     remember("A photograph", [note]);
   });
   return (

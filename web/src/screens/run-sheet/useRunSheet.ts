@@ -1,15 +1,15 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { useEffect, useSyncExternalStore } from "react";
 import { ask, client } from "../../api/client";
 import { newKey } from "../../api/key";
 import { keys, useMe } from "../../api/queries";
 import { useUndo } from "../../parts/undo";
+import { pictures } from "../../waiting/pictures";
 import { knownState, rememberState } from "../../waiting/runStates";
 import { useWaitingVisitActs } from "../../waiting/useWaiting";
 import { visitActs, type VisitAct } from "../../waiting/visitActs";
 import { onTheWall } from "../../waiting/wallClock";
 import { progressOf } from "./progress";
-import { useNotePictures } from "./usePictures";
 
 /** How often what others do meanwhile is asked for, and how often a sheet that is still being planned. */
 const OTHERS_EVERY = 4_000;
@@ -43,7 +43,7 @@ export function useRunSheet(visit: string) {
   const waiting = useWaitingVisitActs(account).filter((one) => one.visit === visit);
 
   const kept = waiting.filter(({ refused }) => !refused).length;
-  const photographs = useNotePictures(visit, account, kept);
+  const photographs = useSyncExternalStore(pictures.onWaiting, pictures.count);
 
   // Other plans, other turns: without network the sheet stays as it was loaded.
   const [planned, now] = [sheet.data?.stamp, state.data?.stamp];
@@ -75,6 +75,16 @@ export function useRunSheet(visit: string) {
     offline: state.isError || sheet.isError,
     said,
     takeBack: (key: string, name: string) => said("undo", name, { of: key }),
+    /** Kept with its note, sent after it. */
+    async photograph(note: string, file: File) {
+      if (!account) return;
+      try {
+        const bytes = await file.arrayBuffer();
+        await pictures.keep({ account, visit, note, key: newKey(), bytes, type: file.type });
+      } catch {
+        tell("This browser keeps no photographs. Take it where there is network.");
+      }
+    },
   };
 }
 
