@@ -1,5 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { lyingOf, progressOf, upcoming, type RunStep, type Sheet } from "../../src/screens/run-sheet/progress";
+import {
+  lyingOf,
+  progressOf as progressIn,
+  upcoming,
+  type RunStep,
+  type Sheet,
+} from "../../src/screens/run-sheet/progress";
 import type { WaitingVisitAct } from "../../src/waiting/visitActs";
 import { onTheWall } from "../../src/waiting/wallClock";
 
@@ -61,6 +67,7 @@ const act = (key: string, kind: WaitingVisitAct["body"]["kind"], more: Partial<W
     name: "",
     body: { key, kind, at: "2026-11-28T10:00:00+01:00", ...more },
   }) satisfies WaitingVisitAct;
+const progressOf = (told: Parameters<typeof progressIn>[0], kept: WaitingVisitAct[]) => progressIn(told, kept, "v");
 const hang = step("tree/ornaments", [turn("slate 1"), turn("slate 2")]);
 
 describe("how far a visit is", () => {
@@ -113,6 +120,21 @@ describe("how far a visit is", () => {
     ]);
     expect(upcoming(sheet, told, null).map(({ id }) => id)).toEqual(["picks", "foot"]);
     expect(upcoming(sheet, progressOf(state, []), "bram").map(({ id }) => id)).toEqual(["bow"]);
+  });
+
+  it("takes what was in the car, paused or waited for in another visit for over", () => {
+    const elsewhere = (key: string, kind: WaitingVisitAct["body"]["kind"], more: Partial<WaitingVisitAct["body"]>) => ({
+      ...act(key, kind, more),
+      visit: "before",
+    });
+    const told = progressOf(state, [
+      elsewhere("a", "laid_out", { turn: "1 slate" }),
+      elsewhere("b", "pause", { says: "x" }),
+      elsewhere("c", "wait_for", { step: hang.id, says: "x" }),
+      elsewhere("d", "up", { step: hang.id, turn: "slate 1" }),
+    ]);
+    expect([told.ticked("1 slate"), told.paused, told.waitsFor(hang)]).toEqual([undefined, null, null]);
+    expect(told.isUp(hang, turn("slate 1"))).toBe(true);
   });
 
   it("empties one box after the other", () => {

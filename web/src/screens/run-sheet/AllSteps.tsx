@@ -102,6 +102,7 @@ export function AllSteps({
                                   who,
                                   !done && up > 0 && `${up} of ${step.turns.length} up`,
                                   progress.isSkipped(step) && !done && "later",
+                                  !done && step.waits_for !== null && `waited for ${step.waits_for}`,
                                 ]
                                   .filter(Boolean)
                                   .join(" · ")}

@@ -7,10 +7,17 @@ import { counted } from "../../units/format";
 import type { Progress, Sheet } from "./progress";
 import type { Run } from "./useRunSheet";
 
+/** So many acts something stays told. */
+const NEWS = 6;
+
 /** Without network, what is kept; what was refused; what two have done. */
 export function Kept({ run, sheet, progress }: { run: Run; sheet: Sheet; progress: Progress }) {
   const pictures = run.photographs;
-  const last = progress.clashes.at(-1);
+  // Told for as long as it is news.
+  const latest = progress.acts.slice(-NEWS);
+  const last = progress.clashes.findLast(({ step, turn }) =>
+    latest.some((act) => act.step === step && act.turn === turn),
+  );
   const step = sheet.steps.find(({ id }) => id === last?.step);
   return (
     <>

@@ -7,7 +7,7 @@ export type Turn = RunStep["turns"][number];
 export type Thing = RunStep["things"][number];
 export type Said = Pick<
   Schemas["RunState"]["acts"][number],
-  "key" | "kind" | "step" | "turn" | "says" | "quantity" | "by" | "at" | "photographs"
+  "key" | "kind" | "step" | "turn" | "says" | "quantity" | "by" | "at" | "visit" | "photographs"
 >;
 
 const STANDING = ["wait_for", "skip", "carry_on"];
@@ -29,13 +29,14 @@ export interface Progress {
   clashes: { step: string; turn: string; by: string[] }[];
 }
 
-function told({ body, by }: WaitingVisitAct): Said {
+function told({ body, by, visit }: WaitingVisitAct): Said {
   const { key, kind, at } = body;
   return {
     key,
     kind,
     at,
     by,
+    visit,
     step: body.step ?? "",
     turn: body.turn ?? "",
     says: body.says ?? "",
@@ -52,8 +53,11 @@ function place(step: string, turn: string): string {
   return `${step.split("/")[0]} ${turn}`;
 }
 
-/** The same acts tell the same, in whatever order they came. */
-export function progressOf(state: Schemas["RunState"], waiting: WaitingVisitAct[]): Progress {
+/**
+ * The same acts tell the same, in whatever order they came. What is up is up in the home; what waits, is skipped, paused or in
+ * the car is so in one visit.
+ */
+export function progressOf(state: Schemas["RunState"], waiting: WaitingVisitAct[], visit: string): Progress {
   const written = new Set(state.acts.map(({ key }) => key));
   const mine = waiting.filter(({ refused, body }) => !refused && !written.has(body.key));
   const back = new Set(mine.flatMap(({ body }) => (body.kind === "undo" && body.of ? [body.of] : [])));
@@ -70,9 +74,10 @@ export function progressOf(state: Schemas["RunState"], waiting: WaitingVisitAct[
 
   const isUp = (step: RunStep, turn: Turn) =>
     hangs(turn) ? hung.has(`${step.piece} ${turn.key}`) : up.has(`${step.id} ${turn.key}`);
-  const standing = new Map(acts.filter(({ kind }) => STANDING.includes(kind)).map((act) => [act.step, act]));
-  const pause = acts.filter(({ kind }) => kind === "pause" || kind === "resume").at(-1);
-  const laid = new Map(acts.filter(({ kind }) => kind === "laid_out").map((act) => [act.turn, act]));
+  const here = acts.filter((act) => act.visit === visit);
+  const standing = new Map(here.filter(({ kind }) => STANDING.includes(kind)).map((act) => [act.step, act]));
+  const pause = here.filter(({ kind }) => kind === "pause" || kind === "resume").at(-1);
+  const laid = new Map(here.filter(({ kind }) => kind === "laid_out").map((act) => [act.turn, act]));
   const both = new Map<string, Said[]>();
   for (const act of ups) both.set(`${act.step} ${act.turn}`, [...(both.get(`${act.step} ${act.turn}`) ?? []), act]);
 

@@ -67,7 +67,7 @@ export function useRunSheet(visit: string) {
 
   return {
     sheet,
-    progress: sheet.data ? progressOf(state.data ?? sheet.data, waiting) : null,
+    progress: sheet.data ? progressOf(state.data ?? sheet.data, waiting, visit) : null,
     kept,
     photographs,
     refused: waiting.filter(({ refused }) => refused),
