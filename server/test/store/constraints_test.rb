@@ -62,7 +62,8 @@ class ConstraintsTest < ServerTest
                     piece_cuts.quantity purchase_lines.pack_size purchase_shares.quantity recipe_materials.quantity
                     recipes.batch stock_lots.quantity stock_move_lots.quantity stock_moves.quantity
                     stock_quantities.lacking
-                    stock_quantities.on_hand stock_quantities.to_buy styles.pack_size visit_acts.quantity], without_unit.sort
+                    stock_quantities.on_hand stock_quantities.to_buy styles.pack_size
+                    visit_acts.quantity], without_unit.sort
   end
 
   def test_one_email_has_one_account_however_it_is_written
