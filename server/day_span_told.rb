@@ -6,6 +6,8 @@ module DeckBough
     #
     #   DaySpanTold.new(span, answer).call[:steps]
     class DaySpanTold
+      CLOCK = DeckBough::Days::Clock
+
       # @param span [DaySpan]
       # @param answer [Hash, nil] of the rule; nil where there is none yet
       def initialize(span, answer)
@@ -56,7 +58,7 @@ module DeckBough
         awaited = @span.waiting(told.step)&.says || @span.arrival(told.step)&.fetch(:label)
         pin = @span.pinned[told.step.id]
         if awaited then say("still_waits", awaited)
-        elsif pin then say("pinned", clock(pin[:from]))
+        elsif pin then say("pinned", CLOCK.told(pin[:from]))
         elsif left[:waits_for] then say("waits_for", named(left[:waits_for]))
         else left[:why]
         end
@@ -111,10 +113,6 @@ module DeckBough
 
       def unbegun(left)
         left.any? && left.all? { |told| @span.optional.key?(told.step.id) } ? "optional" : "planned"
-      end
-
-      def clock(minutes)
-        format("%<hours>d:%<minutes>02d", hours: (minutes / 60) % 24, minutes: minutes % 60)
       end
     end
   end

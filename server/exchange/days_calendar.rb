@@ -15,6 +15,7 @@ module DeckBough
       module DaysCalendar
         # What ids end in; no address of anybody.
         SPACE = "deck-bough"
+        CLOCK = DeckBough::Days::Clock
         DAY_MINUTES = 24 * 60
 
         module_function
@@ -82,13 +83,9 @@ module DeckBough
         def line(step, span)
           piece = span[:pieces].find { |one| one[:id] == step[:piece] }
           room = span[:homes].flat_map { |home| home[:rooms] }.find { |one| one[:id] == step[:room] }
-          "#{clock(step[:from_min])} #{[step[:title], step[:count]].compact.join(', ')}, #{(piece || room)[:name]}"
+          "#{CLOCK.told(step[:from_min])} #{[step[:title], step[:count]].compact.join(', ')}, #{(piece || room)[:name]}"
         end
-
-        def clock(minutes)
-          format("%<hours>d:%<minutes>02d", hours: (minutes / 60) % 24, minutes: minutes % 60)
-        end
-        private_class_method :zone, :wanted?, :event, :at, :words, :line, :clock
+        private_class_method :zone, :wanted?, :event, :at, :words, :line
       end
     end
   end

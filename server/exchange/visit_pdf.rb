@@ -11,6 +11,7 @@ module DeckBough
       class VisitPdf < SheetPdf
         ROW = 16
         BOX = 8
+        CLOCK = DeckBough::Days::Clock
         # Where columns begin, as shares of the width: time, step, of what, who.
         STEPS = [0.03, 0.16, 0.42, 0.76].freeze
         THINGS = [0.03, 0.12, 0.6].freeze
@@ -34,7 +35,7 @@ module DeckBough
         def content
           visit = @told[:visit]
           day = Date.iso8601(visit[:held_on]).strftime("%a %-d %b")
-          heading("#{day}, #{clock(visit[:from_min])} to #{clock(visit[:to_min])}")
+          heading("#{day}, #{CLOCK.told(visit[:from_min])} to #{CLOCK.told(visit[:to_min])}")
           steps
           loads
           places
@@ -58,7 +59,7 @@ module DeckBough
         def times(step)
           return "" if step[:from_min].nil? || step[:waits_for]
 
-          "#{clock(step[:from_min])} – #{clock(step[:to_min])}"
+          "#{CLOCK.told(step[:from_min])} – #{CLOCK.told(step[:to_min])}"
         end
 
         def loads
@@ -148,11 +149,6 @@ module DeckBough
 
         def amount(thing)
           thing[:unit] == "m" ? Length.print(thing[:count], @units) : Figure.print(thing[:count], 2)
-        end
-
-        # Minutes count from the first day's midnight.
-        def clock(minutes)
-          format("%<hours>d:%<minutes>02d", hours: (minutes / 60) % 24, minutes: minutes % 60)
         end
       end
     end

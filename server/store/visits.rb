@@ -12,6 +12,7 @@ module DeckBough
         YEARS = 2000..2100
         # In a season, of a studio.
         MOST = 400
+        CLOCK = DeckBough::Days::Clock
 
         # Of homes that are there, by day and hour.
         #
@@ -172,12 +173,8 @@ module DeckBough
                          .select(Sequel[:workers][:name].as(:who), Sequel[:homes][:name].as(:home), :from_min, :to_min)
                          .first or return
 
-          raise wrong("/workers", "#{other[:who]} is in #{other[:home]} from #{clock(other[:from_min])} to " \
-                                  "#{clock(other[:to_min])} that day. Choose other hours, or somebody else.")
-        end
-
-        def clock(minutes)
-          format("%<hours>d:%<minutes>02d", hours: minutes / 60, minutes: minutes % 60)
+          raise wrong("/workers", "#{other[:who]} is in #{other[:home]} from #{CLOCK.told(other[:from_min])} to " \
+                                  "#{CLOCK.told(other[:to_min])} that day. Choose other hours, or somebody else.")
         end
       end
     end

@@ -26,14 +26,11 @@ class JournalTest < CoreTest
     assert journal(act("a", "up"), back, act("c", "up")).up?("tree/foot", "")
   end
 
-  def test_a_step_is_done_when_all_its_turns_are
-    half = [act("a", "up", turn: "slate 1")]
+  def test_a_step_is_begun_with_the_first_of_its_turns
+    told = journal(act("a", "up", turn: "slate 1"))
 
-    refute journal(*half).done?("tree/foot", ["slate 1", "slate 2"])
-    assert journal(*half, act("b", "up", turn: "slate 2")).done?("tree/foot", ["slate 1", "slate 2"])
-    refute journal(*half).done?("tree/foot", [])
-    assert journal(*half).begun?("tree/foot")
-    refute journal(*half).begun?("tree/picks")
+    assert told.begun?("tree/foot")
+    refute told.begun?("tree/picks")
   end
 
   def test_a_step_waits_until_somebody_carries_on
@@ -45,20 +42,10 @@ class JournalTest < CoreTest
     assert_nil journal(act("c", "skip", at: 600)).waiting("tree/foot")
   end
 
-  def test_nobody_works_from_a_pause_until_it_goes_on
-    pause = act("a", "pause", says: "the client is here", at: 600)
+  def test_of_two_who_put_up_the_same_the_first_did_and_it_counts_once
+    both = journal(act("a", "up", by: "Bram", at: 600), act("b", "up", by: "Ottoline", at: 599))
 
-    assert_equal "the client is here", journal(pause).paused.says
-    assert_nil journal(pause, act("b", "resume", at: 605)).paused
-    assert_nil journal.paused
-  end
-
-  def test_two_who_put_up_the_same_are_told_and_it_counts_once
-    both = journal(act("a", "up", by: "Bram", at: 600), act("b", "up", by: "Ottoline", at: 599),
-                   act("c", "up", by: "Bram", turn: "other"), act("d", "up", by: "Bram", turn: "other"))
-
-    assert_equal([%w[Ottoline Bram]], both.clashes.map { |acts| acts.map(&:by) })
-    assert_equal "Ottoline", both.turns_up[["tree/foot", ""]].by
+    assert_equal ["Ottoline"], both.turns_up.values.map(&:by)
   end
 
   # The model: one phone's acts in its own order are what it did; sets have no order.

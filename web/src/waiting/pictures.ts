@@ -1,6 +1,7 @@
 import { createStore, del, entries, set } from "idb-keyval";
-import { asProblem, isUnreachable } from "../api/client";
+import { asProblem } from "../api/client";
 import { addPhotograph } from "../api/photographs";
+import { waitsOn } from "./queue";
 import { visitActs } from "./visitActs";
 
 /** A photograph of a note that waits for network; the note goes first. */
@@ -57,7 +58,7 @@ export const pictures = {
         sent += 1;
       } catch (error) {
         const problem = asProblem(error);
-        if (isUnreachable(problem) || problem.status === 401) break;
+        if (waitsOn(problem)) break;
         onRefused(problem.message);
       }
       await del(key, place());

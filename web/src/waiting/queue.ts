@@ -1,10 +1,15 @@
-import { asProblem, isUnreachable } from "../api/client";
+import { asProblem, isUnreachable, type Problem } from "../api/client";
 
 /** What waits for network: whose it is, a key that makes it count once, and why it was refused once it could be sent. */
 export interface Waiting {
   account: string;
   body: { key: string };
   refused?: string;
+}
+
+/** What is no word against what was said: no network, no session, or a fault of ours. It is sent again later, never let go. */
+export function waitsOn(problem: Problem): boolean {
+  return isUnreachable(problem) || problem.status === 401 || problem.status === 429 || problem.status >= 500;
 }
 
 /**
@@ -91,7 +96,7 @@ export function queueOf<T extends Waiting, A>(
           sent += 1;
         } catch (error) {
           const problem = asProblem(error);
-          if (isUnreachable(problem) || problem.status === 401) return sent;
+          if (waitsOn(problem)) return sent;
           keep(
             waiting().map((other) => (other.body.key === one.body.key ? { ...one, refused: problem.message } : other)),
           );

@@ -1,6 +1,6 @@
-import { ask, asProblem, client, isUnreachable, type Schemas } from "../api/client";
+import { ask, asProblem, client, type Schemas } from "../api/client";
 import { keys, queryClient } from "../api/queries";
-import { keptList } from "./queue";
+import { keptList, waitsOn } from "./queue";
 import { rememberState } from "./runStates";
 
 export type VisitAct = Schemas["VisitActs"]["acts"][number];
@@ -64,7 +64,7 @@ async function sendBatch(visit: string, batch: WaitingVisitAct[]): Promise<boole
     return true;
   } catch (error) {
     const problem = asProblem(error);
-    if (isUnreachable(problem) || problem.status === 401) return false;
+    if (waitsOn(problem)) return false;
     // One that cannot be read holds up no other.
     if (batch.length > 1) {
       for (const one of batch) if (!(await sendBatch(visit, [one]))) return false;

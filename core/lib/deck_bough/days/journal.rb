@@ -6,13 +6,11 @@ module DeckBough
     # phones and however often, the same acts tell the same.
     #
     #   Days::Journal.new([Days::Act.new(key: "k", kind: "up", step: "foot", at: 540)]).up?("foot", "") # => true
-    #   Days::Journal.new([]).paused # => nil
     #
     # Source: handbook 90, Run sheet ("without loss and without counting twice").
     class Journal
       # By what the state of one step is said; the latest stands.
       STANDING = %w[wait_for skip carry_on].freeze
-      PAUSES = %w[pause resume].freeze
 
       # @param acts [Array<Act>]
       def initialize(acts)
@@ -33,11 +31,6 @@ module DeckBough
         @turns_up ||= live.select(&:up?).each_with_object({}) { |act, all| all[[act.step, act.turn]] ||= act }
       end
 
-      # @param turns [Array<String>] keys of all turns of the step
-      def done?(step, turns)
-        turns.any? && turns.all? { |turn| up?(step, turn) }
-      end
-
       def begun?(step)
         begun.key?(step)
       end
@@ -45,19 +38,6 @@ module DeckBough
       # @return [Act, nil] what it waits for, as long as nobody carried on
       def waiting(step)
         standing[step]&.then { |act| act if act.wait_for? }
-      end
-
-      # @return [Act, nil] why nobody works just now
-      def paused
-        last = live.reverse.find { |act| PAUSES.include?(act.kind) }
-        last if last&.pause?
-      end
-
-      # What two said of the same turn: it counts once.
-      #
-      # @return [Array<Array<Act>>]
-      def clashes
-        live.select(&:up?).group_by { |act| [act.step, act.turn] }.values.select { |acts| acts.map(&:by).uniq.size > 1 }
       end
 
       private
