@@ -34,6 +34,7 @@ module DeckBough
           read("recipes").each { |recipe| recipe(recipe) }
           visits(read("days"))
           DemoBuying.new(@database, @studio_id, styles: @styles, owner: owner, days: method(:moved)).seed
+          DemoLog.new(@database, @studio_id, homes: @homes, days: method(:moved)).seed
         end
         @studio_id
       end

@@ -24,6 +24,14 @@ module DeckBough
         @house ||= @house_rules.current
       end
 
+      # The same with other values of some house rules.
+      #
+      # @param changes [Hash{String => Numeric}]
+      # @return [Planning]
+      def with(changes)
+        dup.tap { |other| other.reckon_with(DeckBough::HouseRules.with(house.changes.merge(changes))) }
+      end
+
       # @return [TreePlan, RunPlan] to ask for whatever is wanted of it
       # @raise [Problem] when the settings cannot be
       def of(piece, settings: piece[:settings], place_id: piece[:place_id])
@@ -112,6 +120,12 @@ module DeckBough
 
       SAMPLE_TOLD = { height_m: SAMPLE_TREE["measure"]["height_m"], ceiling_m: SAMPLE.ceiling.left_m, shape: "classic",
                       styles: SAMPLE_STYLES.size }.freeze
+
+      protected
+
+      def reckon_with(house)
+        @house = house
+      end
 
       private
 

@@ -43,6 +43,31 @@ module DeckBough
         told(spans(today, false), today)
       end
 
+      # All days ahead as they are and as they would be by other house rules, as far as a request may.
+      #
+      # @param house [HouseRules]
+      # @param homes [#call] what is to be done in homes by the other rules, from what it is now (as DayFacts has it)
+      # @yield [DaySpan, Hash, DaySpan, Hash] both, each as it is told; the latter two nil where there was no time
+      # @return [Array] what the block makes of each
+      def ahead_by(house, homes, today:)
+        visits = spans(today, false)
+        facts = @facts.of(visits.flatten.map { |visit| visit[:home] }.uniq, today)
+        other = { **facts, homes: homes.call(facts[:homes]) }
+        until_when = now + BUDGET
+        visits.each_with_index.map do |span, i|
+          before = day_span(span, facts, today)
+          next yield(before, DaySpanTold.new(before, nil).call) if before.pending? || (i.positive? && now > until_when)
+
+          after = DaySpan.new(span, other, house: house, order: @studio[:house_order], today: today)
+          yield(before, planned(before), after, planned(after))
+        end
+      end
+
+      # What is reckoned with.
+      def house
+        @facts.house
+      end
+
       # The days a visit is planned with, as far as they are reckoned.
       #
       # @param visit [Hash] as Store::Visits has it

@@ -32,6 +32,9 @@ require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }
 require_relative "deck_bough/catalogue"
 require_relative "deck_bough/reckoner"
+%w[learnt remark telling timed sharing_out job lesson ticked from_ticks].each do |file|
+  require_relative "deck_bough/logbook/#{file}"
+end
 %w[crossing room_wall floor_plan_survey floor_plan frame placed sight scene viewpoint wall_balance
    ways view standing layout room_view offers links round].each { |file| require_relative "deck_bough/rooms/#{file}" }
 %w[palette shares seen together closing colour_vision colour_words].each do |file|

@@ -11,7 +11,8 @@ module DeckBough
         delete "/api/photographs/:id", :delete
         post "/api/photographs/:id/restore", :restore
 
-        SHOWN = { "style" => :style_id, "box" => :box_id, "sighting" => :sighting_id, "note" => :note_key }.freeze
+        SHOWN = { "style" => :style_id, "box" => :box_id, "sighting" => :sighting_id, "note" => :note_key,
+                  "remark" => :log_remark_id }.freeze
         # A photograph never changes; whoever saw it may keep it for a day. It is as small as it gets, so nothing on the
         # way presses it again.
         HELD = { "cache-control" => "private, max-age=86400, no-transform" }.freeze

@@ -9,9 +9,10 @@ module DeckBough
       class Photographs < Table
         # What may be photographed: its table, what it is called, and by which column it is known.
         SHOWN = { style_id: [:styles, "style", :id], box_id: [:boxes, "box", :id],
-                  sighting_id: [:sightings, "sighting", :id], note_key: [:visit_acts, "note", :key] }.freeze
+                  sighting_id: [:sightings, "sighting", :id], note_key: [:visit_acts, "note", :key],
+                  log_remark_id: [:log_remarks, "remark", :id] }.freeze
         # Of these what was deleted is still there for a while.
-        DELETED_SOFTLY = %i[boxes sightings].freeze
+        DELETED_SOFTLY = %i[boxes sightings log_remarks].freeze
         MOST = 12
         # So long one that was taken away can be brought back.
         DAYS = 30

@@ -26,6 +26,21 @@ module DeckBough
           end
         end
 
+        # Homes of which more was said than the log has read.
+        #
+        # @return [Array<Array(String, Integer)>] id, how many acts there are
+        def unread
+          counts = rows(:visit_acts).group_and_count(:home_id)
+          database[:homes].where(studio_id: studio_id, deleted_at: nil).join(counts.as(:said), home_id: :id)
+                      .where { said[:count] > homes[:acts_read] }
+                      .order(Sequel[:homes][:id]).select_map([Sequel[:homes][:id], Sequel[:said][:count]])
+        end
+
+        # The log has read so many.
+        def read(home, count)
+          rows(:homes).where(id: home).update(acts_read: count)
+        end
+
         # @return [DeckBough::Days::Journal]
         def journal(home)
           DeckBough::Days::Journal.new(of_homes([home]).fetch(home, []))

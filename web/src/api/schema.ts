@@ -3262,6 +3262,307 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the log teaches, by house rule */
+        get: operations["listLessons"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        /** What the jobs of one house rule teach */
+        get: operations["readLesson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{key}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        /** What coming plans and days would be by what the log proposes */
+        get: operations["readLessonChanges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lessons/{key}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take on what the log proposes, or leave it; once by the key */
+        post: operations["decideLesson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/decisions/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The house rule is what it was before */
+        post: operations["takeDecisionBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log-times": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tell what some work took; once by the key */
+        post: operations["tellLogTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log-times/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A job as it was told */
+        get: operations["readLogTime"];
+        /** Correct a job; what it was is kept */
+        put: operations["correctLogTime"];
+        post?: never;
+        /** Put a job away */
+        delete: operations["deleteLogTime"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log-times/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a job back */
+        post: operations["restoreLogTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log-times/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What a job was before it was corrected */
+        get: operations["readLogTimeHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What a visit took, and what was noted of it */
+        get: operations["readVisitLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Note something of a visit or one of its pieces; once by the key */
+        post: operations["noteRemark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a remark */
+        put: operations["changeRemark"];
+        post?: never;
+        /** Put a remark away */
+        delete: operations["deleteRemark"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring a remark back */
+        post: operations["restoreRemark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{id}/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An idea was done or let go, or is open again */
+        post: operations["settleRemark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{id}/wish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is to be bought goes to the wishes, once */
+        post: operations["wishRemark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ideas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is to be bought, moved, made and retired next year, over all homes */
+        get: operations["listIdeas"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lengths": {
         parameters: {
             query?: never;
@@ -5961,6 +6262,272 @@ export interface components {
             unit: string;
             before: number | string;
             after: number | string;
+        };
+        /** @description a house rule that jobs can correct */
+        LearntRule: {
+            key: string;
+            title: string;
+            unit: string;
+            /** @description of what there is so much: each, per m, m laid; empty where it is done once */
+            per: string;
+            /** @description what is told of a job: minutes, or so much of a thing */
+            quantity: string;
+            value: number;
+        };
+        Lesson: components["schemas"]["LearntRule"] & {
+            /** @enum {string} */
+            state: "few" | "as_it_is" | "too_wide" | "chance" | "suggests";
+            /** @description jobs that count */
+            count: number;
+            /** @description taken over planned */
+            ratios: number[];
+            factor: number | null;
+            spread: number | null;
+            /** @description jobs that took more than planned */
+            above: number;
+            below: number;
+            /** @description what the rule would be; null where nothing is proposed */
+            suggested: number | null;
+        };
+        LessonList: {
+            items: components["schemas"]["Lesson"][];
+            least_jobs: number;
+            /** @description rules that have no job */
+            without: number;
+            /** @description all that jobs can correct */
+            rules: components["schemas"]["LearntRule"][];
+            /** @description run sheets are still to be read */
+            pending: boolean;
+            decisions: components["schemas"]["LogDecision"][];
+        };
+        LessonJob: {
+            id: string;
+            version: number;
+            season: number;
+            held_on: string;
+            home: string | null;
+            home_name: string;
+            piece: string | null;
+            piece_name: string;
+            /** @description by the house rule as it is now */
+            planned: number;
+            /** @description from the floor at the usual pace */
+            took: number;
+            ratio: number;
+            /** @enum {string} */
+            how: "told" | "solved";
+            /** @description far from the other jobs */
+            far: boolean;
+            who: string;
+            /** @enum {string} */
+            source: "told" | "ticks";
+            corrected: boolean;
+            /** @description why it does not count */
+            left_out: string | null;
+        };
+        LessonOfJobs: components["schemas"]["Lesson"] & {
+            low: number;
+            high: number;
+            why: string;
+            /** @description how often jobs that only scatter lie so much on one side */
+            chance: number;
+            jobs: components["schemas"]["LessonJob"][];
+            taken_out: {
+                pace: number;
+                ladder: number;
+                solved: number;
+            };
+            sheet: components["schemas"]["WorkingSheet"] | null;
+            decisions: components["schemas"]["LogDecision"][];
+        };
+        LessonDecision: {
+            key: string;
+            accepted: boolean;
+            /** @description the value it is decided on */
+            was: number;
+        };
+        LogDecision: {
+            key: string;
+            house_rule: string;
+            title: string;
+            unit: string;
+            was: number;
+            becomes: number;
+            accepted: boolean;
+            factor: number;
+            spread: number;
+            jobs: number;
+            decided_on: string;
+            by: string | null;
+            taken_back_on: string | null;
+            taken_back_by: string | null;
+            taken_back_why: string;
+        };
+        /** @description one piece, or a room as a whole, not yet begun */
+        LessonChange: {
+            piece: string | null;
+            room: string;
+            name: string;
+            home_name: string;
+            /** @description the day on which the last of it is done */
+            on: string | null;
+            /** @description when that day ends there */
+            ends_now: number | null;
+            ends_then: number | null;
+            /** @description of what the rule is of */
+            now: number;
+            would_be: number;
+            by: number;
+        };
+        LessonChanges: {
+            /** @description of the house rule */
+            value: number;
+            items: components["schemas"]["LessonChange"][];
+            /** @description by how much all of them */
+            sum: number;
+            /** @description pieces that were not planned anew */
+            more: number;
+            pending: boolean;
+        };
+        LogPart: {
+            rule: string;
+            /** @description how much of what the rule tells the rate of */
+            base: number;
+            /** @description share of it above the ladder line */
+            high?: number;
+        };
+        LogTimeFields: {
+            held_on: string;
+            home?: string | null;
+            piece?: string | null;
+            piece_name?: string;
+            who?: string;
+            /** @description minutes of the clock */
+            took: number;
+            pace?: number;
+            left_out?: string | null;
+            parts: components["schemas"]["LogPart"][];
+        };
+        LogTimeTold: components["schemas"]["LogTimeFields"] & {
+            key: string;
+        };
+        LogTimeChange: components["schemas"]["LogTimeFields"] & {
+            version: number;
+        };
+        LogTime: {
+            id: string;
+            version: number;
+            season: number;
+            held_on: string;
+            home: string | null;
+            home_name: string;
+            piece: string | null;
+            piece_name: string;
+            visit: string | null;
+            who: string;
+            /** @enum {string} */
+            source: "told" | "ticks";
+            took: number;
+            pace: number;
+            parts: components["schemas"]["LogPart"][];
+            left_out: string | null;
+            corrected: boolean;
+        };
+        LogTimeHistory: {
+            items: components["schemas"]["LogTimeBefore"][];
+        };
+        LogTimeBefore: {
+            by: string | null;
+            at: string;
+            held_on: string;
+            who: string;
+            took: number;
+            pace: number;
+            parts: components["schemas"]["LogPart"][];
+            left_out: string | null;
+        };
+        LogRemarkFields: {
+            /** @enum {string} */
+            sort: "fell_off" | "leaned" | "dead_string" | "dull" | "too_much" | "buy" | "move" | "make" | "retire" | "client" | "held" | "failed" | "marked" | "before" | "after" | "price";
+            says?: string;
+            /** @description what a fixing was fixed to */
+            finish?: string;
+            price_cents?: number | null;
+        };
+        LogRemarkNoted: components["schemas"]["LogRemarkFields"] & {
+            key: string;
+            piece?: string | null;
+        };
+        LogRemarkChange: components["schemas"]["LogRemarkFields"] & {
+            version: number;
+        };
+        LogRemark: {
+            id: string;
+            version: number;
+            home: string | null;
+            home_name: string;
+            piece: string | null;
+            piece_name: string;
+            visit: string | null;
+            season: number;
+            held_on: string;
+            sort: string;
+            says: string;
+            finish: string;
+            price_cents: number | null;
+            settled_on: string | null;
+            by: string | null;
+            photographs: string[];
+        };
+        IdeaPage: {
+            items: components["schemas"]["LogRemark"][];
+            page: number;
+            pages: number;
+            total: number;
+            open: {
+                buy: number;
+                move: number;
+                make: number;
+                retire: number;
+            };
+        };
+        VisitLog: {
+            visit: components["schemas"]["Visit"];
+            home: {
+                id: string;
+                name: string;
+                client: string | null;
+            };
+            pieces: {
+                id: string;
+                name: string;
+                kind: string;
+                room: string;
+                portrait: components["schemas"]["Portrait"] | null;
+            }[];
+            times: (components["schemas"]["LogTime"] & {
+                /** @description by the house rules as they are now */
+                planned: number;
+                /** @description what it took at the usual pace */
+                plain: number;
+                rules: {
+                    key: string;
+                    title: string;
+                    quantity: string;
+                }[];
+            })[];
+            remarks: components["schemas"]["LogRemark"][];
+            /** @description on the run sheet meanwhile */
+            said: {
+                key: string;
+                kind: string;
+                step: string;
+                says: string;
+                by: string | null;
+                minute: number;
+                photographs: string[];
+            }[];
+            pending: boolean;
         };
         LengthReading: {
             metres: number;
@@ -11486,7 +12053,7 @@ export interface operations {
     addPhotograph: {
         parameters: {
             query: {
-                of: "style" | "box" | "sighting" | "note";
+                of: "style" | "box" | "sighting" | "note" | "remark";
                 id: string;
                 key: string;
             };
@@ -14343,6 +14910,508 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             403: components["responses"]["Problem"];
+        };
+    };
+    listLessons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lessons */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonList"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    readLesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lesson */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonOfJobs"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readLessonChanges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The changes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonChanges"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    decideLesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LessonDecision"];
+            };
+        };
+        responses: {
+            /** @description The lesson as it is then */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LessonOfJobs"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    takeDecisionBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    why?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    tellLogTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogTimeTold"];
+            };
+        };
+        responses: {
+            /** @description The job */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogTime"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    readLogTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The job */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogTime"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    correctLogTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogTimeChange"];
+            };
+        };
+        responses: {
+            /** @description The job */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogTime"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteLogTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreLogTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The job */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogTime"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readLogTimeHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The changes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogTimeHistory"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readVisitLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The log */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitLog"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    noteRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogRemarkNoted"];
+            };
+        };
+        responses: {
+            /** @description The remark */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogRemark"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogRemarkChange"];
+            };
+        };
+        responses: {
+            /** @description The remark */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogRemark"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    deleteRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The remark */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogRemark"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    settleRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    settled: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The remark */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogRemark"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    wishRemark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The remark */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogRemark"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    listIdeas: {
+        parameters: {
+            query?: {
+                page?: number;
+                sort?: "buy" | "move" | "make" | "retire";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IdeaPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     readLength: {

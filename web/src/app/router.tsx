@@ -78,6 +78,10 @@ export const router = createBrowserRouter([
         path: "house-rules",
         lazy: async () => ({ Component: (await import("../screens/house-rules/HouseRules")).HouseRules }),
       },
+      {
+        path: "house-rules/log/:rule?",
+        lazy: async () => ({ Component: (await import("../screens/lessons/Lessons")).Lessons }),
+      },
       { path: "deleted", lazy: async () => ({ Component: (await import("../screens/deleted/Deleted")).Deleted }) },
       { path: "*", element: <Lost /> },
     ],

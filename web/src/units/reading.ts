@@ -16,6 +16,7 @@ const IMPERIAL: Record<string, Reading> = {
   "m apart": { factor: INCHES_A_METRE, unit: "in apart" },
   "m between turns": { factor: INCHES_A_METRE, unit: "in between turns" },
   mm: { factor: INCHES_A_METRE / 1000, unit: "in" },
+  "m²": { factor: FEET_A_METRE ** 2, unit: "ft²" },
   "m² each": { factor: FEET_A_METRE ** 2, unit: "ft² each" },
   "per m²": { factor: FEET_A_METRE ** -2, unit: "per ft²" },
   "bulbs per m²": { factor: FEET_A_METRE ** -2, unit: "bulbs per ft²" },

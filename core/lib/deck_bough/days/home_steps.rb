@@ -17,6 +17,9 @@ module DeckBough
       Told = Struct.new(:step, :room, :piece, :key, :title, :count, :high, keyword_init: true)
 
       ROOM = { "clear" => "Clear", "lay_out" => "Lay out", "clean_up" => "Clean up" }.freeze
+      # By what each of these takes.
+      ROOM_RULES = { "clear" => "minutes.clear_room", "lay_out" => "minutes.lay_out",
+                     "clean_up" => "minutes.clean_up" }.freeze
       TITLES = { "measure" => "Fluff", "lights" => "Lights", "crown" => "Crown", "ribbon" => "Ribbon",
                  "ornaments" => "Ornaments", "picks" => "Picks", "foot" => "Foot", "step_back" => "Step back",
                  "rise_and_trail" => "Stems", "accents" => "Accents", "body" => "Garland", "anchors" => "Hooks",
@@ -67,10 +70,10 @@ module DeckBough
       end
 
       def of_room(room, before)
-        clear = of_the_room(room, "clear", @house["minutes.clear_room"], {})
+        clear = of_the_room(room, "clear", by_rule("clear"), {})
         # Rooms are begun in the order one arrives at them, where that is the school.
         after = @order == "arrival" && before ? { before => 0 } : {}
-        laid = of_the_room(room, "lay_out", @house["minutes.lay_out"], { id(room, "clear") => 0, **after })
+        laid = of_the_room(room, "lay_out", by_rule("lay_out"), { id(room, "clear") => 0, **after })
         pieces = room[:pieces].map { |piece| of_piece(room, piece) }
         in_turn(room, pieces)
         [clear, laid, *pieces.flatten,
@@ -86,9 +89,13 @@ module DeckBough
                  key: key, title: ROOM.fetch(key), high: false)
       end
 
+      def by_rule(key)
+        @house[ROOM_RULES.fetch(key)]
+      end
+
       def clean_up(room)
         sheds = room[:pieces].flat_map { |piece| piece[:tasks] }.any? { |task| task[:house_rule] == "minutes.snow" }
-        @house["minutes.clean_up"] + (sheds ? @house["minutes.shedding"] : 0)
+        by_rule("clean_up") + (sheds ? @house["minutes.shedding"] : 0)
       end
 
       # One step of the bench after the other; what is done twice is done where it ends.

@@ -1,7 +1,8 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
-import { useLocation } from "react-router";
+import { Link, useLocation } from "react-router";
 import { useMe } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { Failed } from "../../parts/Failed";
@@ -50,9 +51,12 @@ export function HouseRules() {
   return (
     <>
       <Strip crumbs={[{ label: "House rules" }]}>
-        <Typography variant="body2" color="textSecondary">
+        <Typography variant="body2" color="textSecondary" sx={{ display: { xs: "none", md: "block" } }}>
           {owner ? "Yours to set; every plan follows at once" : "An owner sets these"}
         </Typography>
+        <Button component={Link} to="/house-rules/log">
+          What the log teaches
+        </Button>
       </Strip>
       <Box
         sx={{

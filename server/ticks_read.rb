@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # Reads off run sheets what work took, home by home, wherever something was said since it was last read.
+    #
+    #   TicksRead.new(database, studio).call(today: today) # => 0, homes that are still to be read
+    class TicksRead
+      # So many homes are read in one request.
+      MOST = 6
+      # What is called by a name where several steps were ticked in one go.
+      SEVERAL = 3
+
+      def initialize(database, studio)
+        @studio = studio
+        @homes = Store::Homes.new(database, studio[:id])
+        @acts = Store::VisitActs.new(database, studio[:id])
+        @times = Store::LogTimes.new(database, studio[:id])
+        @visits = Store::Visits.new(database, studio[:id])
+        @facts = DayFacts.new(database, studio)
+      end
+
+      # @return [Integer] how many homes are left for the next time
+      def call(today:)
+        unread = @acts.unread
+        return 0 if unread.empty?
+
+        now = unread.first(MOST)
+        facts = @facts.of(now.to_h.keys, today)
+        visits = @visits.list.group_by { |visit| visit[:home] }
+        now.each do |home, acts|
+          next unless reckoned?(facts[:homes][home])
+
+          @times.read_off(facts[:homes][home], told(home, facts, visits.fetch(home, [])))
+          @acts.read(home, acts)
+        end
+        unread.size - now.size
+      end
+
+      private
+
+      def reckoned?(home)
+        home[:rooms].flat_map { |room| room[:pieces] }.all? { |piece| piece[:reckoned] }
+      end
+
+      def told(home, facts, visits)
+        steps = DeckBough::Days::HomeSteps.new(home, facts[:homes][home][:rooms], house: house,
+                                                                                  order: @studio[:house_order]).all
+        known = { visits: visits.map { |visit| held(visit, facts[:progress][home][:journal]) }, paces: paces(facts),
+                  done: facts[:progress][home][:done], tasks: tasks(facts[:homes][home]) }
+        named = { steps: names(facts[:homes][home], steps), pieces: known[:tasks],
+                  days: visits.to_h { |visit| visit.values_at(:id, :held_on) } }
+        DeckBough::Logbook::FromTicks.new(steps, known, house: house).told.map { |one| row(one, named) }
+      end
+
+      def house
+        @facts.house
+      end
+
+      def held(visit, journal)
+        lunch = visit[:lunch_from_min]
+        DeckBough::Logbook::FromTicks::Held.new(
+          id: visit[:id], from_min: visit[:from_min], lunch: lunch && [lunch, lunch + visit[:lunch_min]],
+          acts: journal.live.select { |act| act.visit == visit[:id] }
+        )
+      end
+
+      def paces(facts)
+        facts[:workers].to_h { |worker| worker.values_at(:name, :pace) }
+      end
+
+      def tasks(home)
+        home[:rooms].flat_map { |room| room[:pieces] }.to_h { |piece| piece.values_at(:id, :tasks) }
+      end
+
+      # What each step is called: its piece or room, and what is done.
+      def names(home, steps)
+        places = home[:rooms].flat_map { |room| [room, *room[:pieces]] }.to_h { |place| place.values_at(:id, :name) }
+        steps.to_h do |told|
+          [told.step.id.split("/").first(2).join("/"), [places[told.piece || told.room], told.title]]
+        end
+      end
+
+      # What is of a single piece or room is told as that one's.
+      def row(told, named)
+        owners = told.steps.map { |step| step.split("/").first }.uniq
+        { steps: told.steps.sort.join(" "), visit: told.visit, held_on: named[:days].fetch(told.visit),
+          took: told.minutes, parts: told.parts, who: told.by.join(", "),
+          piece: owners.one? && named[:pieces].key?(owners.first) ? owners.first : nil,
+          piece_name: owners.one? ? named[:steps].fetch(told.steps.first).first : together(told.steps, named[:steps]) }
+      end
+
+      def together(steps, names)
+        said = steps.first(SEVERAL).map { |step| names.fetch(step).join(", ") }
+        said << "…" if steps.size > SEVERAL
+        said.join(" · ")
+      end
+    end
+  end
+end
