@@ -19,8 +19,8 @@ module DeckBough
         @rows = Store::Needs.new(database, studio[:id])
       end
 
-      # @return [Hash] items (piece, room: ids; name, home_name, on; now, would_be, by: so much of what the rule is of;
-      #   ends_now, ends_then: minutes of that day), sum (by how much all), more (how many were not planned anew), pending
+      # @return [Hash] items (piece, room: ids; name, home_name, on; now, would_be, by: of what the rule is of;
+      #   ends_now, ends_then: minutes of that day), sum (by how much all), more (how many were not planned), pending
       def of(key, value, today:)
         work = DeckBough::Logbook::Learnt.work?(key)
         @quicker = value < @schedules.house[key]
@@ -100,8 +100,8 @@ module DeckBough
           **no_other_way_round(day_end(now, owner, last), then_ends) }
       end
 
-      # Quicker work lets every step stay where it is; that a search finds a later end for it is no news of the work, nor
-      # that it finds an earlier one for slower work.
+      # Quicker work lets every step stay where it is; that a search finds a later end for it is no news of the work,
+      # nor that it finds an earlier one for slower work.
       def no_other_way_round(now, ends)
         { ends_now: now, ends_then: ends && (@quicker ? [ends, now].min : [ends, now].max) }
       end

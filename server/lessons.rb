@@ -32,10 +32,7 @@ module DeckBough
       def one(key)
         learnt!(key)
         lesson = lesson(key)
-        far = lesson.far.to_h { |job| [job.timed, true] }
-        { **told(lesson), low: constant(key).low, high: constant(key).high, why: constant(key).why,
-                          chance: lesson.by_chance, jobs: lesson.jobs.first(LISTED).map { |job| job(job, far) },
-                          taken_out: taken_out(lesson), sheet: sheet(lesson), decisions: @decisions.list(key) }
+        { **told(lesson), **sheet(lesson), **about(lesson), jobs: jobs_of(lesson), decisions: @decisions.list(key) }
       end
 
       # What the log proposes is taken on, or left.
@@ -103,8 +100,19 @@ module DeckBough
         above, below = lesson.sides
         { **rule(lesson.key), state: lesson.state, count: lesson.counting.size,
                               ratios: lesson.counting.first(LISTED).map { |job| job.ratio.round(4) },
-                              factor: answer && answer[:factor], spread: answer && answer[:spread], above: above, below: below,
+                              factor: answer && answer[:factor], spread: answer && answer[:spread],
+                              above: above, below: below,
                               suggested: lesson.suggests? ? lesson.suggested : nil }
+      end
+
+      def about(lesson)
+        { **constant(lesson.key).to_h.slice(:low, :high, :why), chance: lesson.by_chance,
+                                                                taken_out: taken_out(lesson) }
+      end
+
+      def jobs_of(lesson)
+        far = lesson.far.to_h { |job| [job.timed, true] }
+        lesson.jobs.first(LISTED).map { |job| job(job, far) }
       end
 
       def job(job, far)
@@ -126,7 +134,7 @@ module DeckBough
       end
 
       def sheet(lesson)
-        lesson.answer && WorkingSheet.of(constant(lesson.key).title, [lesson.answer], house)
+        lesson.answer ? { sheet: WorkingSheet.of(constant(lesson.key).title, [lesson.answer], house) } : {}
       end
     end
   end

@@ -93,7 +93,7 @@ module DeckBough
       def together(steps, names)
         said = steps.first(SEVERAL).map { |step| names.fetch(step).join(", ") }
         said << "…" if steps.size > SEVERAL
-        said.join(" · ")
+        said.join(" · ")[0, DeckBough::Logbook::Telling::LONGEST_NAME]
       end
     end
   end

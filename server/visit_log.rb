@@ -27,8 +27,9 @@ module DeckBough
         visit = @visits.find(visit_id)
         pending = TicksRead.new(@database, @studio).call(today: today).positive?
         home = @homes.find(visit[:home])
+        times = @times.of_visit(visit_id).map { |time| { **time, **against(time) } }
         { visit: @visits.answered(visit), home: home.slice(:id, :name, :client), pieces: pieces(visit[:home]),
-          times: @times.of_visit(visit_id).map { |time| { **time, **against(time) } },
+          times: times, minutes: minutes(times),
           remarks: @remarks.of_visit(visit_id), said: said(visit), pending: pending }
       end
 
@@ -39,6 +40,12 @@ module DeckBough
         parts = time[:parts].map { |part| DeckBough::Logbook::Part.new(**part) }
         { planned: parts.sum { |part| part.planned(house) }, plain: time[:took] / time[:pace],
           rules: parts.map(&:rule).uniq.map { |rule| named(rule) } }
+      end
+
+      # All work together, whoever did it, and what the house would plan for it.
+      def minutes(times)
+        work = times.select { |time| time[:rules].first[:quantity] == DeckBough::Logbook::Learnt::MINUTES }
+        %i[planned plain].to_h { |name| [name, work.sum { |time| time[name] }] }
       end
 
       def named(rule)
@@ -57,7 +64,7 @@ module DeckBough
         names = rooms.to_h { |room| room.values_at(:id, :name) }
         listed.map do |piece|
           { **piece.slice(:id, :name, :kind), room: names[piece[:room_id]],
-                                              portrait: portraits.dig(piece[:id], :portrait) }
+                                              portrait: portraits.dig(piece[:id], :portrait) }.compact
         end
       end
 

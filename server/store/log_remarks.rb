@@ -56,6 +56,7 @@ module DeckBough
         end
 
         def change(id, version, given)
+          find(id)
           said = checked_remark(given.slice(*GIVEN))
           transaction do
             row = locked(id, "remark")

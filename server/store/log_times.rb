@@ -48,6 +48,7 @@ module DeckBough
 
         # What it was is kept with who changed it.
         def change(id, version, given, account_id:)
+          find(id)
           values = row_of(given)
           transaction do
             row = locked(id, "job")

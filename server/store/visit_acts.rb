@@ -32,8 +32,8 @@ module DeckBough
         def unread
           counts = rows(:visit_acts).group_and_count(:home_id)
           database[:homes].where(studio_id: studio_id, deleted_at: nil).join(counts.as(:said), home_id: :id)
-                      .where { said[:count] > homes[:acts_read] }
-                      .order(Sequel[:homes][:id]).select_map([Sequel[:homes][:id], Sequel[:said][:count]])
+                          .where { said[:count] > homes[:acts_read] }
+                          .order(Sequel[:homes][:id]).select_map([Sequel[:homes][:id], Sequel[:said][:count]])
         end
 
         # The log has read so many.

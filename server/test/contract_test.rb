@@ -90,6 +90,9 @@ class ContractTest < ServerTest
     things["purchases"] = ask(:post, "/api/purchases",
                               { key: SecureRandom.uuid, lines: [{ style: things["styles"], pack_size: 1, packs: 1 }] },
                               status: 201)["id"]
+    things["log-times"] = DATABASE[:log_times].get(:id)
+    things["remarks"] = DATABASE[:log_remarks].get(:id)
+    things["decisions"] = DATABASE[:log_decisions].get(:key)
     stranger
     clear_cookies
     ask(:post, "/api/login", { email: "else@elsewhere.example", password: "another-word-1" })

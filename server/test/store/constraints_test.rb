@@ -26,6 +26,8 @@ class ConstraintsTest < ServerTest
       purchases: { expected_on: Date.new(2000, 1, 1) }, purchase_lines: { packs: 0, off_cents: -1, trial: true },
       purchase_events: { kind: "sold", packs: 0 }, purchase_shares: { quantity: 0 },
       studio_prices: { tax_percent: 101, hourly_cents: -1 },
+      log_times: { source: "rumour", took: 0, pace: 9, parts: Sequel.pg_jsonb([]), left_out: "" },
+      log_remarks: { sort: "praise", price_cents: -1, says: "x" * 501 }, log_decisions: { house_rule: "x" * 81 },
       stock_quantities: { on_hand: -1 }, studios: { units: "cubits", name: "" }, accounts: { role: "guest", email:
         "nowhere" } }.each do |table, values|
       values.each { |column, value| assert_refused { DATABASE[table].update(column => value) } }
@@ -37,7 +39,7 @@ class ConstraintsTest < ServerTest
     { rooms: :homes, places: :rooms, pieces: :rooms, piece_changes: :pieces, stock_quantities: :styles,
       look_styles: :looks, viewpoints: :rooms, bare_places: :rooms, suppliers: :studios, coupons: :suppliers,
       offers: :styles, purchases: :suppliers, purchase_lines: :purchases, purchase_events: :purchase_lines,
-      purchase_shares: :rooms, budgets: :homes }.each_key do |table|
+      purchase_shares: :rooms, budgets: :homes, log_times: :homes, log_remarks: :homes, log_decisions: :accounts }.each_key do |table|
       next if DATABASE[table].empty?
 
       assert_refused(Sequel::ForeignKeyConstraintViolation) { DATABASE[table].update(studio_id: other) }
@@ -57,8 +59,9 @@ class ConstraintsTest < ServerTest
     end
     without_unit = numbers.grep_v(/(_(m|mm|g|kg|deg|cents|percent)|\.(watts|litres|percent))\z/).grep_v(/\.lab_/)
 
-    # Of quantities the style says the unit: pieces, ribbon metres.
-    assert_equal %w[house_rule_values.value offers.pack_size piece_claims.free piece_claims.held piece_claims.wanted
+    # Of quantities the style says the unit: pieces, ribbon metres; of what the log tells, the house rule.
+    assert_equal %w[house_rule_values.value log_decisions.becomes log_decisions.factor log_decisions.spread
+                    log_decisions.was log_times.pace log_times.took offers.pack_size piece_claims.free piece_claims.held piece_claims.wanted
                     piece_cuts.quantity purchase_lines.pack_size purchase_shares.quantity recipe_materials.quantity
                     recipes.batch stock_lots.quantity stock_move_lots.quantity stock_moves.quantity
                     stock_quantities.lacking

@@ -6337,7 +6337,7 @@ export interface components {
                 ladder: number;
                 solved: number;
             };
-            sheet: components["schemas"]["WorkingSheet"] | null;
+            sheet?: components["schemas"]["WorkingSheet"];
             decisions: components["schemas"]["LogDecision"][];
         };
         LessonDecision: {
@@ -6446,9 +6446,10 @@ export interface components {
             parts: components["schemas"]["LogPart"][];
             left_out: string | null;
         };
+        /** @enum {string} */
+        RemarkSort: "fell_off" | "leaned" | "dead_string" | "dull" | "too_much" | "buy" | "move" | "make" | "retire" | "client" | "held" | "failed" | "marked" | "before" | "after" | "price";
         LogRemarkFields: {
-            /** @enum {string} */
-            sort: "fell_off" | "leaned" | "dead_string" | "dull" | "too_much" | "buy" | "move" | "make" | "retire" | "client" | "held" | "failed" | "marked" | "before" | "after" | "price";
+            sort: components["schemas"]["RemarkSort"];
             says?: string;
             /** @description what a fixing was fixed to */
             finish?: string;
@@ -6471,7 +6472,7 @@ export interface components {
             visit: string | null;
             season: number;
             held_on: string;
-            sort: string;
+            sort: components["schemas"]["RemarkSort"];
             says: string;
             finish: string;
             price_cents: number | null;
@@ -6503,7 +6504,7 @@ export interface components {
                 name: string;
                 kind: string;
                 room: string;
-                portrait: components["schemas"]["Portrait"] | null;
+                portrait?: components["schemas"]["Portrait"];
             }[];
             times: (components["schemas"]["LogTime"] & {
                 /** @description by the house rules as they are now */
@@ -6516,6 +6517,12 @@ export interface components {
                     quantity: string;
                 }[];
             })[];
+            /** @description all work together */
+            minutes: {
+                planned: number;
+                /** @description at the usual pace */
+                plain: number;
+            };
             remarks: components["schemas"]["LogRemark"][];
             /** @description on the run sheet meanwhile */
             said: {

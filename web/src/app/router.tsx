@@ -68,6 +68,11 @@ export const router = createBrowserRouter([
         path: "visits/:visitId",
         lazy: async () => ({ Component: (await import("../screens/run-sheet/RunSheet")).RunSheet }),
       },
+      {
+        path: "visits/:visitId/log",
+        lazy: async () => ({ Component: (await import("../screens/visit-log/VisitLog")).VisitLog }),
+      },
+      { path: "ideas", lazy: async () => ({ Component: (await import("../screens/ideas/Ideas")).Ideas }) },
       { path: "buying", lazy: async () => ({ Component: (await import("../screens/buying/Buying")).Buying }) },
       { path: "boxes", lazy: async () => ({ Component: (await import("../screens/boxes/Boxes")).Boxes }) },
       {

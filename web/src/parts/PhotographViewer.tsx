@@ -32,6 +32,8 @@ export function PhotographViewer({ name, photographs, seen, onSee, onClose }: Pr
     await queryClient.invalidateQueries({ queryKey: keys.styles });
     await queryClient.invalidateQueries({ queryKey: keys.sightings });
     await queryClient.invalidateQueries({ queryKey: keys.runStates });
+    await queryClient.invalidateQueries({ queryKey: keys.days });
+    await queryClient.invalidateQueries({ queryKey: keys.ideas });
   };
 
   async function lead() {

@@ -12,6 +12,15 @@ import { usePictures } from "./usePictures";
 
 const TILE = 56;
 
+/** Where it is told which photographs there are. */
+const TOLD_BY: Record<Shown, string[][]> = {
+  style: [keys.styles],
+  box: [keys.styles],
+  sighting: [keys.sightings],
+  note: [keys.days],
+  remark: [keys.days, keys.ideas],
+};
+
 interface Props {
   /** What they show, as it is asked for. */
   of: Shown;
@@ -45,7 +54,7 @@ export function Photographs({ of, id, name, photographs }: Props) {
       if (objection) setRefused(objection);
       setSending((left) => left - 1);
     }
-    await queryClient.invalidateQueries({ queryKey: of === "sighting" ? keys.sightings : keys.styles });
+    await Promise.all(TOLD_BY[of].map((queryKey) => queryClient.invalidateQueries({ queryKey })));
   }
 
   const pictures = usePictures(`Choose photographs of ${name}`, (files) => void send(files), true);

@@ -42,7 +42,7 @@ const ENTRIES = [
     label: "House rules",
     short: "Rules",
     icon: TuneOutlined,
-    here: (path: string) => path.startsWith("/house-rules"),
+    here: (path: string) => /^\/(house-rules|ideas)/.test(path),
   },
 ];
 

@@ -11,11 +11,12 @@ module DeckBough
     # Source: handbook 90, Log.
     module Telling
       MOST_PARTS = 12
+      LONGEST_NAME = 120
       PART = [Input.choice(:rule, "Work", Learnt.keys),
               Input.number(:base, "How much of it", "of them", 0.01..100_000, why: "There was some of it."),
               Input.number(:high, "Share from the ladder", "share", 0..1, default: 0,
                                                                           why: "Part of it, or all.")].freeze
-      INPUTS = [Input.text(:piece_name, "Piece", 0..120, default: ""),
+      INPUTS = [Input.text(:piece_name, "Piece", 0..LONGEST_NAME, default: ""),
                 Input.text(:who, "Who", 0..200, default: ""),
                 Input.number(:took, "What it took", "minutes, or what was used", 0.01..100_000,
                              why: "Work takes something."),

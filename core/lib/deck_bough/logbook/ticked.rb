@@ -57,7 +57,7 @@ module DeckBough
       # By the clock on the wall, seconds with it.
       def minute(act)
         first = @acts.first
-        first.minute + ((act.at - first.at) / 60.0)
+        first.minute + ((act.at - first.at + first.at.sec) / 60.0)
       end
 
       def worked(from, to)

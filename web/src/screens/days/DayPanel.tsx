@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useTheme } from "@mui/material/styles";
 import { useRef } from "react";
-import { Link as RouterLink } from "react-router";
+import { Link as RouterLink, useNavigate } from "react-router";
 import { useSize } from "../../drawing/shared/useSize";
 import { weekday } from "../../units/format";
 import { MoreMenu } from "../../parts/MoreMenu";
@@ -38,6 +38,7 @@ function firstName(name: string): string {
 /** One day: an hour scale, a row for each person, what they put up painted on each step. */
 export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, onDelete, onAsk }: Props) {
   const { palette } = useTheme();
+  const navigate = useNavigate();
   const box = useRef<HTMLDivElement>(null);
   const { width } = useSize(box);
   const scale = (Math.max(width, LEAST_WIDE) - NAMES - ENDS) / (hours.to - hours.from);
@@ -97,6 +98,7 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
               <MoreMenu
                 label={`More about ${homes.get(visit.home)?.name} on ${weekday(day.on)}`}
                 entries={[
+                  { label: "Its log", run: () => void navigate(`/visits/${visit.id}/log`) },
                   { label: "Change the visit", run: () => onChange(visit) },
                   { label: "What if …", run: () => onAsk(visit, "if") },
                   { label: "Ready by …", run: () => onAsk(visit, "ready") },

@@ -14,6 +14,8 @@ import { homeOf, homesOf, times, took, type Job, type LessonOfJobs } from "./les
 import { BALL, paintBough } from "./paintBough";
 
 const HEIGHT = 380;
+/** So far along it the bough says what it is. */
+const LABELLED = 0.72;
 /** The balls of homes, in the order they are named. */
 const BALLS = [day.spruce, day.quince, day.plum, day.lichen, day.brick, day.edge];
 /** Nearer than this to a ball the pointer means it. */
@@ -195,8 +197,8 @@ function Axes({ frame, lesson }: { frame: Frame; lesson: LessonOfJobs }) {
         {reading.unit} planned
       </text>
       <text
-        x={(frame.left + bookX) / 2 - 26}
-        y={(frame.bottom + bookY) / 2 - 26}
+        x={frame.left + (bookX - frame.left) * LABELLED - 22}
+        y={frame.bottom + (bookY - frame.bottom) * LABELLED - 22}
         textAnchor="end"
         fontSize={14}
         fontWeight={600}

@@ -21,14 +21,17 @@ export interface Hung {
 
 /** Free beyond the farthest job, so that no ball touches the edge. */
 const BEYOND = 1.12;
+const ABOVE = 1.04;
 const MARGIN = { left: 44, right: 14, top: 26, bottom: 40 };
 const STEPS = [1, 2, 5, 10];
 const TICKS = 6;
 
 /** The picture's frame: what was planned upwards, what it took to the right. */
 export function frameOf(jobs: Job[], width: number, height: number): Frame {
-  const took = Math.max(...jobs.map((job) => job.took), 0.1) * BEYOND;
-  const planned = Math.max(...jobs.map((job) => job.planned), 0.1) * BEYOND;
+  const longest = Math.max(...jobs.map((job) => job.took), 0.1);
+  const took = longest * BEYOND;
+  // As high as the bough is over the slowest job, so that every thread has its twig.
+  const planned = Math.max(...jobs.map((job) => job.planned * BEYOND), longest * ABOVE);
   return {
     width,
     height,

@@ -35,9 +35,14 @@ export function Over({
     <Notice
       title={others ? "Your part is up" : "All of it is up"}
       action={
-        <Button variant="contained" onClick={onAll}>
-          See all steps
-        </Button>
+        <>
+          <Button variant="contained" component={RouterLink} to={`/visits/${sheet.visit.id}/log`}>
+            Write its log
+          </Button>
+          <Button onClick={onAll} sx={{ ml: 1 }}>
+            See all steps
+          </Button>
+        </>
       }
     >
       {[
