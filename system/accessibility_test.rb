@@ -36,7 +36,9 @@ class AccessibilityTest < SystemTest
       "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}" => "in the car",
       "/buying" => "Eucalyptus ball, 7 cm", "/buying?as=list" => "Narrow by words",
       "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
-      "/house-rules" => "On a sample tree",
+      "/house-rules" => "On a sample tree", "/house-rules/log" => "Every plan not yet begun",
+      "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}/log" => "All together",
+      "/ideas" => "Retire 1",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }
   end

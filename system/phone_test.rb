@@ -60,7 +60,9 @@ class PhoneTest < SystemTest
       "/stock" => "141 things", "/boxes" => "Loft left", "/boxes/14" => "Quince and chalk",
       "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}" => "in the car",
       "/recipes" => "Gilded cones", "/buying" => "Narrow by words",
-      "/house-rules" => "On a sample tree" }.each do |path, text|
+      "/house-rules" => "On a sample tree", "/house-rules/log" => "Every plan not yet begun",
+      "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}/log" => "All together",
+      "/ideas" => "Retire 1" }.each do |path, text|
       visit path
 
       assert_text text
