@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import TextLink from "@mui/material/Link";
 import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
@@ -125,7 +126,13 @@ function Row({ idea }: { idea: Idea }) {
             {idea.says}
           </Typography>
           <Typography variant="body2" color="textSecondary">
-            {idea.piece ? <Link to={`/pieces/${idea.piece}`}>{place}</Link> : place}
+            {idea.piece ? (
+              <TextLink component={Link} to={`/pieces/${idea.piece}`}>
+                {place}
+              </TextLink>
+            ) : (
+              place
+            )}
             {` · season ${idea.season}`}
             {idea.settled_on && ` · settled ${shortDay(idea.settled_on)}`}
           </Typography>
