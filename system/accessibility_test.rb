@@ -38,7 +38,7 @@ class AccessibilityTest < SystemTest
       "/looks" => "Orchard frost", "/looks/#{board}" => "Who wears it",
       "/house-rules" => "On a sample tree", "/house-rules/log" => "Every plan not yet begun",
       "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}/log" => "All together",
-      "/ideas" => "Retire 1",
+      "/ideas" => "Retire 1", "/homes/#{home}/season-end" => "Into which boxes",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }
   end

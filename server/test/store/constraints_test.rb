@@ -39,7 +39,8 @@ class ConstraintsTest < ServerTest
     { rooms: :homes, places: :rooms, pieces: :rooms, piece_changes: :pieces, stock_quantities: :styles,
       look_styles: :looks, viewpoints: :rooms, bare_places: :rooms, suppliers: :studios, coupons: :suppliers,
       offers: :styles, purchases: :suppliers, purchase_lines: :purchases, purchase_events: :purchase_lines,
-      purchase_shares: :rooms, budgets: :homes, log_times: :homes, log_remarks: :homes, log_decisions: :accounts }.each_key do |table|
+      purchase_shares: :rooms, budgets: :homes, log_times: :homes, log_remarks: :homes, log_decisions: :accounts,
+      strip_choices: :pieces }.each_key do |table|
       next if DATABASE[table].empty?
 
       assert_refused(Sequel::ForeignKeyConstraintViolation) { DATABASE[table].update(studio_id: other) }
@@ -61,7 +62,8 @@ class ConstraintsTest < ServerTest
 
     # Of quantities the style says the unit: pieces, ribbon metres; of what the log tells, the house rule.
     assert_equal %w[house_rule_values.value log_decisions.becomes log_decisions.factor log_decisions.spread
-                    log_decisions.was log_times.pace log_times.took offers.pack_size piece_claims.free piece_claims.held piece_claims.wanted
+                    log_decisions.was log_times.pace log_times.took offers.pack_size piece_claims.free piece_claims.held
+                    piece_claims.wanted
                     piece_cuts.quantity purchase_lines.pack_size purchase_shares.quantity recipe_materials.quantity
                     recipes.batch stock_lots.quantity stock_move_lots.quantity stock_moves.quantity
                     stock_quantities.lacking

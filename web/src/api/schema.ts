@@ -3563,6 +3563,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/homes/{id}/season-end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** After the day, what of each piece goes and stays, and what goes onto what stands empty */
+        get: operations["showSeasonEnd"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/strip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** What a person says of a thing on a piece after the day */
+        put: operations["chooseStrip"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lengths": {
         parameters: {
             query?: never;
@@ -6535,6 +6573,71 @@ export interface components {
                 photographs: string[];
             }[];
             pending: boolean;
+        };
+        WinterThing: {
+            style: string;
+            name: string;
+            kind: components["schemas"]["Style"]["kind"];
+            colour: string | null;
+            texture: components["schemas"]["Style"]["texture"];
+            shape: components["schemas"]["Particulars"]["shape"];
+        };
+        SeasonEnd: {
+            home: {
+                id: string;
+                name: string;
+                client: string | null;
+                strike_on: string | null;
+            };
+            /** @description things of pieces */
+            goes: number;
+            stays: number;
+            /** @description to take down and pack what goes */
+            minutes: number;
+            /** @description pieces are still to be reckoned */
+            pending: boolean;
+            pieces: {
+                id: string;
+                name: string;
+                kind: string;
+                room: string;
+                reckoned: boolean;
+                portrait?: components["schemas"]["Portrait"];
+                minutes: number;
+                things: {
+                    style: string;
+                    label: string;
+                    unit: string;
+                    count: number;
+                    kind: components["schemas"]["Style"]["kind"];
+                    colour: string | null;
+                    texture: components["schemas"]["Style"]["texture"];
+                    shape: components["schemas"]["Particulars"]["shape"];
+                    stays: boolean;
+                    /** @enum {string} */
+                    why: "said" | "tagged" | "greens" | "cones" | "candles" | "white_lights" | "drink_corner" | "holds" | "cushions" | "fastens" | "tree" | "keepsake" | "figures" | "red" | "rest";
+                    /** @description where it has lain, its own first */
+                    boxes: {
+                        number: number;
+                        place: string;
+                    }[];
+                }[];
+            }[];
+            boxes: {
+                number: number | null;
+                place: string | null;
+                things: number;
+            }[];
+            bridge: {
+                accent?: components["schemas"]["WinterThing"];
+                surfaces: {
+                    piece: string;
+                    things: (components["schemas"]["WinterThing"] & {
+                        /** @enum {string} */
+                        role: "tall" | "low" | "green" | "accent";
+                    })[];
+                }[];
+            };
         };
         LengthReading: {
             metres: number;
@@ -15418,6 +15521,61 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showSeasonEnd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The season's end */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonEnd"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    chooseStrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    style: string;
+                    /** @description null lets it be as its tag and its look say */
+                    stays: boolean | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -29,6 +29,10 @@ export const router = createBrowserRouter([
       { index: true, lazy: async () => ({ Component: (await import("../screens/season/Season")).Season }) },
       { path: "homes/:homeId", lazy: async () => ({ Component: (await import("../screens/home/Home")).Home }) },
       {
+        path: "homes/:homeId/season-end",
+        lazy: async () => ({ Component: (await import("../screens/season-end/SeasonEnd")).SeasonEnd }),
+      },
+      {
         path: "homes/:homeId/rooms/new",
         lazy: async () => ({ Component: (await import("../screens/survey/Survey")).NewSurvey }),
       },

@@ -10,7 +10,8 @@ module DeckBough
     module Learnt
       MINUTES = "minutes"
       # Waits, ways and shares are no work whose minutes could be told.
-      NOT_WORK = %w[minutes.high_share minutes.twice minutes.hook_wait minutes.crossing].freeze
+      NOT_WORK = %w[minutes.high_share minutes.twice minutes.hook_wait minutes.crossing
+                    minutes.take_down].freeze
       # By what a rule's key begins with: what is counted as used, and what so much of it is used for.
       COUNTED = { "ribbon.billow_" => ["m", "m laid"], "ornaments.per_m2_" => ["pieces", "m²"],
                   "picks.per_m2_" => ["pieces", "m²"], "lights.per_m2_" => ["bulbs", "m²"] }.freeze

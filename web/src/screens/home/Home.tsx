@@ -63,9 +63,13 @@ export function Home() {
         <Button variant="contained" startIcon={<Add />} component={Link} to={`/homes/${told.id}/rooms/new`}>
           Measure a room
         </Button>
-        {me?.account.role === "owner" && (
-          <MoreMenu label="More for this home" entries={[{ label: "Delete this home", run: () => setAsking(true) }]} />
-        )}
+        <MoreMenu
+          label="More for this home"
+          entries={[
+            { label: "Season’s end", run: () => void navigate(`/homes/${told.id}/season-end`) },
+            ...(me?.account.role === "owner" ? [{ label: "Delete this home", run: () => setAsking(true) }] : []),
+          ]}
+        />
         {asking && (
           <DeleteDialog
             goes="Its rooms and everything in them go with it."
