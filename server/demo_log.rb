@@ -33,9 +33,9 @@ module DeckBough
       def tell(job, parts)
         place = place(job)
         named = place[:piece_id] ? { "piece" => place[:piece_id] } : { "piece_name" => job.fetch("piece") }
-        @times.create("key" => SecureRandom.uuid, "held_on" => place[:held_on].iso8601, "home" => place[:home_id],
-                      "took" => job.fetch("took"), "who" => job.fetch("who"), "pace" => job.fetch("pace", 1),
-                      "parts" => parts, **named)
+        @times.create({ "key" => SecureRandom.uuid, "held_on" => place[:held_on].iso8601, "home" => place[:home_id],
+                        "took" => job.fetch("took"), "who" => job.fetch("who"), "pace" => job.fetch("pace", 1),
+                        "parts" => parts, **named }, latest: place[:held_on])
       end
 
       # Rooms, and pieces that are no more, go by their name.

@@ -25,7 +25,8 @@ module DeckBough
         work = DeckBough::Logbook::Learnt.work?(key)
         @quicker = value < @schedules.house[key]
         house = DeckBough::HouseRules.with(@schedules.house.changes.merge(key => value))
-        homes = work ? ->(now) { scaled(now, key, value / @schedules.house[key]) } : :itself.to_proc
+        now = @schedules.house[key]
+        homes = work && now.positive? ? ->(all) { scaled(all, key, value / now.to_f) } : :itself.to_proc
         spans = @schedules.ahead_by(house, homes, today: today) { |*span| span }
         pending = spans.any? { |_, told, after| told[:pending] || after.nil? }
         told = work ? { items: spans.flat_map { |span| of_work(span, key) }, more: 0 } : of_things(key, value, spans)

@@ -40,9 +40,10 @@ module DeckBough
       # @param said [Hash] accepted, was (the value it was decided on), key
       def decide(house_rule, said, account_id:, day:)
         learnt!(house_rule)
+        lesson = lesson(house_rule)
+        # Looked up after that: where the same was decided meanwhile, nothing is proposed any more.
         return if @decisions.known?(said["key"])
 
-        lesson = lesson(house_rule)
         told = { **decided(lesson, said["accepted"], said["was"]), **measured(lesson) }
         @decisions.decide(house_rule, told, key: said["key"], account_id: account_id, day: day)
       end

@@ -14,7 +14,8 @@ class ShownViews
 
   VIEWS = {
     "season-desk" => [DESK, lambda(&:sign_in)],
-    "home" => [DESK, ->(at) { at.home("Tidewaiter's House") }],
+    "home-in-season" => [DESK, ->(at) { at.home("Tidewaiter's House") }],
+    "season-end" => [DESK, ->(at) { at.season_end("Tidewaiter's House") }],
     "survey" => [DESK, ->(at) { at.room("Tidewaiter's House", "Long room") }],
     "tree-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree") }],
     "tree-bench-phone" => [PHONE, ->(at) { at.tree("Number Nine, Ropewalk", "Alcove tree") }],
@@ -33,7 +34,8 @@ class ShownViews
     "stockroom" => [DESK, lambda(&:stockroom)],
     "look-board" => [DESK, ->(at) { at.look("Orchard frost") }],
     "boxes" => [DESK, lambda(&:boxes)],
-    "house-rules" => [DESK, lambda(&:house_rules)],
+    "constants" => [DESK, lambda(&:house_rules)],
+    "lessons" => [DESK, lambda(&:lessons)],
     "shelves" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Book shelves").step("Colours") }],
     "swaps" => [DESK, ->(at) { at.tree("The Signal Loft", "Sofa and pictures") }],
     "stockings" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Stockings on a batten") }],
@@ -42,6 +44,7 @@ class ShownViews
   # Views that share a picture, two beside each other.
   SHARED = { "on-a-phone" => %w[tree-bench-phone run-sheet-phone],
              "table-benches" => %w[grouping-bench table-bench-dusk],
+             "home" => %w[home-in-season season-end], "house-rules" => %w[constants lessons],
              "wreath-benches" => %w[wreath-bench-day wall-bench-day],
              "small-benches" => %w[shelves swaps stockings drinks] }.freeze
   BETWEEN = 16
@@ -112,6 +115,13 @@ class ShownViews
     sign_in
     @browser.click_link(name, match: :first)
     @browser.assert_text("Measure a room")
+  end
+
+  def season_end(name)
+    home(name)
+    @browser.find("button[aria-label='More for this home']").click
+    @browser.find("[role=menuitem]", text: "Season’s end").click
+    @browser.assert_text("Into which boxes")
   end
 
   def room(home, name)
@@ -228,5 +238,11 @@ class ShownViews
     sign_in
     @browser.click_link("House rules")
     @browser.assert_text("On a sample tree")
+  end
+
+  def lessons
+    house_rules
+    @browser.click_link("What the log teaches")
+    @browser.assert_text("Every plan not yet begun")
   end
 end

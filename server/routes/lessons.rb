@@ -45,7 +45,7 @@ module DeckBough
         end
 
         def tell
-          answer(times.create(said), 201)
+          answer(times.create(said, latest: latest), 201)
         end
 
         def read
@@ -53,7 +53,7 @@ module DeckBough
         end
 
         def correct
-          answer(times.change(id, said["version"], said.except("version"), account_id: account[:id]))
+          answer(times.change(id, said["version"], said.except("version"), account_id: account[:id], latest: latest))
         end
 
         def delete
@@ -74,6 +74,11 @@ module DeckBough
         # Anew each time: what was decided changes the house rules they are told by.
         def lessons
           Server::Lessons.new(context.database, studio)
+        end
+
+        # East of here it is tomorrow already.
+        def latest
+          today + 1
         end
 
         def times

@@ -6,7 +6,7 @@ module DeckBough
       # What work really took, told by people or read from the ticks of run sheets.
       #
       #   times.create({ "key" => key, "held_on" => "2025-11-29", "home" => id, "took" => 66,
-      #                  "parts" => [{ "rule" => "minutes.ornament", "base" => 72 }] }, account_id: 7)
+      #                  "parts" => [{ "rule" => "minutes.ornament", "base" => 72 }] }, latest: today)
       class LogTimes < Table
         # A studio keeps so many; the latest so many teach.
         MOST = 20_000
@@ -31,9 +31,11 @@ module DeckBough
         end
 
         # Once by the key.
-        def create(given)
+        #
+        # @param latest [Date] nothing was done after it
+        def create(given, latest:)
           key!(given["key"])
-          values = row_of(given)
+          values = row_of(given, latest)
           id = transaction do
             database[:studios].where(id: studio_id).for_update.get(:id)
             known = rows(:log_times).where(key: given["key"]).get(:id) and next known
@@ -47,9 +49,9 @@ module DeckBough
         end
 
         # What it was is kept with who changed it.
-        def change(id, version, given, account_id:)
-          find(id)
-          values = row_of(given)
+        def change(id, version, given, account_id:, latest:)
+          known = Date.iso8601(find(id)[:held_on])
+          values = row_of(given, [latest, known].max)
           transaction do
             row = locked(id, "job")
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
@@ -127,14 +129,14 @@ module DeckBough
           Sequel.pg_jsonb(list)
         end
 
-        def row_of(given)
+        def row_of(given, latest)
           said = checked_telling(given.except("key", "held_on", "home", "piece"))
           home = named(:homes, given["home"], "/home")
           piece = named(:pieces, given["piece"], "/piece")
           { **said, parts: parts(said[:parts].map(&:to_h)), who: said[:who].strip, left_out: said[:left_out]&.strip,
                     home_id: home&.fetch(:id), home_name: home ? home[:name] : "",
                     piece_id: piece&.fetch(:id), piece_name: piece ? piece[:name] : said[:piece_name].strip,
-                    **day(given["held_on"]) }
+                    **day(given["held_on"], latest) }
         end
 
         def checked_telling(given)
@@ -150,9 +152,11 @@ module DeckBough
             raise wrong(pointer, "That is not there any more. Choose another.")
         end
 
-        def day(text)
+        def day(text, latest)
           day = CalendarDay.read(text) or
             raise wrong("/held_on", "“#{text[0, 20]}” is no day. Choose one such as 2025-11-28.")
+          raise wrong("/held_on", "That day is still to come. Choose the one on which it was done.") if day > latest
+
           { held_on: day, season: SEASON.season_of(day) }
         end
 

@@ -47,6 +47,13 @@ class JobTest < CoreTest
     assert_equal %w[solved solved], [bow, pick].map(&:how)
   end
 
+  def test_what_takes_no_time_by_the_house_is_compared_with_nothing
+    house = HouseRules.with("minutes.foot" => 0)
+
+    assert_empty jobs(timed(12.0, part("foot", 1)), house: house)
+    assert_equal(["minutes.pick"], jobs(timed(12.0, part("foot", 1), part("pick", 4)), house: house).map(&:rule))
+  end
+
   def test_parts_of_one_rule_are_one_job
     one = jobs(timed(70.0, part("ornament", 50), part("ornament", 50, high: 1)))
 

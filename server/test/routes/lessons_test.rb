@@ -191,6 +191,13 @@ class LessonsTest < ServerTest
     assert_empty ask(:get, "/api/lessons/#{KEY}/changes")["items"]
   end
 
+  def test_work_that_takes_no_time_by_the_house_teaches_nothing
+    ask(:put, "/api/house-rules/minutes.foot", { value: 0, was: 15 })
+
+    assert_empty lesson("minutes.foot")["jobs"]
+    assert_empty ask(:get, "/api/lessons/minutes.foot/changes")["items"]
+  end
+
   def test_no_rule_of_the_log
     ask(:get, "/api/lessons/minutes.crossing", status: 404)
     ask(:get, "/api/lessons/nothing/changes", status: 404)

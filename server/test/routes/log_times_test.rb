@@ -47,6 +47,10 @@ class LogTimesTest < ServerTest
     assert_equal "Alcove tree", ask(:get, "/api/log-times/#{job['id']}")["piece_name"]
   end
 
+  def test_today_and_what_is_tomorrow_elsewhere_may_be_told
+    assert_equal(%w[2026-11-19 2026-11-20], %w[2026-11-19 2026-11-20].map { |day| tell(held_on: day)["held_on"] })
+  end
+
   def test_the_fifth_plain_job_proposes
     3.times { lesson }
     tell(took: 13.5)
@@ -99,6 +103,7 @@ class LogTimesTest < ServerTest
     assert_equal ["/pace"], faults(pace: 0)
     assert_equal ["/held_on"], faults(held_on: "soon")
     assert_equal ["/held_on"], faults(held_on: "2025-02-30")
+    assert_equal ["/held_on"], faults(held_on: "2026-11-21")
     assert_equal ["/parts/0/base"], faults(parts: [{ rule: KEY, base: 0 }])
     assert_equal ["/parts/0/rule"], faults(parts: [{ rule: "tree.tip_gap", base: 1 }])
     assert_equal ["/parts/0/high"], faults(parts: [{ rule: KEY, base: 1, high: 2 }])

@@ -15,6 +15,7 @@ module DeckBough
       # @param times [Array<Timed>]
       # @return [Array<Job>]
       def self.all(times, house)
+        times = times.filter_map { |timed| with_rates(timed, house) }
         shares = sharing_out(times, house)
         times.flat_map do |timed|
           kinds = timed.parts.group_by(&:rule)
@@ -22,6 +23,12 @@ module DeckBough
           taken = kinds.size > 1 ? shares.shared(planned, timed.plain) : { kinds.keys.first => timed.plain }
           kinds.map { |rule, parts| of(timed, rule, parts, taken[rule] / planned[rule], house, kinds.size) }
         end
+      end
+
+      # Against what takes no time by this house's rules nothing can be compared.
+      def self.with_rates(timed, house)
+        parts = timed.parts.select { |part| part.flat(house).positive? }
+        Timed.new(**timed.to_h, parts: parts) if parts.any?
       end
 
       # What does not count shares out nothing either.
@@ -40,7 +47,7 @@ module DeckBough
         new(timed: timed.id, rule: rule, planned: flat, took: flat * factor, how: kinds > 1 ? "solved" : "told",
             left_out: timed.left_out)
       end
-      private_class_method :sharing_out, :planned, :of
+      private_class_method :with_rates, :sharing_out, :planned, :of
 
       def initialize(left_out: nil, **)
         super

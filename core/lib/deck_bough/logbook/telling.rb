@@ -13,12 +13,12 @@ module DeckBough
       MOST_PARTS = 12
       LONGEST_NAME = 120
       PART = [Input.choice(:rule, "Work", Learnt.keys),
-              Input.number(:base, "How much of it", "of them", 0.01..100_000, why: "There was some of it."),
-              Input.number(:high, "Share from the ladder", "share", 0..1, default: 0,
-                                                                          why: "Part of it, or all.")].freeze
+              Input.number(:base, "How much of it", "", 0.01..100_000, why: "There was some of it."),
+              Input.number(:high, "Share from the ladder", "", 0..1, default: 0,
+                                                                     why: "Part of it, or all.")].freeze
       INPUTS = [Input.text(:piece_name, "Piece", 0..LONGEST_NAME, default: ""),
                 Input.text(:who, "Who", 0..200, default: ""),
-                Input.number(:took, "What it took", "minutes, or what was used", 0.01..100_000,
+                Input.number(:took, "What it took", "", 0.01..100_000,
                              why: "Work takes something."),
                 Input.number(:pace, "Pace", "× usual", 0.2..5, default: 1, why: "Somebody works at some pace."),
                 Input.text(:left_out, "Why it does not count", 1..200, default: nil),
