@@ -17,6 +17,8 @@ module DeckBough
         @acts = Store::VisitActs.new(database, studio[:id])
         @times = Store::LogTimes.new(database, studio[:id])
         @visits = Store::Visits.new(database, studio[:id])
+        @pieces = Store::Pieces.new(database, studio[:id])
+        @rows = Store::Needs.new(database, studio[:id])
         @facts = DayFacts.new(database, studio)
       end
 
@@ -50,7 +52,44 @@ module DeckBough
                   done: facts[:progress][home][:done], tasks: tasks(facts[:homes][home]) }
         named = { steps: names(facts[:homes][home], steps), pieces: known[:tasks],
                   days: visits.to_h { |visit| visit.values_at(:id, :held_on) } }
-        DeckBough::Logbook::FromTicks.new(steps, known, house: house).told.map { |one| row(one, named) }
+        ticked = DeckBough::Logbook::FromTicks.new(steps, known, house: house).told.map { |one| row(one, named) }
+        [*ticked, *ribbon_used(facts[:progress][home], steps, named)]
+      end
+
+      # A ribbon's job has a name of its own beside the step it was used in.
+      RIBBON = "ribbon"
+      USED = "ribbon_used"
+      # How much they take goes with their billow.
+      BILLOWED = %w[cascade spiral].freeze
+      private_constant :RIBBON, :USED, :BILLOWED
+
+      def ribbon_used(progress, steps, named)
+        acts = progress[:journal].live.select(&:used?)
+        return [] if acts.empty?
+
+        done = progress[:done].to_h { |id| [id, true] }
+        on = steps.select { |told| told.key == RIBBON }.group_by(&:piece)
+                  .select { |_, parts| parts.all? { |told| done.key?(told.step.id) } }
+        DeckBough::Logbook::RibbonUsed.told(acts, laid(on.keys)).map do |one|
+          { steps: "#{one.piece}/#{USED}", visit: one.visit, held_on: named[:days].fetch(one.visit), took: one.took,
+            parts: one.parts, who: one.by.join(", "), piece: one.piece,
+            piece_name: named[:steps].fetch("#{one.piece}/#{RIBBON}").first }
+        end
+      end
+
+      # What lies on trees, as if it lay flat.
+      def laid(pieces)
+        lines = @rows.lines(pieces)
+        @pieces.of_ids(pieces).filter_map do |piece|
+          ribbon = piece[:settings][:ribbon]
+          next unless piece[:kind] == RunSheets::TREE && BILLOWED.include?(ribbon[:method])
+
+          rule = "ribbon.billow_#{ribbon[:billow]}"
+          own = lines.fetch(piece[:id], []).select { |line| line[:kind] == RIBBON && line[:step] == RIBBON }
+          [piece[:id], DeckBough::Logbook::RibbonUsed::Laid.new(
+            rule: rule, base: own.sum { |line| line[:need] } / house[rule], styles: own.map { |line| line[:style] }
+          )]
+        end.to_h
       end
 
       def house

@@ -32,7 +32,7 @@ require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }
 require_relative "deck_bough/catalogue"
 require_relative "deck_bough/reckoner"
-%w[learnt remark telling timed sharing_out job lesson ticked from_ticks].each do |file|
+%w[learnt remark telling timed sharing_out job lesson ticked from_ticks ribbon_used].each do |file|
   require_relative "deck_bough/logbook/#{file}"
 end
 %w[crossing room_wall floor_plan_survey floor_plan frame placed sight scene viewpoint wall_balance

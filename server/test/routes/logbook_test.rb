@@ -115,6 +115,28 @@ class LogbookTest < ServerTest
     assert_in_delta 30, fluffed["took"], 0.1
   end
 
+  def test_ribbon_that_was_used_is_a_job_of_its_billow
+    @visit = DATABASE[:visits].where(held_on: "2026-12-01").get(:id)
+    ribbon = step("Ribbon", "Signal tree")
+    styles = ribbon["things"].select { |thing| thing["kind"] == "ribbon" }
+    used = styles.map do |thing|
+      { key: SecureRandom.uuid, kind: "used", step: ribbon["id"], turn: thing["style"], quantity: 9,
+        at: (START + 60).iso8601 }
+    end
+    say(used)
+
+    assert_empty log["times"]
+    say(up(ribbon, 30))
+    told = log["times"].find { |time| time["rules"].first["key"] == "ribbon.billow_soft" }
+
+    assert_in_delta 9 * styles.size, told["took"]
+    assert_in_delta styles.sum { |thing| thing["need"] }, told["planned"], 0.01
+    assert_in_delta told["plain"], told["took"]
+    # It is no work.
+    assert_in_delta log["times"].select { |time| time["rules"].first["quantity"] == "minutes" }
+                                .sum { |time| time["plain"] }, log["minutes"]["plain"]
+  end
+
   def test_all_together_is_the_sum_of_its_work
     say(up(step("Fluff"), 34), up(step("Lights"), 60))
     told = log
