@@ -39,6 +39,7 @@ class AccessibilityTest < SystemTest
       "/house-rules" => "On a sample tree", "/house-rules/log" => "Every plan not yet begun",
       "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}/log" => "All together",
       "/ideas" => "Retire 1", "/homes/#{home}/season-end" => "Into which boxes",
+      "/season-summary" => "Still open",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }
   end

@@ -62,7 +62,8 @@ class PhoneTest < SystemTest
       "/recipes" => "Gilded cones", "/buying" => "Narrow by words",
       "/house-rules" => "On a sample tree", "/house-rules/log" => "Every plan not yet begun",
       "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}/log" => "All together",
-      "/ideas" => "Retire 1", "/homes/#{home}/season-end" => "Into which boxes" }.each do |path, text|
+      "/ideas" => "Retire 1", "/homes/#{home}/season-end" => "Into which boxes",
+      "/season-summary" => "Still open" }.each do |path, text|
       visit path
 
       assert_text text

@@ -21,6 +21,7 @@ export const keys = {
   season: (page: number) => ["season", page],
   home: (id: string) => ["home", id],
   anchors: (id: string) => ["home", id, "anchors"],
+  seasonSummary: ["season", "summary"],
   seasonEnd: (id: string) => ["home", id, "season-end"],
   shortages: (id: string) => ["home", id, "shortages"],
   room: (id: string) => ["room", id],

@@ -3601,6 +3601,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season-summary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What this season came to */
+        get: operations["showSeasonSummary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-summary.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same on the studio's paper */
+        get: operations["printSeasonSummary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lengths": {
         parameters: {
             query?: never;
@@ -6638,6 +6672,73 @@ export interface components {
                     })[];
                 }[];
             };
+        };
+        SeasonMinutes: {
+            /** @description by the house rules as they are now */
+            planned: number;
+            /** @description at the usual pace */
+            took: number;
+        };
+        SeasonSummary: {
+            season: number;
+            bought_cents: number;
+            /** @description what of the stock is used is worth */
+            stock_cents: number;
+            minutes: components["schemas"]["SeasonMinutes"];
+            /** @description worth of what stays for years */
+            base_cents: number;
+            /** @description worth of what is this year's */
+            change_cents: number;
+            change: string[];
+            homes: {
+                id: string;
+                name: string;
+                client: string | null;
+                planned_cents: number | null;
+                bought_cents: number;
+                stock_cents: number;
+                pending: number;
+                planned: number;
+                took: number;
+            }[];
+            /** @description what is still out */
+            open: {
+                standing: {
+                    id: string;
+                    name: string;
+                    strike_on: string | null;
+                }[];
+                lent: {
+                    style: string;
+                    name: string;
+                    whom: string;
+                    quantity: number;
+                }[];
+                on_trial: {
+                    id: string;
+                    name: string;
+                    decide_by: string | null;
+                }[];
+            };
+            gone: {
+                style: string;
+                name: string;
+                broken: number;
+                lost: number;
+                cents: number | null;
+            }[];
+            lessons: {
+                /** @enum {string} */
+                kind: "rule" | "remark";
+                title?: string;
+                unit?: string;
+                was?: number;
+                becomes?: number;
+                sort?: components["schemas"]["RemarkSort"];
+                says?: string;
+                piece_name?: string;
+                home_name?: string;
+            }[];
         };
         LengthReading: {
             metres: number;
@@ -15577,6 +15678,48 @@ export interface operations {
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    showSeasonSummary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The summary */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonSummary"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    printSeasonSummary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
         };
     };
     readLength: {

@@ -29,6 +29,10 @@ export const router = createBrowserRouter([
       { index: true, lazy: async () => ({ Component: (await import("../screens/season/Season")).Season }) },
       { path: "homes/:homeId", lazy: async () => ({ Component: (await import("../screens/home/Home")).Home }) },
       {
+        path: "season-summary",
+        lazy: async () => ({ Component: (await import("../screens/season-summary/SeasonSummary")).SeasonSummary }),
+      },
+      {
         path: "homes/:homeId/season-end",
         lazy: async () => ({ Component: (await import("../screens/season-end/SeasonEnd")).SeasonEnd }),
       },

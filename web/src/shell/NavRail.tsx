@@ -17,7 +17,7 @@ const ENTRIES = [
     to: "/",
     label: "Season",
     icon: AcUnitOutlined,
-    here: (path: string) => path === "/" || /^\/(homes|rooms|pieces)/.test(path),
+    here: (path: string) => path === "/" || /^\/(homes|rooms|pieces|season)/.test(path),
   },
   {
     to: "/stock",

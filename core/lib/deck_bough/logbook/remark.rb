@@ -14,6 +14,10 @@ module DeckBough
       FIXINGS = %w[held failed marked].freeze
       PICTURES = %w[before after].freeze
       SORTS = [*PROBLEMS, *IDEAS, "client", *FIXINGS, *PICTURES, "price"].freeze
+      # As they are told on paper.
+      TITLES = { "fell_off" => "Fell off", "leaned" => "Leaned", "dead_string" => "Dead string", "dull" => "Dull",
+                 "too_much" => "Too much", "buy" => "Buy", "move" => "Move", "make" => "Make", "retire" => "Retire",
+                 "failed" => "Did not hold", "marked" => "Marked the wall" }.freeze
       # These say nothing without words.
       WORDED = [*IDEAS, "client", *FIXINGS].freeze
 

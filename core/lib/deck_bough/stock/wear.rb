@@ -21,6 +21,12 @@ module DeckBough
         day.month < FIRST_MONTH ? day.year - 1 : day.year
       end
 
+      # @param season [Integer]
+      # @return [Range<Date>] its days, without the end
+      def self.days_of(season)
+        Date.new(season, FIRST_MONTH, 1)...Date.new(season + 1, FIRST_MONTH, 1)
+      end
+
       # @param bought_on [Date, nil]
       # @param expected [Integer, nil] seasons it should last
       # @param season [Integer] the year of this season

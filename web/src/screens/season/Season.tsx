@@ -35,6 +35,9 @@ export function Season() {
     <>
       <Strip crumbs={[{ label: `Season ${year}` }]}>
         <Box sx={{ display: { xs: "none", sm: "contents" } }}>
+          <Button component={Link} to="/season-summary">
+            What it came to
+          </Button>
           <Button component={Link} to="/deleted">
             Deleted
           </Button>
