@@ -134,7 +134,10 @@ class HomesTest < SystemTest
       click_link "The Signal Loft", match: :first
 
       assert_text "Measure a room"
-      assert_no_button "More for this home"
+      click_button "More for this home"
+
+      assert_selector "[role=menuitem]", text: "Season’s end"
+      assert_no_selector "[role=menuitem]", text: "Delete this home"
     end
   end
 

@@ -87,6 +87,7 @@ module DeckBough
           title("The same base, and what was this year's")
           line(["What stays for years", money(@told[:base_cents])], LINES)
           line(["This year's", money(@told[:change_cents])], LINES)
+          line(["Marked as neither", money(@told[:unmarked_cents])], LINES) if @told[:unmarked_cents].positive?
           @told[:change].each { |name| line(["   #{name}", ""], LINES, QUIET) }
           @page.move_down 8
         end

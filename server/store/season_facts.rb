@@ -36,7 +36,8 @@ module DeckBough
 
         # Of what pieces keep, how much is the base that stays for years and how much this year's layer.
         #
-        # @return [Hash] base_cents, change_cents, change (names of what is this year's, the dearest first)
+        # @return [Hash] base_cents, change_cents, unmarked_cents, change (names of what is this year's, the dearest
+        #   first)
         def base_and_change
           worth = Sequel.lit("piece_claims.held * styles.price_cents / styles.pack_size")
           kept = database[:piece_claims].where(Sequel[:piece_claims][:studio_id] => studio_id)
@@ -44,7 +45,8 @@ module DeckBough
           sums = kept.group(:role).select_hash(:role, Sequel.function(:sum, worth).as(:cents))
           change = kept.where(role: "change").group(Sequel[:styles][:id], :name)
                        .order(Sequel.desc(Sequel.function(:sum, worth)), :name).limit(MOST).select_map(:name)
-          { base_cents: sums["base"].to_i, change_cents: sums["change"].to_i, change: change }
+          { base_cents: sums["base"].to_i, change_cents: sums["change"].to_i, unmarked_cents: sums[nil].to_i,
+            change: change }
         end
 
         # What was accepted from the log, and what was noted, the weightiest first.

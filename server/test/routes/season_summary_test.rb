@@ -96,6 +96,10 @@ class SeasonSummaryTest < ServerTest
 
     assert_operator told["base_cents"], :>, told["change_cents"]
     assert_includes told["change"], "Quince ball, 7 cm"
+    kept = DATABASE[:piece_claims].join(:styles, id: :style_id).exclude(price_cents: nil)
+                                  .sum(Sequel.lit("held * price_cents / pack_size"))
+
+    assert_in_delta kept, told.values_at("base_cents", "change_cents", "unmarked_cents").sum, 3
   end
 
   def test_on_paper_on_the_papers_of_the_studio

@@ -6689,6 +6689,8 @@ export interface components {
             base_cents: number;
             /** @description worth of what is this year's */
             change_cents: number;
+            /** @description worth of what is marked as neither */
+            unmarked_cents: number;
             change: string[];
             homes: {
                 id: string;

@@ -63,12 +63,9 @@ export function SeasonSummary() {
           <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 5, rowGap: 2, mb: 3 }}>
             <Figure says="spent" figure={money(told.bought_cents, currency)} />
             <Figure says="worth used from stock" figure={money(told.stock_cents, currency)} />
-            <Figure
-              says={
-                told.minutes.took === 0 ? "no minutes in the log yet" : `of ${minutes(told.minutes.planned)} planned`
-              }
-              figure={told.minutes.took === 0 ? "–" : minutes(told.minutes.took)}
-            />
+            {told.minutes.took > 0 && (
+              <Figure says={`of ${minutes(told.minutes.planned)} planned`} figure={minutes(told.minutes.took)} />
+            )}
           </Box>
           <Lines title="Home by home" empty={told.homes.length === 0 && "No home was dressed this season."}>
             {told.homes.map((home) => (
@@ -102,6 +99,7 @@ export function SeasonSummary() {
               under={told.change.join(", ") || "Nothing is marked as this year’s."}
               much={money(told.change_cents, currency)}
             />
+            {told.unmarked_cents > 0 && <Line what="Marked as neither" much={money(told.unmarked_cents, currency)} />}
           </Lines>
         </Box>
         <Box
