@@ -8,6 +8,7 @@ module DeckBough
     class TicksRead
       # So many homes are read in one request.
       MOST = 6
+      SEASON = DeckBough::Stock::Wear
       # What is called by a name where several steps were ticked in one go.
       SEVERAL = 3
 
@@ -30,21 +31,23 @@ module DeckBough
         now = unread.first(MOST)
         facts = @facts.of(now.to_h.keys, today)
         visits = @visits.list.group_by { |visit| visit[:home] }
-        now.each do |home, acts|
-          next unless reckoned?(facts[:homes][home])
-
-          @times.read_off(facts[:homes][home], told(home, facts, visits.fetch(home, [])))
+        read = now.select { |home, _| reckoned?(facts[:homes][home]) }
+        read.each do |home, acts|
+          seasons = visits.fetch(home, []).group_by { |visit| SEASON.season_of(visit[:held_on]) }
+          told = seasons.values.flat_map { |held| told(home, facts, held) }
+          @times.read_off(facts[:homes][home], told, seasons: seasons.keys)
           @acts.read(home, acts)
         end
-        unread.size - now.size
+        unread.size - read.size
       end
 
       private
 
       def reckoned?(home)
-        home[:rooms].flat_map { |room| room[:pieces] }.all? { |piece| piece[:reckoned] }
+        home && home[:rooms].flat_map { |room| room[:pieces] }.all? { |piece| piece[:reckoned] }
       end
 
+      # A season's visits by themselves: what is done every year is a job every year.
       def told(home, facts, visits)
         steps = DeckBough::Days::HomeSteps.new(home, facts[:homes][home][:rooms], house: house,
                                                                                   order: @studio[:house_order]).all
@@ -64,7 +67,7 @@ module DeckBough
       private_constant :RIBBON, :USED, :BILLOWED
 
       def ribbon_used(progress, steps, named)
-        acts = progress[:journal].live.select(&:used?)
+        acts = progress[:journal].live.select { |act| act.used? && named[:days].key?(act.visit) }
         return [] if acts.empty?
 
         done = progress[:done].to_h { |id| [id, true] }

@@ -84,15 +84,16 @@ module DeckBough
         # away stays as it is.
         #
         # @param home [Hash] id, name
+        # @param seasons [Array<Integer>] those that were read
         # @param told [Array<Hash>] steps (text), piece, piece_name, visit, held_on, who, took, parts (Part)
-        def read_off(home, told)
+        def read_off(home, told, seasons:)
           transaction do
             mine = rows(:log_times).where(home_id: home[:id], source: "ticks")
             fixed = mine.where(Sequel.|({ corrected: true }, Sequel.~(deleted_at: nil))).select_map(%i[season steps])
             told = told.map { |one| { **one, season: SEASON.season_of(one[:held_on]) } }
             told = told.reject { |one| fixed.any? { |season, steps| one[:season] == season && shared?(one, steps) } }
-            mine.where(season: told.map { |one| one[:season] }.uniq, corrected: false, deleted_at: nil)
-                .exclude(steps: told.map { |one| one[:steps] }).delete
+            stale = mine.where(season: seasons, corrected: false, deleted_at: nil)
+            stale.exclude(%i[season steps] => told.map { |one| one.values_at(:season, :steps) }).delete
             told.each { |one| put(home, one) }
           end
         end

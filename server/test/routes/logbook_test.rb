@@ -72,6 +72,44 @@ class LogbookTest < ServerTest
     refute_nil fluffed
   end
 
+  def test_the_last_tick_taken_back_takes_its_job_with_it
+    acts = up(step("Fluff"), 34)
+    say(acts)
+
+    refute_nil fluffed
+    say(*acts.map { |act| { key: SecureRandom.uuid, kind: "undo", of: act[:key], at: (START + 4000).iso8601 } })
+
+    assert_empty log["times"]
+  end
+
+  def test_the_same_step_is_a_job_of_each_season
+    acts = up(step("Fluff"), 34)
+    say(acts)
+    before = DATABASE[:visits].where(id: visit).first
+    last = DATABASE[:visits].returning(:id).insert(**before.slice(:studio_id, :home_id, :from_min, :to_min),
+                                                   held_on: "2025-12-03").first[:id]
+    act = DATABASE[:visit_acts].where(visit_id: visit).first
+    DATABASE[:visit_acts].insert(**act, key: SecureRandom.uuid, visit_id: last, on_day: "2025-12-03", at_min: 580,
+                                        told: Sequel.pg_jsonb({}), happened_at: Time.utc(2025, 12, 3, 9, 40))
+
+    assert_in_delta 34, fluffed["took"], 0.1
+    jobs = DATABASE[:log_times].where(source: "ticks").order(:season)
+
+    assert_equal [2025, 2026], jobs.select_map(:season)
+    assert_in_delta 40, jobs.first[:took], 0.1
+  end
+
+  def test_what_was_used_in_a_visit_that_was_deleted_tells_nothing
+    @visit = DATABASE[:visits].where(held_on: "2026-12-01").get(:id)
+    ribbon = step("Ribbon", "Signal tree")
+    style = ribbon["things"].find { |thing| thing["kind"] == "ribbon" }["style"]
+    say({ key: SecureRandom.uuid, kind: "used", step: ribbon["id"], turn: style, quantity: 3, at: START.iso8601 })
+    DATABASE[:visits].where(id: visit).update(deleted_at: Time.now)
+
+    assert_equal 5, ask(:get, "/api/lessons/ribbon.billow_soft")["jobs"].size
+    refute ask(:get, "/api/lessons")["pending"]
+  end
+
   def test_what_was_ticked_in_one_go_is_told_together
     say(up(step("Fluff"), 60), up(step("Lights"), 60.5, turns: step("Lights")["turns"]))
     together = log["times"].find { |time| time["rules"].size > 1 }
