@@ -39,12 +39,13 @@ module DeckBough
         # @return [Hash] base_cents, change_cents, unmarked_cents, change (names of what is this year's, the dearest
         #   first)
         def base_and_change
-          worth = Sequel.lit("piece_claims.held * styles.price_cents / styles.pack_size")
-          kept = database[:piece_claims].where(Sequel[:piece_claims][:studio_id] => studio_id)
-                                        .where { held > 0 }.join(:styles, id: :style_id).exclude(price_cents: nil)
+          worth = Sequel.lit("kept.held * styles.price_cents / styles.pack_size")
+          kept = Stockroom.new(database, studio_id).claims.where { held > 0 }.from_self(alias: :kept)
+                          .join(:styles, id: :style_id).exclude(price_cents: nil)
           sums = kept.group(:role).select_hash(:role, Sequel.function(:sum, worth).as(:cents))
-          change = kept.where(role: "change").group(Sequel[:styles][:id], :name)
-                       .order(Sequel.desc(Sequel.function(:sum, worth)), :name).limit(MOST).select_map(:name)
+          change = kept.where(role: "change").group(Sequel[:styles][:id], Sequel[:styles][:name])
+                       .order(Sequel.desc(Sequel.function(:sum, worth)), Sequel[:styles][:name]).limit(MOST)
+                       .select_map(Sequel[:styles][:name])
           { base_cents: sums["base"].to_i, change_cents: sums["change"].to_i, unmarked_cents: sums[nil].to_i,
             change: change }
         end

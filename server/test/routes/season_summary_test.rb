@@ -100,6 +100,11 @@ class SeasonSummaryTest < ServerTest
                                   .sum(Sequel.lit("held * price_cents / pack_size"))
 
     assert_in_delta kept, told.values_at("base_cents", "change_cents", "unmarked_cents").sum, 3
+    assert_in_delta told["stock_cents"], kept, 0.1 * kept
+    DATABASE[:homes].where(name: "The Signal Loft").update(deleted_at: Time.now)
+    without = summary.values_at("base_cents", "change_cents", "unmarked_cents").sum
+
+    assert_operator without, :<, kept
   end
 
   def test_on_paper_on_the_papers_of_the_studio
