@@ -86,7 +86,7 @@ module DeckBough
       end
 
       def boxes(one, known)
-        known[:boxes].fetch(one[:style], []).filter_map { |lot| lot.slice(:number, :place) if lot[:number] }
+        known[:boxes].fetch(one[:style], []).filter_map { |lot| lot.slice(:box, :number, :place) if lot[:box] }
       end
 
       # Of the minutes of dressing, for as much of it as goes.

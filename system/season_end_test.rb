@@ -38,6 +38,22 @@ class SeasonEndTest < SystemTest
     end
   end
 
+  def test_what_broke_in_packing_is_written_down
+    within(on("Quay window tree")) { click_button "More about Slate glass, 10 cm on Quay window tree" }
+    find("[role=menuitem]", text: "Some broke, or are lost").click
+    fill_in "How many", with: "2"
+    fill_in "Why", with: "in packing"
+    click_button "Write it down"
+
+    assert_no_text "Write it down"
+    assert_equal [["broken", -2.0, "in packing"]],
+                 DATABASE[:stock_moves].where(reason: "broken").reverse(:id).limit(1).select_map(%i[reason quantity
+                                                                                                    note])
+    visit "/season-summary"
+
+    assert_text(/Slate glass, 10 cm\s+2 broken\s+€7\.40/)
+  end
+
   def test_surfaces_that_stand_empty_are_dressed
     within("section[aria-label='So that it does not look sad']") do
       assert_text "the one warm accent that carries on"

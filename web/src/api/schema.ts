@@ -6652,6 +6652,7 @@ export interface components {
                     why: "said" | "tagged" | "greens" | "cones" | "candles" | "white_lights" | "drink_corner" | "holds" | "cushions" | "fastens" | "tree" | "keepsake" | "figures" | "red" | "rest";
                     /** @description where it has lain, its own first */
                     boxes: {
+                        box: string;
                         number: number;
                         place: string;
                     }[];

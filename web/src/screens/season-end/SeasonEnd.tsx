@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { useParams } from "react-router";
 import { ask, asProblem, client } from "../../api/client";
 import { keys, queryClient, useMe } from "../../api/queries";
@@ -10,6 +11,7 @@ import { Notice } from "../../parts/Notice";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { counted, date, minutes } from "../../units/format";
+import { EntryDialog } from "../stock/EntryDialog";
 import { Bridge } from "./Bridge";
 import { StripPiece } from "./StripPiece";
 import type { Piece, Thing } from "./stripWords";
@@ -21,6 +23,7 @@ export function SeasonEnd() {
   const { homeId = "" } = useParams();
   const year = useMe().data?.today.slice(0, 4) ?? "";
   const { say } = useUndo();
+  const [entering, setEntering] = useState<Thing | null>(null);
   const end = useQuery({
     queryKey: keys.seasonEnd(homeId),
     queryFn: () => ask(client.GET("/api/homes/{id}/season-end", { params: { path: { id: homeId } } })),
@@ -85,7 +88,12 @@ export function SeasonEnd() {
             </Notice>
           )}
           {pieces.map((piece) => (
-            <StripPiece key={piece.id} piece={piece} onSay={(thing, chosen) => void choose(piece, thing, chosen)} />
+            <StripPiece
+              key={piece.id}
+              piece={piece}
+              onSay={(thing, chosen) => void choose(piece, thing, chosen)}
+              onEnter={setEntering}
+            />
           ))}
         </Box>
         <Box
@@ -132,6 +140,21 @@ export function SeasonEnd() {
           </Typography>
         </Box>
       </Box>
+      {entering && (
+        <EntryDialog
+          thing={{
+            id: entering.style,
+            name: entering.label,
+            kind: entering.kind,
+            on_hand: entering.count,
+            where: entering.boxes,
+          }}
+          onClose={() => {
+            setEntering(null);
+            void queryClient.invalidateQueries({ queryKey: keys.seasonEnd(homeId) });
+          }}
+        />
+      )}
     </>
   );
 }

@@ -3,6 +3,7 @@ import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { PortraitRow } from "../../drawing/shared/PortraitRow";
+import { MoreMenu } from "../../parts/MoreMenu";
 import { amount } from "../../units/amount";
 import { minutes } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
@@ -12,10 +13,12 @@ import { WHYS, type Piece, type Thing } from "./stripWords";
 interface Props {
   piece: Piece;
   onSay: (thing: Thing, stays: boolean | null) => void;
+  /** Something broke or is lost. */
+  onEnter: (thing: Thing) => void;
 }
 
 /** What of one piece goes, and into which box; what stays. Pressed again, a thing is as its tag and its look say. */
-export function StripPiece({ piece, onSay }: Props) {
+export function StripPiece({ piece, onSay, onEnter }: Props) {
   const units = useUnits();
   return (
     <Box
@@ -80,6 +83,10 @@ export function StripPiece({ piece, onSay }: Props) {
             <ToggleButton value="goes">Goes</ToggleButton>
             <ToggleButton value="stays">Stays</ToggleButton>
           </ToggleButtonGroup>
+          <MoreMenu
+            label={`More about ${thing.label} on ${piece.name}`}
+            entries={[{ label: "Some broke, or are lost", run: () => onEnter(thing) }]}
+          />
         </Box>
       ))}
     </Box>

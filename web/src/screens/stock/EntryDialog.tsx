@@ -34,8 +34,13 @@ const ANYWHERE = "";
 /** What goes to somebody, or comes back from there. */
 const WITH_WHOM: Reason[] = ["lent", "given", "returned"];
 
+/** What of a thing is asked about. */
+export type Entered = Pick<Schemas["StockThing"], "id" | "name" | "kind" | "on_hand"> & {
+  where: Pick<Schemas["StockThing"]["where"][number], "box" | "number" | "place">[];
+};
+
 /** Writes down what happened to a thing; sent twice it counts once. */
-export function EntryDialog({ thing, onClose }: { thing: Schemas["StockThing"]; onClose: () => void }) {
+export function EntryDialog({ thing, onClose }: { thing: Entered; onClose: () => void }) {
   const [said, setSaid] = useState<Said>({
     reason: thing.on_hand > 0 ? "broken" : "bought",
     quantity: null,
