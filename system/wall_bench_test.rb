@@ -131,6 +131,7 @@ class WallBenchTest < SystemTest
     assert_saved { settings["wreaths"]["hung"][1]["star"].nil? }
     click_button "Undo"
     assert_saved { settings["wreaths"]["hung"][1]["star"] == "bow" }
+    within("[role=group][aria-label='wreath 2']") { assert_text "a bow" }
     click_button "All like the first"
     assert_saved { settings["wreaths"]["hung"].uniq.size == 1 }
   end

@@ -1,6 +1,8 @@
 import Box from "@mui/material/Box";
+import TextLink from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
+import { Link } from "react-router";
 
 /** A part of the summary: its head, and lines of what and how much. */
 export function Lines({ title, empty, children }: { title: string; empty?: string | false; children?: ReactNode }) {
@@ -11,6 +13,19 @@ export function Lines({ title, empty, children }: { title: string; empty?: strin
       </Typography>
       {empty ? <Typography color="textSecondary">{empty}</Typography> : children}
     </Box>
+  );
+}
+
+/** The way to what a line is about, on a phone as large as a finger. */
+export function LineLink({ to, children }: { to: string; children: ReactNode }) {
+  return (
+    <TextLink
+      component={Link}
+      to={to}
+      sx={{ display: "inline-flex", alignItems: "center", minHeight: { xs: 44, md: 0 } }}
+    >
+      {children}
+    </TextLink>
   );
 }
 

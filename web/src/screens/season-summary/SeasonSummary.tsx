@@ -1,7 +1,6 @@
 import PrintOutlined from "@mui/icons-material/PrintOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import TextLink from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
@@ -14,7 +13,7 @@ import { date, minutes, money } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 import { unitOf, valueOf } from "../lessons/lessonWords";
 import { SORTS } from "../visit-log/remarkWords";
-import { Line, Lines } from "./Lines";
+import { Line, LineLink, Lines } from "./Lines";
 
 type Summary = Schemas["SeasonSummary"];
 
@@ -71,11 +70,7 @@ export function SeasonSummary() {
             {told.homes.map((home) => (
               <Line
                 key={home.id}
-                what={
-                  <TextLink component={Link} to={`/homes/${home.id}/season-end`}>
-                    {home.name}
-                  </TextLink>
-                }
+                what={<LineLink to={`/homes/${home.id}/season-end`}>{home.name}</LineLink>}
                 under={[
                   against(home),
                   `${money(home.stock_cents, currency)} from stock`,
@@ -167,11 +162,7 @@ function StillOut({ open: { standing, lent, on_trial } }: { open: Summary["open"
       {standing.map(({ id, name, strike_on }) => (
         <Line
           key={id}
-          what={
-            <TextLink component={Link} to={`/homes/${id}/season-end`}>
-              {name}
-            </TextLink>
-          }
+          what={<LineLink to={`/homes/${id}/season-end`}>{name}</LineLink>}
           under={strike_on ? `stands until ${date(strike_on)}` : "has no day to be taken down"}
         />
       ))}
