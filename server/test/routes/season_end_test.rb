@@ -85,15 +85,24 @@ class SeasonEndTest < ServerTest
   end
 
   def test_what_stays_elsewhere_in_the_home_is_not_offered_again
-    told = ending
-    offered = told["bridge"]["surfaces"].flat_map { |one| one["things"].map { |thing| thing["style"] } }.tally
-    offered.each do |style, count|
-      there = DATABASE[:stock_quantities].where(style_id: style).get(:on_hand)
-      kept = told["pieces"].flat_map { |one| one["things"] }.select { |one| one["stays"] && one["style"] == style }
-                           .sum { |one| one["count"] }
+    lantern = DATABASE[:styles].where(name: "Tall lantern").get(:id)
+    # The only one that stands up, and all there are of it stay.
+    DATABASE[:styles].where(shape: %w[candle lantern vessel bundle tree]).exclude(id: lantern)
+                     .update(season: "holiday", version: Sequel[:version] + 1)
+    stays = ending["pieces"].flat_map { |one| one["things"] }.select { |one| one["stays"] && one["style"] == lantern }
+    count = ->(many) { ask(:post, "/api/styles/#{lantern}/moves", entry(many), status: 201) }
+    count.call(stays.sum { |one| one["count"] })
 
-      assert_operator count + kept, :<=, there
-    end
+    refute_includes offered, lantern
+    count.call(stays.sum { |one| one["count"] } + 1)
+
+    assert_includes offered, lantern
+  end
+
+  def entry(many) = { key: SecureRandom.uuid, reason: "counted", quantity: many }
+
+  def offered
+    ending["bridge"]["surfaces"].flat_map { |one| one["things"] }.map { |thing| thing["style"] }
   end
 
   def test_a_surface_with_something_left_on_it_is_not_empty
