@@ -46,7 +46,7 @@ module DeckBough
       # Work that was told or ticked this season.
       def times(season)
         house = store(Store::HouseRules).current
-        rows = store(Store::LogTimes).teaching.select { |row| row[:season] == season && row[:left_out].nil? }
+        rows = store(Store::LogTimes).of_season(season)
         rows.select { |row| row[:parts].all? { |part| DeckBough::Logbook::Learnt.work?(part.rule) } }.map do |row|
           { home: row[:home_id], took: Store::LogTimes.timed(row).plain,
             planned: row[:parts].sum { |part| part.planned(house) } }
@@ -87,7 +87,7 @@ module DeckBough
         taken = store(Store::LogDecisions).list.select do |one|
           one[:accepted] && one[:taken_back_on].nil? && days.cover?(Date.iso8601(one[:decided_on]))
         end
-        noted = @facts.remarks(season, REMARKS, LESSONS).sort_by { |one| REMARKS.index(one[:sort]) }
+        noted = @facts.remarks(season, REMARKS, LESSONS)
         [*taken.map { |one| { kind: "rule", **one.slice(:title, :unit, :was, :becomes) } },
          *noted.map { |one| { kind: "remark", **one } }].first(LESSONS)
       end

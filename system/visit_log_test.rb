@@ -53,7 +53,7 @@ class VisitLogTest < SystemTest
     find("button", text: "Tree up and fluffed, slim").click
 
     assert_text "Read from the run sheet."
-    fill_in "Minutes by the clock", with: "41"
+    fill_in "Minutes at the usual pace", with: "41"
     click_button "Keep it"
 
     within(page_of("Alcove tree")) { assert_text(/Ottoline Marsh · run sheet · corrected\s+41 min/) }

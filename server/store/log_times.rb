@@ -21,6 +21,13 @@ module DeckBough
           present.order(Sequel.desc(:held_on), Sequel.desc(:made_at), :id).limit(TAUGHT_BY).all.map { |row| read(row) }
         end
 
+        # All of a season that count.
+        #
+        # @return [Array<Hash>] likewise
+        def of_season(season)
+          present.where(season: season, left_out: nil).all.map { |row| read(row) }
+        end
+
         # @return [Array<Hash>] of a visit, as the contract has LogTime
         def of_visit(visit)
           present.where(visit_id: visit).order(:made_at, :id).all.map { |row| shown(read(row)) }
@@ -94,7 +101,7 @@ module DeckBough
             told = told.reject { |one| fixed.any? { |season, steps| one[:season] == season && shared?(one, steps) } }
             stale = mine.where(season: seasons, corrected: false, deleted_at: nil)
             stale.exclude(%i[season steps] => told.map { |one| one.values_at(:season, :steps) }).delete
-            told.each { |one| put(home, one) }
+            put(home, told)
           end
         end
 
@@ -116,14 +123,18 @@ module DeckBough
         end
 
         # How much of it there was is told when it was done; what it took may become more with what comes late.
-        def put(home, one)
+        def put(home, told)
           database[:log_times].insert_conflict(
             target: %i[studio_id home_id season steps], conflict_where: { source: "ticks" },
             update: { took: Sequel[:excluded][:took], who: Sequel[:excluded][:who],
                       held_on: Sequel[:excluded][:held_on], visit_id: Sequel[:excluded][:visit_id] }
-          ).insert(studio_id: studio_id, home_id: home[:id], home_name: home[:name], source: "ticks",
-                   piece_id: one[:piece], piece_name: one[:piece_name], visit_id: one[:visit],
-                   **one.slice(:steps, :held_on, :season, :who, :took), parts: parts(one[:parts].map(&:to_h)))
+          ).multi_insert(told.map { |one| row_told(home, one) })
+        end
+
+        def row_told(home, one)
+          { studio_id: studio_id, home_id: home[:id], home_name: home[:name], source: "ticks", piece_id: one[:piece],
+            piece_name: one[:piece_name], visit_id: one[:visit], parts: parts(one[:parts].map(&:to_h)),
+            **one.slice(:steps, :held_on, :season, :who, :took) }
         end
 
         def parts(list)

@@ -26,12 +26,11 @@ module DeckBough
         #
         # @return [Array<Hash>] style, name, whom, quantity
         def lent
-          away = rows(:stock_moves).where(reason: %w[lent returned]).exclude(id: reversed)
-                                   .group(:style_id, :whom).having { sum(:quantity) < -Lots::LEAST }
-                                   .select(:style_id, :whom, Sequel.lit("-sum(quantity)").as(:quantity))
-          database[away.as(:away)].join(:styles, id: :style_id).order(:name, :whom).limit(MOST)
-                                  .select(:style_id, :name, :whom, :quantity).all
-                                  .map { |row| { style: row[:style_id], **row.slice(:name, :whom, :quantity) } }
+          away = Lent.new(database, studio_id).away.as(:away)
+          found = database[away].join(:styles, id: :style_id).order(:name, :whom).limit(MOST)
+          found.select_map(%i[style_id name whom much]).map do |style, name, whom, much|
+            { style: style, name: name, whom: whom, quantity: much }
+          end
         end
 
         # Of what pieces keep, how much is the base that stays for years and how much this year's layer.
@@ -50,12 +49,13 @@ module DeckBough
             change: change }
         end
 
-        # What was accepted from the log, and what was noted, the weightiest first.
+        # What was noted in a season, in the order of these sorts, what is open first.
         #
         # @return [Array<Hash>] sort, says, piece_name, home_name
         def remarks(season, sorts, most)
           rows(:log_remarks).where(season: season, sort: sorts, deleted_at: nil)
-                            .order(Sequel.desc(Sequel.expr(settled_on: nil)), :made_at, :id).limit(most)
+                            .order(Sequel.case(sorts.each_with_index.to_h, sorts.size, :sort),
+                                   Sequel.desc(Sequel.expr(settled_on: nil)), :made_at, :id).limit(most)
                             .select(:sort, :says, :piece_name, :home_name).all
         end
 

@@ -215,8 +215,6 @@ module DeckBough
 
         # All that is told of the things of a page beside themselves, in six queries.
         class Around < Table
-          AWAY = Sequel.function(:sum, :quantity) * -1
-
           attr_reader :ids
 
           def initialize(database, studio_id, ids)
@@ -268,13 +266,8 @@ module DeckBough
 
           # What was lent and has not come back, by whom.
           def away
-            @away ||= rows(:stock_moves).where(style_id: ids, reason: %w[lent returned]).exclude(whom: "")
-                                        .exclude(id: rows(:stock_moves).exclude(reverses: nil).select(:reverses))
-                                        .group(:style_id, :whom)
-                                        .having { Sequel.function(:sum, :quantity) < -Lots::LEAST }
-                                        .select_map([:style_id, :whom, AWAY.as(:much),
-                                                     Sequel.function(:max, :made_at).as(:since)])
-                                        .each_with_object({}) do |(style, whom, much, since), all|
+            away = Lent.new(database, studio_id).away.where(style_id: ids).exclude(whom: "")
+            @away ||= away.map(%i[style_id whom much since]).each_with_object({}) do |(style, whom, much, since), all|
               (all[style] ||= []) << { whom: whom, quantity: much, since: since.iso8601 }
             end
           end

@@ -91,6 +91,15 @@ class SeasonSummaryTest < ServerTest
                  summary["lessons"].map { |one| [one["kind"], one["title"] || one["says"]] })
   end
 
+  def test_what_went_wrong_is_told_however_many_ideas_there_were
+    visit = DATABASE[:visits].get(:id)
+    [*["buy"] * 11, "dull"].each do |sort|
+      ask(:post, "/api/visits/#{visit}/remarks", { key: SecureRandom.uuid, sort: sort, says: "Again" }, status: 201)
+    end
+
+    assert_equal(["dull", *["buy"] * 9], summary["lessons"].map { |one| one["sort"] })
+  end
+
   def test_base_and_change_are_told_by_their_worth
     told = summary
 

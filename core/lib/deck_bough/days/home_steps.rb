@@ -39,6 +39,11 @@ module DeckBough
       # For less than this from the ladder somebody comes over; it is no step of its own, and said of the whole.
       LEAST_TOGETHER = 5
 
+      # @param tasks [Array<Hash>] as Task#to_h tells them
+      def self.sheds?(tasks)
+        tasks.any? { |task| task[:house_rule] == "minutes.snow" }
+      end
+
       def initialize(home, rooms, house:, order:)
         @home = home
         @house = house
@@ -94,7 +99,7 @@ module DeckBough
       end
 
       def clean_up(room)
-        sheds = room[:pieces].flat_map { |piece| piece[:tasks] }.any? { |task| task[:house_rule] == "minutes.snow" }
+        sheds = HomeSteps.sheds?(room[:pieces].flat_map { |piece| piece[:tasks] })
         by_rule("clean_up") + (sheds ? @house["minutes.shedding"] : 0)
       end
 

@@ -18,8 +18,6 @@ module DeckBough
 
       # Ticked in less than this share of its plan it was ticked with what came before.
       IN_ONE_GO = 0.2
-      # Of more kinds of work at once nobody can tell anything.
-      MOST_PARTS = 40
 
       # @param steps [Array<Days::HomeSteps::Told>] all of the home
       # @param known [Hash] visits (Array<Held>, by day), done (ids of steps), paces (by name), tasks (by piece, as
@@ -40,7 +38,7 @@ module DeckBough
 
           minutes = groups.sum { |id| took(id) }
           parts = groups.flat_map { |id| parts(id) }
-          next unless minutes.positive? && parts.size.between?(1, MOST_PARTS)
+          next unless minutes.positive? && parts.size.between?(1, Telling::MOST_PARTS)
 
           Told.new(steps: groups, visit: last_visit(groups), minutes: minutes, parts: parts, by: by(groups))
         end
@@ -132,7 +130,7 @@ module DeckBough
 
       def sheds?(room)
         own = @groups.values.flatten.select { |told| told.room == room }.filter_map(&:piece).uniq
-        @tasks.values_at(*own).compact.flatten.any? { |task| task[:house_rule] == "minutes.snow" }
+        Days::HomeSteps.sheds?(@tasks.values_at(*own).compact.flatten)
       end
 
       def last_visit(groups)

@@ -10,7 +10,8 @@ module DeckBough
     # Several kinds of work may be told at once where only their minutes are known; what is used is told by itself.
     # Source: handbook 90, Log.
     module Telling
-      MOST_PARTS = 12
+      # As many as a run sheet may tell at once, so that what it told can be corrected.
+      MOST_PARTS = 40
       LONGEST_NAME = 120
       PART = [Input.choice(:rule, "Work", Learnt.keys),
               Input.number(:base, "How much of it", "", 0.01..100_000, why: "There was some of it."),

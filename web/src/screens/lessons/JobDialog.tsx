@@ -45,7 +45,7 @@ export function JobDialog({ time, rule, rules, onClose }: Props) {
   });
   const change = (part: Partial<Said>) => setSaid((before) => ({ ...before, ...part }));
   const first = rules.find((one) => one.key === said.parts[0]?.rule);
-  const asked = tookOf(first ?? { quantity: "minutes" }, units);
+  const asked = tookOf(first ?? { quantity: "minutes" }, units, time?.source);
   const works = rules.filter(({ quantity }) => quantity === "minutes");
   const named = (one: Said) => ({
     Day: one.held_on,
@@ -171,7 +171,7 @@ export function JobDialog({ time, rule, rules, onClose }: Props) {
             </Box>
           );
         })}
-        {first?.quantity === "minutes" && said.parts.length < 12 && (
+        {first?.quantity === "minutes" && (
           <Button
             onClick={() => change({ parts: [...said.parts, { rule: works[0]?.key ?? rule, base: null, high: 0 }] })}
             sx={{ gridColumn: "1 / -1", justifySelf: "start" }}

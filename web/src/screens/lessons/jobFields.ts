@@ -68,8 +68,18 @@ export function baseOf({ per }: Pick<Rule, "per">, units: Units): { label: strin
   return { label: SAID[per] ?? `How much, ${reading.unit}`, reading };
 }
 
+/** Of a run sheet's minutes the pace of who ticked is taken out already. */
+const MINUTES: Record<LogTime["source"], string> = {
+  told: "Minutes by the clock",
+  ticks: "Minutes at the usual pace",
+};
+
 /** What is asked of what it took. */
-export function tookOf({ quantity }: Pick<Rule, "quantity">, units: Units): { label: string; reading: NumberReading } {
+export function tookOf(
+  { quantity }: Pick<Rule, "quantity">,
+  units: Units,
+  source?: LogTime["source"],
+): { label: string; reading: NumberReading } {
   const reading = numberReading(quantity, units, "long");
-  return { label: quantity === "minutes" ? "Minutes by the clock" : `Used, ${reading.unit}`, reading };
+  return { label: quantity === "minutes" ? MINUTES[source ?? "told"] : `Used, ${reading.unit}`, reading };
 }
