@@ -11,9 +11,11 @@ module DeckBough
       MOST_NEW = 60
       SHOWN = %i[name kind colour material texture shape breakable].freeze
 
-      def initialize(database, studio_id)
+      # @param only [Array<String>, nil] styles; all there are without it
+      def initialize(database, studio_id, only: nil)
         @database = database
         @studio_id = studio_id
+        @only = only
       end
 
       # @return [Hash] boxes (box and number nil for one that must be found), left: what fits none, lower_bound, working
@@ -105,7 +107,8 @@ module DeckBough
 
       def loose
         lots = Sequel[:stock_lots]
-        @database[:stock_lots].join(:styles, id: :style_id)
+        dataset = @only ? @database[:stock_lots].where(style_id: @only) : @database[:stock_lots]
+        dataset.join(:styles, id: :style_id)
                               .where(lots[:studio_id] => @studio_id, lots[:box_id] => nil)
                               .where { Sequel[:stock_lots][:quantity] > Store::Lots::LEAST }
                               .group(Sequel[:styles][:id])

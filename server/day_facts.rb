@@ -19,6 +19,8 @@ module DeckBough
         @days_off = Store::DaysOff.new(database, studio[:id])
         @purchases = Store::Purchases.new(database, studio[:id])
         @recipes = Store::Recipes.new(database, studio[:id])
+        @visits = Store::Visits.new(database, studio[:id])
+        @stripping = Stripping.new(database, studio[:id])
         @needs = Needs.new(database, studio)
       end
 
@@ -27,15 +29,24 @@ module DeckBough
       end
 
       # @return [Hash] workers, homes (by id, with rooms and pieces), progress (by home), pins (by step), arrivals (by
-      #   piece and step of its bench), days_off
+      #   piece and step of its bench), days_off, going (of homes that are taken down: by piece, what goes of each step)
       def of(ids, today)
         homes = homes(ids)
-        pieces = homes.values.flat_map { |home| home[:rooms] }.flat_map { |room| room[:pieces] }
         { workers: @workers.list, homes: homes, progress: @acts.progress(ids), pins: @pins.of_homes(ids),
-          arrivals: arrivals(pieces.map { |piece| piece[:id] }, today), days_off: @days_off.list }
+          arrivals: arrivals(pieces_of(homes.values).map { |piece| piece[:id] }, today), days_off: @days_off.list,
+          going: going(homes) }
       end
 
       private
+
+      def pieces_of(homes)
+        homes.flat_map { |home| home[:rooms] }.flat_map { |room| room[:pieces] }
+      end
+
+      def going(homes)
+        struck = homes.values_at(*@visits.struck(homes.keys))
+        @stripping.of(pieces_of(struck)).transform_values { |things| Stripping.shares(things) }
+      end
 
       # The rooms of each home with their pieces and what there is to do on them, as far as that is reckoned.
       def homes(ids)

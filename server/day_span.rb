@@ -6,6 +6,7 @@ module DeckBough
     class DaySpan
       RULE = Rules::Days::Schedule
       DAY_MINUTES = 24 * 60
+      STRIKE = "strike/"
       NO_PROGRESS = { journal: DeckBough::Days::Journal.new([]), done: [] }.freeze
 
       # @param visits [Array<Hash>] by day and hour
@@ -22,6 +23,17 @@ module DeckBough
       end
 
       attr_reader :visits
+
+      # Where the work of a visit is done, as the schedule knows it: what is put up and what is taken down in one home
+      # are no work for each other's visits.
+      def self.site(visit)
+        visit[:purpose] == Store::Visits::STRIKE ? "#{STRIKE}#{visit[:home]}" : visit[:home]
+      end
+
+      # @return [String] id of the home a step is done in
+      def self.home_of(step)
+        step.site.delete_prefix(STRIKE)
+      end
 
       def pending?
         pieces.any? { |piece| !piece[:reckoned] }
@@ -51,14 +63,15 @@ module DeckBough
       def optional
         @optional ||= begin
           ids = pieces.select { |piece| piece[:optional] }.to_h { |piece| [piece[:id], true] }
-          open_steps.select { |told| ids.key?(told.piece) }.to_h { |told| [told.step.id, true] }
+          open_steps.select { |told| ids.key?(told.piece) && dressing?(told.step) }.to_h { |told| [told.step.id, true] }
         end
       end
 
       # @return [Array<DeckBough::Days::HomeSteps::Told>] all there are, what is done among them
       def steps
         @steps ||= @homes.flat_map do |id, home|
-          DeckBough::Days::HomeSteps.new(id, home[:rooms], house: @house, order: @order).all
+          dressing = DeckBough::Days::HomeSteps.new(id, home[:rooms], house: @house, order: @order).all
+          sites(id).flat_map { |site| site == id ? dressing : taking_down(site, dressing) }
         end
       end
 
@@ -102,7 +115,7 @@ module DeckBough
 
       # @return [Days::Act, nil] what a step waits for, as somebody in a visit said
       def waiting(step)
-        journal(step.site).waiting(step.id)
+        journal(DaySpan.home_of(step)).waiting(step.id)
       end
 
       # What of a step is still to come, the last of it.
@@ -149,7 +162,7 @@ module DeckBough
       #
       # @return [Integer]
       def bound_of(home)
-        left = open_steps.map(&:step).select { |step| step.site == home }
+        left = open_steps.map(&:step).select { |step| DaySpan.home_of(step) == home }
                          .map do |step|
           DeckBough::Days::Step.new(**step.to_h, after: still(step.after),
                                                  not_before: not_before(step))
@@ -158,6 +171,18 @@ module DeckBough
       end
 
       private
+
+      def sites(home)
+        @visits.select { |visit| visit[:home] == home }.map { |visit| DaySpan.site(visit) }.uniq
+      end
+
+      def taking_down(site, dressing)
+        DeckBough::Days::StrikeSteps.new(site, dressing, @facts[:going], house: @house).all
+      end
+
+      def dressing?(step)
+        @homes.key?(step.site)
+      end
 
       def done_ids
         @done_ids ||= @homes.keys.flat_map { |id| progress(id)[:done] }.to_h { |id| [id, true] }
@@ -177,7 +202,7 @@ module DeckBough
         @stays ||= @visits.reject { |visit| over?(visit) }.map do |visit|
           start = start_of(visit)
           lunch = visit[:lunch_from_min]
-          DeckBough::Days::Visit.new(id: visit[:id], home: visit[:home], from: start + still_from(visit),
+          DeckBough::Days::Visit.new(id: visit[:id], home: DaySpan.site(visit), from: start + still_from(visit),
                                      to: start + visit[:to_min], people: visit[:workers],
                                      lunch_from: lunch && (start + lunch), lunch: visit[:lunch_min])
         end
@@ -236,7 +261,7 @@ module DeckBough
 
       def arriving
         @arriving ||= @facts[:arrivals].each_with_object({}) do |((piece, key), arrival), all|
-          own = steps.select { |told| told.piece == piece }
+          own = steps.select { |told| told.piece == piece && dressing?(told.step) }
           found = own.find { |told| told.key == key } || own.first or next
           all[found.step.id] = [all[found.step.id], arrival].compact.max_by { |one| one[:on] }
         end
@@ -244,6 +269,8 @@ module DeckBough
 
       # When its room is to be ready.
       def ready_by(step)
+        return unless dressing?(step)
+
         @room_of ||= steps.to_h { |told| [told.step.id, rooms.find { |room| room[:id] == told.room }] }
         room = @room_of.fetch(step.id)
         room[:ready_on] && minute_of(room[:ready_on], room[:ready_min])

@@ -36,7 +36,7 @@ module DeckBough
       end
 
       def step(told, placed)
-        { id: told.step.id, home: told.step.site, room: told.room, piece: told.piece, key: told.key, title: told.title,
+        { id: told.step.id, home: DaySpan.home_of(told.step), room: told.room, piece: told.piece, key: told.key, title: told.title,
           count: told.count, minutes: told.step.minutes.round(1), needs: told.step.people, skill: told.step.skill,
           high: told.high, optional: @span.optional.key?(told.step.id), **standing(told),
           after: told.step.after.map { |id, wait| { id: id, wait_min: wait } },
@@ -81,7 +81,7 @@ module DeckBough
 
       # When the last of a home is done, and what no plan in any order is before.
       def home(id)
-        own = @span.open_steps.select { |told| told.step.site == id }
+        own = @span.open_steps.select { |told| DaySpan.home_of(told.step) == id }
         done = own.filter_map { |told| @placed.dig(told.step.id, :to_min) }.max
         home = @span.homes[id]
         { **home.slice(:id, :name, :client), rooms: home[:rooms].map { |room| room(room) }, end_min: done,
@@ -108,7 +108,7 @@ module DeckBough
       end
 
       def begun?(own, left)
-        left.size < own.size || left.any? { |told| @span.journal(told.step.site).begun?(told.step.id) }
+        left.size < own.size || left.any? { |told| @span.journal(DaySpan.home_of(told.step)).begun?(told.step.id) }
       end
 
       def unbegun(left)

@@ -56,8 +56,8 @@ module DeckBough
       def visit_of(said, workers)
         lunch = said["lunch"] && minutes(said["lunch"])
         { "home" => @homes.fetch(said.fetch("home"))[:id], "held_on" => moved(said.fetch("held_on")).iso8601,
-          "from_min" => minutes(said.fetch("from")), "to_min" => minutes(said.fetch("to")), "lunch_from_min" => lunch,
-          "lunch_min" => lunch ? LUNCH_MIN : 0, "workers" => workers.values_at(*said.fetch("who")) }
+          "purpose" => said.fetch("purpose", Store::Visits::DRESS), "from_min" => minutes(said.fetch("from")),
+          "to_min" => minutes(said.fetch("to")), "lunch_from_min" => lunch, "lunch_min" => lunch ? LUNCH_MIN : 0, "workers" => workers.values_at(*said.fetch("who")) }
       end
 
       def minutes(clock)

@@ -32,8 +32,8 @@ module DeckBough
         visit = @visits.find(visit_id)
         span, told = @schedules.of_visit(visit, today: today)
         work = VisitWork.new(span, told, visit, @acts.journal(visit[:home]))
-        things = things_of(work.pieces)
-        sheet = DeckBough::Days::RunSheet.new(work.all, things)
+        things = things_of(work.pieces, visit)
+        sheet = sheet(visit, work, things)
         lots = lots(sheet, work)
         { visit: @visits.answered(visit), pending: told[:pending], problem: told[:problem],
           home: told[:homes].find { |one| one[:id] == visit[:home] }.slice(:id, :name, :client, :rooms),
@@ -43,7 +43,7 @@ module DeckBough
           pieces: work.pieces.map { |piece| piece_of(piece, things[piece[:id]]) },
           places: lots.flat_map { |style, all| all.map { |lot| { style: style, **lot } } },
           loads: DeckBough::Days::Loading.of(wanted(sheet, work), lots), kit: kit(sheet, work),
-          surplus: surplus(work, things), **state(visit) }
+          surplus: surplus(work, things), **strike(visit, lots), **state(visit) }
       end
 
       # How far the work is: all that anybody needs to go on.
@@ -67,9 +67,9 @@ module DeckBough
           taken = @acts.take(visit, given, of_home: ids_of(visit[:home]), account_id: account_id)
           journal = @acts.journal(visit[:home])
           @acts.hang(journal, taken.fresh)
-          standing(taken.fresh, journal).each { |act| effects.apply(act, account_id) }
+          impossible = standing(taken.fresh, journal).filter_map { |act| refusal(act, account_id) }
           @acts.keep_done(visit[:home], done(visit, journal, touched(taken.fresh), today))
-          taken.refused
+          [*taken.refused, *impossible]
         end
         { **state(visit), refused: refused }
       end
@@ -80,6 +80,17 @@ module DeckBough
       def standing(rows, journal)
         live = journal.live.to_h { |act| [act.key, true] }
         rows.select { |row| row[:kind] == "undo" || live.key?(row[:key]) }
+      end
+
+      # What cannot be is refused by itself, and nothing of it is kept.
+      #
+      # @return [Hash, nil] key, message
+      def refusal(act, account_id)
+        @database.transaction(savepoint: true) { effects.apply(act, account_id) }
+        nil
+      rescue Problem => e
+        @acts.forget(act[:key])
+        { key: act[:key], message: e.message }
       end
 
       def effects
@@ -102,10 +113,34 @@ module DeckBough
         end
       end
 
-      # Lines of the ledger, and the map where there is one.
-      def things_of(pieces)
+      def strike?(visit)
+        visit[:purpose] == Store::Visits::STRIKE
+      end
+
+      def sheet(visit, work, things)
+        kind = strike?(visit) ? DeckBough::Days::StrikeSheet : DeckBough::Days::RunSheet
+        kind.new(work.all, things)
+      end
+
+      # Of taking down, where things go.
+      def strike(visit, lots)
+        strike?(visit) ? { strike: StrikePacking.new(@database, @studio[:id]).of(visit[:home], lots) } : {}
+      end
+
+      # Lines of the ledger, and the map where there is one; of taking down, what goes.
+      def things_of(pieces, visit)
+        return going(pieces) if strike?(visit)
+
         lines = @needs.lines(pieces.map { |piece| piece[:id] })
         pieces.to_h { |piece| [piece[:id], { lines: lines.fetch(piece[:id], []), map: map_of(piece) }] }
+      end
+
+      def going(pieces)
+        things = Stripping.new(@database, @studio[:id]).of(pieces)
+        pieces.to_h do |piece|
+          [piece[:id], { lines: [], map: nil, things: Stripping.going(things.fetch(piece[:id])),
+                         holds: Kinds.of(piece[:kind]).gives.include?(:anchors) }]
+        end
       end
 
       def map_of(piece)
@@ -201,7 +236,7 @@ module DeckBough
         work = VisitWork.new(*@schedules.of_visit(visit, today: today), visit, journal)
         about = work.beside(steps)
         pieces = work.pieces.select { |piece| about.any? { |one| one.piece == piece[:id] } }
-        turns = DeckBough::Days::RunSheet.new(work.all, things_of(pieces)).turns
+        turns = sheet(visit, work, things_of(pieces, visit)).turns
         hung = hung_of(pieces)
         about.to_h { |one| [one.step.id, turns[one.step.id].all? { |turn| up?(one, turn, journal, hung) }] }
       end

@@ -109,7 +109,7 @@ module DeckBough
       end
 
       def shared?(one, other)
-        one[:home] == other[:home] || one[:held_on] == other[:held_on]
+        DaySpan.site(one) == DaySpan.site(other) || one[:held_on] == other[:held_on]
       end
 
       def told(spans, today)

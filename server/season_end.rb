@@ -11,7 +11,10 @@ module DeckBough
       SURFACES = %w[tree run grouping shelves table drinks stockings].freeze
       # So many kinds of things of the winter stock are looked at.
       MOST_OFFERED = 200
-      DRAWN = %i[kind colour texture shape].freeze
+      DRAWN = Stripping::DRAWN
+      # What only taking down asks of a thing.
+      BESIDE = %i[steps keepsake breakable].freeze
+      NO_WORK = { tasks: [], portrait: nil }.freeze
 
       def initialize(database, studio)
         @database = database
@@ -22,9 +25,9 @@ module DeckBough
         @needs = Needs.new(database, studio)
         @rows = Store::Needs.new(database, studio[:id])
         @things = Store::SeasonThings.new(database, studio[:id])
-        @boxes = Store::Boxes.new(database, studio[:id])
         @claims = Store::Claims.new(database, studio[:id])
-        @choices = Store::StripChoices.new(database, studio[:id])
+        @visits = Store::Visits.new(database, studio[:id])
+        @stripping = Stripping.new(database, studio[:id])
       end
 
       # @return [Hash] as the contract has SeasonEnd
@@ -33,7 +36,7 @@ module DeckBough
         pieces = pieces(home)
         { home: home.slice(:id, :name, :client, :strike_on), pieces: pieces, goes: count(pieces, false),
           stays: count(pieces, true), minutes: pieces.sum { |piece| piece[:minutes] },
-          boxes: boxes_wanted(pieces), bridge: bridge(home, pieces),
+          boxes: boxes_wanted(pieces), bridge: bridge(home, pieces), visits: @visits.taking_down(home[:id]),
           pending: pieces.any? { |piece| !piece[:reckoned] } }
       end
 
@@ -44,57 +47,22 @@ module DeckBough
         listed = @pieces.listed(rooms.map { |room| room[:id] })
         @needs.complete
         reckoned = @needs.of([home], rooms, listed)
-        known = known(listed.map { |piece| piece[:id] })
+        stripped = @stripping.of(listed)
+        work = @rows.work(listed.map { |piece| piece[:id] })
         names = rooms.to_h { |room| room.values_at(:id, :name) }
         listed.map do |piece|
-          told(piece, known).merge(room: names[piece[:room_id]], reckoned: !reckoned[piece[:id]].nil?)
+          told(piece, stripped[piece[:id]], work.fetch(piece[:id], NO_WORK)).merge(room: names[piece[:room_id]], reckoned: !reckoned[piece[:id]].nil?)
         end
       end
 
-      # All that is asked of many pieces at once.
-      def known(ids)
-        lines = @rows.lines(ids)
-        styles = lines.values.flatten.filter_map { |line| line[:style] }.uniq
-        { lines: lines, work: @rows.work(ids), said: @choices.of(ids), styles: @things.facts(styles),
-          boxes: @boxes.of_styles(styles) }
-      end
-
-      def told(piece, known)
-        things = things(piece, known)
-        work = known[:work].fetch(piece[:id], { tasks: [], portrait: nil })
-        { **piece.slice(:id, :name, :kind), portrait: work[:portrait], things: things,
+      def told(piece, things, work)
+        { **piece.slice(:id, :name, :kind), portrait: work[:portrait],
+                                            things: things.map { |thing| thing.except(*BESIDE) },
                                             minutes: take_down(work[:tasks], things) }.compact
       end
 
-      # What is of the home's own, or not chosen yet, no stock goes back to.
-      def things(piece, known)
-        counted = counted(known[:lines].fetch(piece[:id], [])).select { |one| known[:styles].key?(one[:style]) }
-        facts = counted.map { |one| known[:styles][one[:style]] }
-        said = counted.map { |one| known[:said][[piece[:id], one[:style]]] }
-        verdicts = DeckBough::Seasons::Strip.of_piece(facts, piece: piece[:kind], said: said)
-        counted.zip(facts, verdicts).map do |one, about, verdict|
-          { **one, **about.slice(*DRAWN), stays: verdict.stays, why: verdict.why, boxes: boxes(one, known) }
-        end
-      end
-
-      def counted(lines)
-        of_styles = lines.reject { |line| line[:own] || line[:style].nil? }.group_by { |line| line[:style] }
-        of_styles.filter_map do |style, of_it|
-          count = of_it.sum { |line| line[:need] }.round(3)
-          { style: style, label: of_it.first[:label], unit: of_it.first[:unit], count: count } if count.positive?
-        end
-      end
-
-      def boxes(one, known)
-        known[:boxes].fetch(one[:style], []).filter_map { |lot| lot.slice(:box, :number, :place) if lot[:box] }
-      end
-
-      # Of the minutes of dressing, for as much of it as goes.
       def take_down(tasks, things)
-        return 0.0 if things.empty?
-
-        share = things.count { |thing| !thing[:stays] } / things.size.to_f
-        tasks.sum { |task| task[:minutes] } * @needs.house["minutes.take_down"] * share
+        DeckBough::Seasons::TakenDown.minutes(tasks, Stripping.shares(things), house: @needs.house)
       end
 
       def count(pieces, stays)

@@ -27,7 +27,7 @@ module DeckBough
         @database.transaction do
           @acts.one_at_a_time(visit[:home])
           span, now = @schedules.of_visit(visit, today: today)
-          told = span.open_steps.find { |one| one.step.id == given["step"] && one.step.site == visit[:home] } or
+          told = span.open_steps.find { |one| one.step.id == given["step"] && one.step.site == DaySpan.site(visit) } or
             raise Problem.not_found("step")
           before = @pins.put(visit[:home], told.step.id, given["from_min"] && pin(span, told.step, visit, given))
           _, moved = @schedules.of_visit(visit, today: today)

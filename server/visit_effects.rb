@@ -15,11 +15,14 @@ module DeckBough
         @hung = Store::HungOrnaments.new(database, studio[:id])
         @piece_acts = Store::Acts.new(database, studio[:id])
         @acts = Store::VisitActs.new(database, studio[:id])
+        @strike = StrikeEffects.new(database, studio, planning: planning)
       end
 
       # @param act [Hash] its row
+      # @raise [Problem] where it cannot be
       def apply(act, account_id)
         case act[:kind]
+        when *StrikeEffects::KINDS then @strike.apply(act, account_id)
         when "used" then use(act, account_id)
         when "ran_out" then replan(act, account_id)
         when "undo" then take_back(act, account_id)
@@ -74,6 +77,7 @@ module DeckBough
       def take_back(act, account_id)
         undone = @acts.taken_back_by(act) or return
         case undone[:kind]
+        when *StrikeEffects::KINDS then @strike.take_back(undone, account_id)
         when "used" then @piece_acts.take_back_of(undone[:key], account_id: account_id)
         when "ran_out" then found_again(undone, account_id)
         end

@@ -15,9 +15,9 @@ module DeckBough
         @journal = journal
       end
 
-      # @return [Array<DeckBough::Days::HomeSteps::Told>] of the home, whichever visit they are in
+      # @return [Array<DeckBough::Days::HomeSteps::Told>] of the home, whichever visit with this purpose they are in
       def all
-        @all ||= @span.steps.select { |one| one.step.site == @visit[:home] }
+        @all ||= @span.steps.select { |one| one.step.site == DaySpan.site(@visit) }
       end
 
       # @return [Array<Hash>] steps of the visit, as the span tells them
@@ -58,7 +58,8 @@ module DeckBough
       private
 
       def of_home
-        @told[:steps].select { |step| step[:home] == @visit[:home] }
+        own = all.to_h { |one| [one.step.id, true] }
+        @told[:steps].select { |step| own.key?(step[:id]) }
       end
 
       # By when the last of it was said.

@@ -58,9 +58,13 @@ module DeckBough
             event.dtstamp = Icalendar::Values::DateTime.new(now.utc, "tzid" => "UTC")
             event.dtstart = at(visit[:held_on], visit[:from_min], zone)
             event.dtend = at(visit[:held_on], visit[:to_min], zone)
-            event.summary = place[:name]
+            event.summary = summary(visit, place)
             event.description = words(visit, span, worker)
           end
+        end
+
+        def summary(visit, place)
+          visit[:purpose] == Store::Visits::STRIKE ? "#{place[:name]}, taken down" : place[:name]
         end
 
         def at(day, minutes, zone)

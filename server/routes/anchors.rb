@@ -36,24 +36,14 @@ module DeckBough
 
         # The hooks of a piece as it is saved.
         def keep
-          plan = planning.of(piece_that_gives(:anchors))
-          hooks = plan.hooks
-          raise nothing_holds if hooks.empty?
-
-          near = planning.house["wreath.anchor_near"]
-          kept = hooks.map { |hook| { place: piece[:name], since: today.year, **hook } }
-          answer(anchors.keep(piece, kept, near_m: near), 201)
+          hooks = PieceHooks.new(context.database, studio[:id], planning: planning)
+          answer(hooks.kept_of(piece_that_gives(:anchors), year: today.year), 201)
         end
 
         private
 
         def anchors
           store(Store::Anchors)
-        end
-
-        def nothing_holds
-          Problem.new(422, "no-hooks", "Nothing to keep",
-                      "No hook or nail holds this piece yet. Measure it, and choose what holds it.")
         end
       end
     end

@@ -74,6 +74,20 @@ module DeckBough
           told(id)
         end
 
+        # What holds a piece, by the register.
+        #
+        # @return [Array<String>] ids
+        def of_piece(piece_id)
+          rows(:anchors).where(piece_id: piece_id, deleted_at: nil).order(:id).select_map(:id)
+        end
+
+        # Which of these are in the register.
+        #
+        # @return [Array<String>] ids
+        def there(ids)
+          rows(:anchors).where(id: Ids.only(ids), deleted_at: nil).select_map(:id)
+        end
+
         # The hooks of a piece as planned. One that is known at its place already is not kept twice, however often and
         # by however many this is asked.
         #

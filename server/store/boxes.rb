@@ -20,6 +20,11 @@ module DeckBough
           found.map { |row| shown(row, weighed.fetch(row[:id], EMPTY), names) }
         end
 
+        # @return [Array<Hash>] id, number, name, place, by number: to choose one of
+        def named
+          present.order(:number).select(:id, :number, :name, :place).all
+        end
+
         # @return [Hash] as shown, with inside: what lies in it
         def find(id)
           row = present.where(id: id).first or raise Problem.not_found("box")

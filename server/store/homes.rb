@@ -60,6 +60,21 @@ module DeckBough
           end
         end
 
+        # Its things are back from the last visit on in which they are taken down.
+        #
+        # @param day [Date]
+        def struck_on(id, day)
+          transaction do
+            row = locked(id, "home")
+            next if row[:strike_on] == day
+
+            raise before_visit(row[:visit_on]) if row[:visit_on] && row[:visit_on] > day
+
+            bump(:homes, row, strike_on: day)
+            Claims.new(database, studio_id).share_out_of(pieces_of(id))
+          end
+        end
+
         def delete(id, by:)
           delete_softly(:homes, id, "home", by: by, pieces: pieces_of(id))
         end
@@ -79,7 +94,7 @@ module DeckBough
         # @return [Array<Hash>] id, name, client, visit_on
         def to_visit(most)
           present.order(Sequel.asc(:visit_on, nulls: :last), :name, :id).limit(most).all.map do |row|
-            { **row.slice(:id, :name, :client), visit_on: row[:visit_on]&.iso8601 }
+            { **row.slice(:id, :name, :client), visit_on: row[:visit_on]&.iso8601, strike_on: row[:strike_on]&.iso8601 }
           end
         end
 
@@ -89,6 +104,11 @@ module DeckBough
           Problem.invalid([{ pointer: "/held_on", code: "too_late",
                              message: "All of it is taken down on #{day.iso8601}. Choose a day before, or another " \
                                       "for the strike." }])
+        end
+
+        def before_visit(day)
+          Problem.invalid([{ pointer: "/held_on", code: "too_early",
+                             message: "It is dressed from #{day.iso8601} on. Choose a later day for taking it down." }])
         end
 
         def present

@@ -7,7 +7,7 @@ module DeckBough
       #
       #   things.facts([style_id])[style_id][:season] # => "holiday"
       class SeasonThings < Table
-        FACTS = %i[name kind colour texture material shape season keepsake].freeze
+        FACTS = %i[name kind colour texture material shape season keepsake breakable].freeze
         LONGER = %w[winter all_year].freeze
         # What makes a surface look dressed.
         KINDS = %w[decor stem garland].freeze

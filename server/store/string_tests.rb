@@ -26,6 +26,23 @@ module DeckBough
           shown(rows(:string_tests).where(id: id).first, names_of_people)
         end
 
+        # Looked at by eye, without the meter; once by the key.
+        #
+        # @param dead [Integer] bulbs that stay dark
+        def seen(style, label:, dead:, key:, now:, account_id:)
+          refuse_other(style)
+          label = label.strip.empty? ? style[:name] : label
+          rows(:string_tests).insert_conflict(target: %i[studio_id act_key])
+                             .insert(studio_id: studio_id, style_id: style[:id], label: label.strip[0, 60].strip,
+                                     dead_bulbs: dead, sound: dead.zero?, act_key: key, account_id: account_id,
+                                     tested_at: now)
+        end
+
+        # Of an act that is taken back.
+        def forget(key)
+          rows(:string_tests).where(act_key: key).delete
+        end
+
         private
 
         def refuse_other(style)

@@ -14,6 +14,8 @@ module DeckBough
         YEARS = 2000..2100
         GONE = "What it is about is not there any more."
 
+        OF_A_THING = %w[broken lost found boxed tested measured].freeze
+
         # What came of a batch: rows that are new, and which were refused, each with why.
         Taken = Struct.new(:fresh, :refused, keyword_init: true)
 
@@ -76,6 +78,21 @@ module DeckBough
           rows(:visit_acts).where(key: key).update(told: Sequel.pg_jsonb(told))
         end
 
+        # What cannot be leaves nothing.
+        def forget(key)
+          rows(:visit_acts).where(key: key).delete
+        end
+
+        # Who said the same of the same thing before, and it stands.
+        #
+        # @return [String, nil] name
+        def said_by_another(act)
+          back = rows(:visit_acts).where(home_id: act[:home_id], kind: "undo").select(:of)
+          same = rows(:visit_acts).where(act.slice(:home_id, :kind, :step, :turn)).exclude(key: act[:key])
+                                  .exclude(key: back)
+          account = same.get(:account_id) and names_of_people[account]
+        end
+
         # @return [Hash, nil] the act an act of the same home takes back, with what it changed
         def taken_back_by(act)
           rows(:visit_acts).where(key: act[:of], home_id: act[:home_id]).first
@@ -109,7 +126,7 @@ module DeckBough
           notes = journal.live.select(&:note?).map(&:key)
           seen = notes.empty? ? {} : Photographs.ids(rows(:photographs), :note_key, notes)
           journal.live.map do |act|
-            said = act.to_h.slice(:key, :kind, :step, :turn, :says, :quantity, :by, :visit, :minute)
+            said = act.to_h.slice(:key, :kind, :step, :turn, :says, :quantity, :by, :visit, :minute, :box)
             said.merge(at: act.at.iso8601(3), photographs: seen.fetch(act.key, []))
           end
         end
@@ -119,15 +136,16 @@ module DeckBough
         def of_homes(homes)
           names = names_of_people
           rows(:visit_acts).where(home_id: homes).order(:happened_at, :key).select_hash_groups(
-            :home_id, %i[key kind step turn of says quantity account_id happened_at visit_id on_day at_min]
+            :home_id, [*%i[key kind step turn of says quantity account_id happened_at visit_id on_day at_min],
+                       Sequel.lit("told ->> 'box'").as(:box)]
           ).transform_values { |all| all.map { |values| act(values, names) } }
         end
 
         def act(values, names)
-          key, kind, step, turn, of, says, quantity, account, at, visit, day, minute = values
+          key, kind, step, turn, of, says, quantity, account, at, visit, day, minute, box = values
           DeckBough::Days::Act.new(key: key, kind: kind, step: step, turn: turn, of: of, says: says,
                                    quantity: quantity, by: names[account], at: at, visit: visit, day: day,
-                                   minute: minute)
+                                   minute: minute, box: box)
         end
 
         def refuse_more(home, more)
@@ -150,7 +168,7 @@ module DeckBough
 
         def there?(act, of_home)
           kind = of_home[act["step"].to_s.split("/").first]
-          style = place_of(act)&.first || used_of(act)
+          style = place_of(act)&.first || style_of(act)
           return kind == :piece && known_style?(style) if style
 
           !kind.nil? || act["step"].to_s.empty?
@@ -158,7 +176,7 @@ module DeckBough
 
         def known_style?(id)
           @known_style ||= {}
-          @known_style.fetch(id) { @known_style[id] = rows(:styles).where(id: id).any? }
+          @known_style.fetch(id) { @known_style[id] = Ids.id?(id) && rows(:styles).where(id: id).any? }
         end
 
         def row_of(act, visit, account_id, refused)
@@ -169,13 +187,16 @@ module DeckBough
             key: act["key"], kind: act["kind"], step: act["step"].to_s, turn: act["turn"].to_s, of: act["of"],
             says: act["says"].to_s.strip, quantity: act["quantity"], happened_at: at,
             on_day: at.to_date, at_min: (at.hour * 60) + at.min,
-            told: Sequel.pg_jsonb(act.slice("height_m", "angle_deg")) }
+            told: Sequel.pg_jsonb(act.slice("height_m", "angle_deg", "box", "from_box")) }
         rescue ArgumentError
           refused << { key: act["key"], message: "“#{act['at'][0, 40]}” is no time of a day." }
           nil
         end
 
-        def used_of(act)
+        # What is said of a thing says which.
+        def style_of(act)
+          return act["turn"].to_s if OF_A_THING.include?(act["kind"])
+
           act["turn"] if act["kind"] == "used" && Ids.id?(act["turn"])
         end
 

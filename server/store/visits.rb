@@ -13,10 +13,14 @@ module DeckBough
         # In a season, of a studio.
         MOST = 400
         CLOCK = DeckBough::Days::Clock
+        # What it is for: to put up, or to take down.
+        DRESS = "dress"
+        STRIKE = "strike"
 
         # Of homes that are there, by day and hour.
         #
-        # @return [Array<Hash>] id, version, home, held_on (Date), from_min, to_min, lunch_from_min, lunch_min, workers
+        # @return [Array<Hash>] id, version, home, purpose, held_on (Date), from_min, to_min, lunch_from_min, lunch_min,
+        #   workers
         def list
           told(present.order(:held_on, :from_min, Sequel[:visits][:id]).limit(MOST))
         end
@@ -36,8 +40,7 @@ module DeckBough
         end
 
         def change(id, version, given)
-          find(id)
-          values = row_of(given)
+          values = row_of({ "purpose" => find(id)[:purpose], **given })
           transaction do
             one_at_a_time
             row = locked_one(id)
@@ -75,6 +78,19 @@ module DeckBough
           told(present.where(Sequel[:visits][:id] => id)).first or raise Problem.not_found("visit")
         end
 
+        # Which of some homes are taken down in a visit.
+        #
+        # @return [Array<String>] ids
+        def struck(homes)
+          present.where(home_id: homes, purpose: STRIKE).distinct.select_map(:home_id)
+        end
+
+        # @return [Array<Hash>] id and held_on of the visits in which a home is taken down
+        def taking_down(home)
+          present.where(home_id: home, purpose: STRIKE).order(:held_on, :from_min)
+                 .map { |row| { id: row[:id], held_on: row[:held_on].iso8601 } }
+        end
+
         # As an answer tells it.
         def answered(visit)
           { **visit, held_on: visit[:held_on].iso8601 }
@@ -82,10 +98,21 @@ module DeckBough
 
         private
 
-        # By when things are there is told by the first visit.
+        # By when things are there is told by the first visit, and when they are back by the last in which they come
+        # down.
         def agree(home)
-          first = present.where(home_id: home).min(:held_on) or return
-          Homes.new(database, studio_id).visited_from(home, first)
+          first = present.where(home_id: home, purpose: DRESS).min(:held_on)
+          last = present.where(home_id: home, purpose: STRIKE).max(:held_on)
+          homes = Homes.new(database, studio_id)
+          homes.struck_on(home, last) if last
+          refuse_early(home, first)
+          homes.visited_from(home, first) if first
+        end
+
+        def refuse_early(home, first)
+          return if first.nil? || present.where(home_id: home, purpose: STRIKE).where { held_on < first }.empty?
+
+          raise wrong("/held_on", "It is dressed from #{first.iso8601} on. Choose a later day for taking it down.")
         end
 
         def one_at_a_time
@@ -109,14 +136,15 @@ module DeckBough
                                           .order(:name, :worker_id).select_hash_groups(:visit_id, :worker_id)
           found.map do |row|
             { home: row[:home_id], workers: there.fetch(row[:id], []),
-              **row.slice(:id, :version, :held_on, :from_min, :to_min, :lunch_from_min, :lunch_min) }
+              **row.slice(:id, :version, :purpose, :held_on, :from_min, :to_min, :lunch_from_min, :lunch_min) }
           end
         end
 
         def row_of(given)
-          hours = checked(DeckBough::Days::Visit.inputs, given.except("home", "held_on", "workers"))
+          hours = checked(DeckBough::Days::Visit.inputs, given.except("home", "purpose", "held_on", "workers"))
           refuse_hours(hours)
-          { **hours, home_id: home(given["home"]), held_on: day(given["held_on"]) }.tap { |row| refuse_day_off(row) }
+          { **hours, home_id: home(given["home"]), held_on: day(given["held_on"]),
+                     purpose: given.fetch("purpose", DRESS) }.tap { |row| refuse_day_off(row) }
         end
 
         def refuse_day_off(row)

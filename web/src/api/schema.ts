@@ -4194,6 +4194,7 @@ export interface components {
         };
         VisitFields: {
             home: string;
+            purpose?: components["schemas"]["VisitPurpose"];
             held_on: string;
             /** @description minutes from midnight */
             from_min: number;
@@ -4205,6 +4206,7 @@ export interface components {
         VisitChange: {
             version: number;
             home: string;
+            purpose?: components["schemas"]["VisitPurpose"];
             held_on: string;
             /** @description minutes from midnight */
             from_min: number;
@@ -4213,10 +4215,16 @@ export interface components {
             lunch_min: number;
             workers: string[];
         };
+        /**
+         * @description to put up or to take down
+         * @enum {string}
+         */
+        VisitPurpose: "dress" | "strike";
         Visit: {
             id: string;
             version: number;
             home: string;
+            purpose: components["schemas"]["VisitPurpose"];
             held_on: string;
             /** @description minutes from midnight */
             from_min: number;
@@ -4332,7 +4340,7 @@ export interface components {
             then: components["schemas"]["WhatIfHomes"];
         };
         /** @enum {string} */
-        VisitActKind: "up" | "undo" | "ran_out" | "wait_for" | "skip" | "carry_on" | "note" | "pause" | "resume" | "used" | "laid_out";
+        VisitActKind: "up" | "undo" | "ran_out" | "wait_for" | "skip" | "carry_on" | "note" | "pause" | "resume" | "used" | "laid_out" | "broken" | "lost" | "found" | "boxed" | "tested" | "measured" | "hooks_stay" | "hooks_off";
         VisitActs: {
             acts: {
                 /** @description a UUID of the act */
@@ -4348,6 +4356,10 @@ export interface components {
                 /** @description where it really hangs */
                 height_m?: number;
                 angle_deg?: number;
+                /** @description the box in which that is */
+                box?: string | null;
+                /** @description the box it lay in */
+                from_box?: string | null;
                 /** @description ISO time with the offset of the clock on the wall */
                 at: string;
             }[];
@@ -4357,6 +4369,8 @@ export interface components {
             stamp: string;
             /** @description what stands, as it came to pass */
             acts: {
+                /** @description in or into which it is */
+                box: string | null;
                 key: string;
                 kind: components["schemas"]["VisitActKind"];
                 step: string;
@@ -4475,6 +4489,31 @@ export interface components {
                     high_m: number;
                 }[];
             }[];
+            /** @description of taking down, where things go */
+            strike?: {
+                /** @description by style, its boxes of last year first */
+                into: {
+                    style: string;
+                    box: string;
+                    number: number;
+                    place: string;
+                    /** @description it lay in none before */
+                    proposed: boolean;
+                }[];
+                /** @description all there are */
+                boxes: {
+                    id: string;
+                    number: number;
+                    name: string;
+                    place: string;
+                }[];
+                /** @description what the register of the home has */
+                hooks: {
+                    piece: string;
+                    title: string;
+                    place: string;
+                }[];
+            };
             /** @description where what it takes lies */
             places: {
                 style: string;
@@ -4569,6 +4608,7 @@ export interface components {
                 id: string;
                 name: string;
                 client: string | null;
+                strike_on: string | null;
                 visit_on: string | null;
             }[];
         };
@@ -6617,6 +6657,11 @@ export interface components {
             shape: components["schemas"]["Particulars"]["shape"];
         };
         SeasonEnd: {
+            /** @description in which it is taken down */
+            visits: {
+                id: string;
+                held_on: string;
+            }[];
             home: {
                 id: string;
                 name: string;
@@ -7013,7 +7058,8 @@ export interface components {
         };
         StringTest: {
             label: string;
-            watts: number;
+            /** @description null where it was looked at without the meter */
+            watts: number | null;
             dead_bulbs: number;
             sound: boolean;
             by: string;

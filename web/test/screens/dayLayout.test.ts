@@ -28,6 +28,7 @@ function visit(
     id,
     version: 1,
     home,
+    purpose: "dress",
     held_on: `2026-11-${day}`,
     from_min: from,
     to_min: to,

@@ -95,6 +95,7 @@ describe("how far a visit is", () => {
       visit: "v",
       at: "2026-11-28T09:00:00Z",
       minute: 600,
+      box: null,
       photographs: [],
     };
     const both = progressOf({ ...state, acts: [written] }, [act("a", "up", { step: hang.id, turn: "slate 1" })]);

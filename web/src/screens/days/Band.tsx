@@ -31,10 +31,14 @@ const MOTIFS: Record<string, Motif> = {
   place: "boxes",
   clear: "cloth",
   clean_up: "cloth",
+  boxes_in: "boxes",
+  off_step_back: "boxes",
 };
+/** What the key of a step begins with that takes down what another put up. */
+const OFF = /^off_/;
 
 export function motifOf(key: string): Motif {
-  return MOTIFS[key] ?? "piece";
+  return MOTIFS[key] ?? MOTIFS[key.replace(OFF, "")] ?? "piece";
 }
 
 function rgb([red, green, blue]: readonly number[]): string {

@@ -87,6 +87,7 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
           <Box key={visit.id} sx={{ display: "flex", alignItems: "baseline", gap: 0.75, minWidth: 0 }}>
             <Typography sx={{ fontWeight: 700 }}>{homes.get(visit.home)?.name}</Typography>
             <Typography variant="body2" color="textSecondary">
+              {visit.purpose === "strike" && <strong>taken down </strong>}
               {visit.day_off && <strong>nobody works: {visit.day_off} </strong>}
               {clockOf(visit.from_min)} to {clockOf(visit.to_min)}
               {rooms(visit).length > 0 && `, ${rooms(visit).join(", ")}`}

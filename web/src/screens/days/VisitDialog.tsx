@@ -19,6 +19,7 @@ type Home = Schemas["Days"]["homes"][number];
 
 interface Said {
   home: string;
+  purpose: Visit["purpose"];
   held_on: string;
   from_min: string;
   to_min: string;
@@ -28,6 +29,7 @@ interface Said {
 }
 
 const LUNCH = 30;
+const PURPOSES = { dress: "Dress it", strike: "Take it down" };
 /** What an empty field wants. */
 const MISSING: Partial<Record<keyof Said, string>> = {
   held_on: "Choose a day, such as 28 November 2026.",
@@ -39,6 +41,7 @@ function saidOf(visit: Visit | undefined, homes: Home[], workers: Worker[]): Sai
   const [first] = homes;
   return {
     home: visit?.home ?? first?.id ?? "",
+    purpose: visit?.purpose ?? "dress",
     held_on: visit?.held_on ?? first?.visit_on ?? "",
     from_min: timeField(visit?.from_min ?? 540),
     to_min: timeField(visit?.to_min ?? 1020),
@@ -53,6 +56,7 @@ function bodyOf(said: Said): Schemas["VisitFields"] {
   const lunch = minutesOf(said.lunch_from_min);
   return {
     home: said.home,
+    purpose: said.purpose,
     held_on: said.held_on,
     from_min: minutesOf(said.from_min) ?? -1,
     to_min: minutesOf(said.to_min) ?? -1,
@@ -83,6 +87,7 @@ export function VisitDialog({
   const named = (id: string) => homes.find((home) => home.id === id)?.name ?? "";
   const inWords = (one: Said) => ({
     Home: named(one.home),
+    "What for": PURPOSES[one.purpose],
     Day: one.held_on,
     From: one.from_min,
     To: one.to_min,
@@ -92,6 +97,14 @@ export function VisitDialog({
       .map(({ name }) => name)
       .join(", "),
   });
+
+  /** A day of its own that is known already comes with the home and what it is for. */
+  function choose(changes: Pick<Partial<Said>, "home" | "purpose">) {
+    const { home, purpose } = { ...said, ...changes };
+    const one = homes.find(({ id }) => id === home);
+    const day = purpose === "strike" ? one?.strike_on : one?.visit_on;
+    change({ ...changes, ...(day && !visit ? { held_on: day } : {}) });
+  }
 
   async function keep(at = version) {
     if (busy) return;
@@ -143,10 +156,7 @@ export function VisitDialog({
           select
           label="Home"
           value={said.home}
-          onChange={(event) => {
-            const home = homes.find(({ id }) => id === event.target.value);
-            change({ home: event.target.value, ...(home?.visit_on && !visit ? { held_on: home.visit_on } : {}) });
-          }}
+          onChange={(event) => choose({ home: event.target.value })}
           {...field("home")}
           slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
           sx={{ gridColumn: "1 / -1" }}
@@ -158,13 +168,25 @@ export function VisitDialog({
           ))}
         </TextField>
         <TextField
+          select
+          label="What for"
+          value={said.purpose}
+          onChange={(event) => choose({ purpose: event.target.value === "strike" ? "strike" : "dress" })}
+          slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+        >
+          {Object.entries(PURPOSES).map(([key, title]) => (
+            <option key={key} value={key}>
+              {title}
+            </option>
+          ))}
+        </TextField>
+        <TextField
           type="date"
           label="Day"
           value={said.held_on}
           onChange={(event) => change({ held_on: event.target.value })}
           {...field("held_on")}
           slotProps={{ inputLabel: { shrink: true } }}
-          sx={{ gridColumn: "1 / -1" }}
         />
         <TextField
           type="time"

@@ -100,7 +100,7 @@ export function AllSteps({
                               ? `waits for ${waits}`
                               : [
                                   who,
-                                  !done && up > 0 && `${up} of ${step.turns.length} up`,
+                                  !done && up > 0 && `${up} of ${step.turns.length} ${sheet.strike ? "down" : "up"}`,
                                   progress.isSkipped(step) && !done && "later",
                                   !done && step.waits_for !== null && `waited for ${step.waits_for}`,
                                 ]

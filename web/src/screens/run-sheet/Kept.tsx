@@ -57,8 +57,8 @@ export function Kept({ run, sheet, progress }: { run: Run; sheet: Sheet; progres
       ))}
       {last && step && (
         <Typography variant="body2" role="status" sx={{ px: 2, py: 0.5, bgcolor: "tokens.quinceWash" }}>
-          {last.by.join(" and ")} both put up {counted(progress.clashes.length, "thing")}, the last in{" "}
-          {step.title.toLowerCase()}: it counts once.
+          {last.by.join(" and ")} both {sheet.strike ? "took down" : "put up"}{" "}
+          {counted(progress.clashes.length, "thing")}, the last in {step.title.toLowerCase()}: it counts once.
         </Typography>
       )}
     </>

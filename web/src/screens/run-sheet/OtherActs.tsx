@@ -100,12 +100,14 @@ export function OtherActs({ run, sheet, step, turn, thing, name, left, done, onD
             onDone(done.slice(0, -1));
           }}
         />
-        <Small
-          label="ran out"
-          icon={RemoveShoppingCartOutlined}
-          disabled={!thing}
-          onClick={() => setOpened("ran out")}
-        />
+        {!sheet.strike && (
+          <Small
+            label="ran out"
+            icon={RemoveShoppingCartOutlined}
+            disabled={!thing}
+            onClick={() => setOpened("ran out")}
+          />
+        )}
         <Small label="not now" icon={SkipNextOutlined} onClick={() => setOpened("not now")} />
         <Small label="note" icon={EditOutlined} onClick={() => setOpened("note")} />
         <Small label="photo" icon={AddAPhotoOutlined} onClick={camera.choose} />

@@ -2,6 +2,7 @@ import Button from "@mui/material/Button";
 import { Link as RouterLink } from "react-router";
 import { Notice } from "../../parts/Notice";
 import { counted } from "../../units/format";
+import { BoxesNow } from "./BoxesNow";
 import { upcoming, type Progress, type Sheet } from "./progress";
 
 /** Nothing more to do here for whoever asks. */
@@ -30,10 +31,11 @@ export function Over({
         What its pieces need is placed in the hours of its visits; none of it lies in these.
       </Notice>
     );
+  const down = sheet.strike !== undefined;
   const others = worker !== null && upcoming(sheet, progress, null).length > 0;
   return (
     <Notice
-      title={others ? "Your part is up" : "All of it is up"}
+      title={others ? `Your part is ${down ? "down" : "up"}` : `All of it is ${down ? "down" : "up"}`}
       action={
         <>
           <Button variant="contained" component={RouterLink} to={`/visits/${sheet.visit.id}/log`}>
@@ -51,6 +53,7 @@ export function Over({
       ]
         .filter(Boolean)
         .join(" ")}
+      {down && <BoxesNow sheet={sheet} />}
     </Notice>
   );
 }

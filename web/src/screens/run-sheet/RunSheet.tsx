@@ -20,6 +20,7 @@ import { Kept } from "./Kept";
 import { Over } from "./Over";
 import { Picture } from "./Picture";
 import { upcoming, type Progress } from "./progress";
+import { OffNow } from "./OffNow";
 import { StepNow } from "./StepNow";
 import { ToLoad } from "./ToLoad";
 import { useAwake } from "./useAwake";
@@ -76,6 +77,7 @@ export function RunSheet() {
   const view = chosen ?? (begun ? "now" : "load");
   const piece = sheet.pieces.find(({ id }) => id === step?.piece);
   const room = sheet.home.rooms.find(({ id }) => id === step?.room);
+  const Now = sheet.strike ? OffNow : StepNow;
   const title = view === "now" && step ? (piece?.name ?? room?.name ?? sheet.home.name) : sheet.home.name;
   const under =
     view === "now" && step
@@ -141,15 +143,7 @@ export function RunSheet() {
           >
             <Picture sheet={sheet} step={step} progress={progress} />
             <Box sx={{ width: { md: 440 }, flexShrink: 0, overflow: { md: "auto" } }}>
-              <StepNow
-                key={step.id}
-                run={run}
-                sheet={sheet}
-                progress={progress}
-                step={step}
-                done={done}
-                onDone={setDone}
-              />
+              <Now key={step.id} run={run} sheet={sheet} progress={progress} step={step} done={done} onDone={setDone} />
             </Box>
           </Box>
         </>
@@ -171,7 +165,7 @@ export function RunSheet() {
           )}
         </Box>
       )}
-      <Views view={view} onView={setChosen} />
+      <Views view={view} strike={sheet.strike !== undefined} onView={setChosen} />
     </>
   );
 }

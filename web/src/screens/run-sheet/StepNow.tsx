@@ -12,7 +12,7 @@ import { hangs, lyingOf, nextTurn, sameThing, type Progress, type RunStep, type 
 import { Surplus } from "./Surplus";
 import { UsedDial } from "./UsedDial";
 import type { Run } from "./useRunSheet";
-import { amountOf, countOf, nameOf, placeWords } from "./words";
+import { amountOf, countOf, doneWords, nameOf, placeWords } from "./words";
 
 interface Props {
   run: Run;
@@ -127,7 +127,7 @@ export function StepNow({ run, sheet, progress, step, done, onDone }: Props) {
         startIcon={<CheckRounded sx={{ fontSize: "30px !important" }} />}
         sx={{ minHeight: 76, fontSize: "1.5rem", fontWeight: 700, width: "100%" }}
       >
-        {turn.check ? "It is there" : thing || step.piece ? "It is up" : "It is done"}
+        {doneWords(sheet, step, thing, turn)}
       </Button>
       {left.length > 1 && (hangs(turn) || turn.check) && (
         <Button onClick={() => isUp(left.slice(0, 100))} sx={{ minHeight: 44 }}>

@@ -22,6 +22,7 @@ function titleOf(key: string): string {
 export function ToLoad({ run, sheet, progress }: { run: Run; sheet: Sheet; progress: Progress }) {
   const units = useUnits();
   const { loads } = sheet;
+  const strike = sheet.strike !== undefined;
   const turns = [...loads.flatMap(({ things }) => things.map(({ key }) => key)), ...sheet.kit.map(kitTurn)];
   const ticked = turns.filter((turn) => progress.ticked(turn)).length;
 
@@ -33,7 +34,8 @@ export function ToLoad({ run, sheet, progress }: { run: Run; sheet: Sheet; progr
 
   return (
     <Box sx={{ maxWidth: 1100, mx: "auto", p: 2, width: "100%" }}>
-      <Typography variant="h2">To load</Typography>
+      <Typography variant="h2">{strike ? "To bring" : "To load"}</Typography>
+      {strike && <Typography>Boxes, empty or nearly so, and what goes into each.</Typography>}
       <Typography color="textSecondary" gutterBottom role="status">
         {ticked} of {turns.length} in the car
       </Typography>

@@ -14,7 +14,16 @@ const VIEWS = [
 ];
 
 /** Before leaving, now, and all of it. */
-export function Views({ view, onView }: { view: View; onView: (view: View) => void }) {
+export function Views({
+  view,
+  strike,
+  onView,
+}: {
+  view: View;
+  /** Whether a home is taken down: boxes are brought empty. */
+  strike: boolean;
+  onView: (view: View) => void;
+}) {
   return (
     <Box
       component="nav"
@@ -44,7 +53,7 @@ export function Views({ view, onView }: { view: View; onView: (view: View) => vo
               color: view === one ? "text.primary" : "inherit",
             }}
           >
-            {label}
+            {strike && one === "load" ? "To bring" : label}
           </Typography>
         </ButtonBase>
       ))}

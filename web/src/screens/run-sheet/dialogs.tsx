@@ -1,44 +1,16 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Chip from "@mui/material/Chip";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useState, type ReactNode } from "react";
+import { useState } from "react";
 import { useUnits } from "../../units/useUnits";
+import { Asked, large } from "./Asked";
 import type { RunStep, Sheet, Thing } from "./progress";
 import { amountOf } from "./words";
 
 /** Words that are kept with an act. */
 const LONGEST = 500;
-
-function Asked({
-  title,
-  onClose,
-  children,
-  actions,
-}: {
-  title: string;
-  onClose: () => void;
-  children: ReactNode;
-  actions?: ReactNode;
-}) {
-  return (
-    <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
-      <DialogTitle>{title}</DialogTitle>
-      <DialogContent sx={{ display: "flex", flexDirection: "column", gap: 1.5 }}>{children}</DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Cancel</Button>
-        {actions}
-      </DialogActions>
-    </Dialog>
-  );
-}
-
-const large = { minHeight: 56, justifyContent: "flex-start", textAlign: "left" } as const;
 
 /** There is no more of it: the rest is spread again, or it waits, or it is well as it is. */
 export function RanOutDialog({

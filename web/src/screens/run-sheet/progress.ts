@@ -7,7 +7,7 @@ export type Turn = RunStep["turns"][number];
 export type Thing = RunStep["things"][number];
 export type Said = Pick<
   Schemas["RunState"]["acts"][number],
-  "key" | "kind" | "step" | "turn" | "says" | "quantity" | "by" | "at" | "visit" | "photographs"
+  "key" | "kind" | "step" | "turn" | "says" | "quantity" | "by" | "at" | "visit" | "box" | "photographs"
 >;
 
 const STANDING = ["wait_for", "skip", "carry_on"];
@@ -41,6 +41,7 @@ function told({ body, by, visit }: WaitingVisitAct): Said {
     turn: body.turn ?? "",
     says: body.says ?? "",
     quantity: body.quantity ?? null,
+    box: body.box ?? null,
     photographs: [],
   };
 }

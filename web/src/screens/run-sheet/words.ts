@@ -1,6 +1,6 @@
 import { amount } from "../../units/amount";
 import { clockPosition, depthWords, type Units } from "../../units/format";
-import { hangs, sameThing, type Progress, type RunStep, type Thing, type Turn } from "./progress";
+import { hangs, sameThing, type Progress, type RunStep, type Sheet, type Thing, type Turn } from "./progress";
 
 /** What is put up now: a thing, or the step itself. */
 export function nameOf(step: RunStep, thing: Thing | undefined, turn: Turn): string {
@@ -21,6 +21,13 @@ export function countOf(step: RunStep, turn: Turn, thing: Thing | undefined, pro
 
 export function amountOf(quantity: number, thing: Pick<Thing, "unit">, units: Units): string {
   return amount(quantity, thing.unit === "m" ? "ribbon" : "ornament", units);
+}
+
+/** What the whole-width button says of a turn. */
+export function doneWords(sheet: Sheet, step: RunStep, thing: Thing | undefined, turn: Turn): string {
+  if (turn.check) return sheet.strike ? "It is in my hand" : "It is there";
+  if (sheet.strike) return thing ? "It is in its box" : step.piece ? "It is down" : "It is done";
+  return thing || step.piece ? "It is up" : "It is done";
 }
 
 export function placeWords(turn: Turn): { where: string; depth: string } | null {

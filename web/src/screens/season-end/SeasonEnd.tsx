@@ -1,8 +1,9 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useParams } from "react-router";
+import { Link as RouterLink, useParams } from "react-router";
 import { ask, asProblem, client } from "../../api/client";
 import { keys, queryClient, useMe } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
@@ -10,7 +11,7 @@ import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
-import { counted, date, minutes } from "../../units/format";
+import { counted, date, minutes, weekday } from "../../units/format";
 import { EntryDialog } from "../stock/EntryDialog";
 import { Bridge } from "./Bridge";
 import { StripPiece } from "./StripPiece";
@@ -109,6 +110,18 @@ export function SeasonEnd() {
             to take down and pack; {counted(goes, "thing")} {goes === 1 ? "goes" : "go"}, {stays}{" "}
             {stays === 1 ? "stays" : "stay"}
           </Typography>
+          <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1 }}>
+            {end.data.visits.map(({ id, held_on }) => (
+              <Button key={id} component={RouterLink} to={`/visits/${id}`} variant="outlined">
+                Run sheet, {weekday(held_on)}
+              </Button>
+            ))}
+            {end.data.visits.length === 0 && (
+              <Button component={RouterLink} to="/days" variant="outlined">
+                Plan a visit to take it down
+              </Button>
+            )}
+          </Box>
           {boxes.length > 0 && (
             <Box component="section" aria-label="Into which boxes" sx={{ mt: 3 }}>
               <Typography variant="h2" gutterBottom>

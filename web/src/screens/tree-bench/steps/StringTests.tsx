@@ -88,7 +88,7 @@ function Tests({ styleId, name }: { styleId: string; name: string }) {
               {tested.label}
             </Typography>
             <Typography variant="body2" sx={{ minWidth: 80 }}>
-              {tested.watts.toFixed(1)} W
+              {tested.watts === null ? "by eye" : `${tested.watts.toFixed(1)} W`}
             </Typography>
             <Typography
               variant="body2"

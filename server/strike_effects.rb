@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+module DeckBough
+  module Server
+    # What acts of taking a home down do beyond being kept: what broke or is lost leaves the stock, what went into another
+    # box lies there, ribbon that can be kept comes back, strings are written down as tested, hooks stay in the home's
+    # register or leave it. Each once by its key, and taken back with its act.
+    class StrikeEffects
+      ENTRIES = %w[broken lost found].freeze
+      KINDS = [*ENTRIES, "boxed", "tested", "measured", "hooks_stay", "hooks_off"].freeze
+      RIBBON = "ribbon"
+
+      def initialize(database, studio, planning:)
+        @database = database
+        @studio_id = studio[:id]
+        @stock = Store::Stock.new(database, @studio_id)
+        @boxes = Store::Boxes.new(database, @studio_id)
+        @pieces = Store::Pieces.new(database, @studio_id)
+        @styles = Store::Styles.new(database, @studio_id)
+        @tests = Store::StringTests.new(database, @studio_id)
+        @acts = Store::VisitActs.new(database, @studio_id)
+        @hooks = PieceHooks.new(database, @studio_id, planning: planning)
+      end
+
+      # @param act [Hash] its row
+      # @raise [Problem] where it cannot be: nothing of it is kept then
+      def apply(act, account_id)
+        case act[:kind]
+        when *ENTRIES then enter(act, account_id)
+        when "boxed" then box(act, account_id)
+        when "tested" then test(act, account_id)
+        when "measured" then measure(act, account_id)
+        when "hooks_stay" then stay(act)
+        when "hooks_off" then off(act, account_id)
+        end
+      end
+
+      # @param act [Hash] the row of the act that is taken back
+      def take_back(act, account_id)
+        case act[:kind]
+        when *ENTRIES, "measured" then @stock.undo(act[:key], account_id: account_id)
+        when "boxed" then unbox(act, account_id)
+        when "tested" then @tests.forget(act[:key])
+        when "hooks_stay" then @hooks.forget(act[:told].fetch("hooks", []), by: account_id)
+        when "hooks_off" then @hooks.restore(act[:told].fetch("hooks", []))
+        end
+      end
+
+      private
+
+      def piece(act)
+        @pieces.find(act[:step].split("/").first)
+      end
+
+      def enter(act, account_id)
+        said = { "reason" => act[:kind], "quantity" => act[:quantity] || 1, "note" => act[:says],
+                 "box" => act[:told]["box"] }
+        @stock.enter(act[:turn], said.compact, key: act[:key], account_id: account_id)
+      end
+
+      def box(act, account_id)
+        from, into = act[:told].values_at("from_box", "box")
+        thing = { "style" => act[:turn], "from" => from, "quantity" => act[:quantity] }
+        moved = @boxes.carry([thing], into: into, key: act[:key], account_id: account_id)[:moved]
+        raise wrong("/box", "None of it lay there. Look again in which box it is.") if moved.zero?
+      end
+
+      def unbox(act, account_id)
+        from, into = act[:told].values_at("from_box", "box")
+        thing = { "style" => act[:turn], "from" => into, "quantity" => act[:quantity] }
+        @boxes.carry([thing], into: from, key: Store::Ids.after(act[:key], "back"), account_id: account_id)
+      end
+
+      def test(act, account_id)
+        @tests.seen(@styles.find(act[:turn]), label: act[:says], dead: act[:quantity].to_i, key: act[:key],
+                                              now: act[:happened_at], account_id: account_id)
+      end
+
+      # Of so many metres that were put up so many are left to keep: the stock knows of those that were cut for it.
+      def measure(act, account_id)
+        refuse_measured(act)
+        piece = piece(act)
+        thing = Stripping.new(@database, @studio_id).of([piece])[piece[:id]].find { |one| one[:style] == act[:turn] }
+        raise wrong("/turn", "There is no such ribbon on it.") unless thing && thing[:kind] == RIBBON
+
+        kept = kept(act, thing)
+        cut = @stock.cut_for([piece[:id]]).dig(piece[:id], act[:turn]) || 0
+        by = kept - (thing[:count] - [cut, thing[:count]].min)
+        @stock.move(act[:turn], by, reason: by.negative? ? "used" : "returned", note: "Taken down", key: act[:key],
+                                    account_id: account_id, at: lying(act[:told]["box"]))
+      end
+
+      def lying(box)
+        return Store::Stock::ANYWHERE unless box
+
+        @boxes.hold([box], "/box")
+        ->(spreading, by) { by.negative? ? spreading.moved(by) : spreading.moved(by, box: box) }
+      end
+
+      def kept(act, thing)
+        kept = act[:quantity] || 0
+        return kept if kept <= thing[:count] + Store::Lots::LEAST
+
+        raise wrong("/quantity", "That is more than was put up of it. Measure again.")
+      end
+
+      # Its ends are measured once, by whomever.
+      def refuse_measured(act)
+        by = @acts.said_by_another(act) or return
+
+        raise wrong("/turn", "#{by} has measured it already. Take that back first.")
+      end
+
+      def stay(act)
+        @acts.remember(act[:key], { "hooks" => @hooks.keep(piece(act), year: act[:on_day].year).map { |one| one[:id] } })
+      end
+
+      def off(act, account_id)
+        @acts.remember(act[:key], { "hooks" => @hooks.come_off(piece(act), by: account_id) })
+      end
+
+      def wrong(pointer, message)
+        Problem.invalid([{ pointer: pointer, code: "wrong", message: message }])
+      end
+    end
+  end
+end

@@ -1,0 +1,63 @@
+import type { Schemas } from "../../api/client";
+import type { Progress, Said, Sheet } from "./progress";
+
+export type Into = NonNullable<Sheet["strike"]>["into"][number];
+type Boxed = Pick<Into, "box" | "number" | "place">;
+
+/** The key of the turn in which hooks come off a wall or stay. */
+export const HOOKS = "hooks";
+
+/** Into which box something goes: as somebody has said, else where it came from, else where there is room. */
+export function intoOf(sheet: Sheet, progress: Progress, style: string | null): Boxed | null {
+  if (!sheet.strike || style === null) return null;
+  const { boxes, into } = sheet.strike;
+  const said = latest(progress, "boxed", style);
+  const box = boxes.find(({ id }) => id === said?.box);
+  if (box) return { box: box.id, number: box.number, place: box.place };
+  return into.find((one) => one.style === style) ?? null;
+}
+
+/** Where it lay before: what is carried over goes from there. */
+export function lastBox(sheet: Sheet, progress: Progress, style: string): string | null {
+  const said = latest(progress, "boxed", style);
+  return said?.box ?? sheet.strike?.into.find((one) => one.style === style && !one.proposed)?.box ?? null;
+}
+
+export function latest(progress: Progress, kind: Schemas["VisitActKind"], turn: string): Said | undefined {
+  return progress.acts.findLast((act) => act.kind === kind && act.turn === turn);
+}
+
+/** "2 broken, 1 lost" of what was said of a thing in this step. */
+export function amiss(progress: Progress, step: string, style: string): string {
+  return (["broken", "lost", "found"] as const)
+    .flatMap((kind) => {
+      const many = progress.acts
+        .filter((act) => act.kind === kind && act.turn === style && act.step === step)
+        .reduce((sum, { quantity }) => sum + (quantity ?? 1), 0);
+      return many > 0 ? [`${many} ${kind}`] : [];
+    })
+    .join(", ");
+}
+
+/** The boxes of what comes down here, each with how much lies in it now. */
+export function boxesOf(sheet: Sheet): {
+  box: string;
+  number: number;
+  place: string;
+  things: { label: string; unit: "pieces" | "m"; quantity: number }[];
+}[] {
+  const labels = new Map(sheet.steps.flatMap(({ things }) => things.map((thing) => [thing.style, thing] as const)));
+  const ids = [...new Set(sheet.places.flatMap(({ box }) => (box === null ? [] : [box])))];
+  return ids
+    .flatMap((box) => {
+      const here = sheet.places.filter((one) => one.box === box);
+      const [first] = here;
+      if (!first || first.number === null) return [];
+      const things = here.flatMap(({ style, quantity }) => {
+        const thing = labels.get(style);
+        return thing ? [{ label: thing.label, unit: thing.unit, quantity }] : [];
+      });
+      return [{ box, number: first.number, place: first.place ?? "", things }];
+    })
+    .sort((one, other) => one.number - other.number);
+}
