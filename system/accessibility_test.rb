@@ -127,6 +127,32 @@ class AccessibilityTest < SystemTest
     page.driver.resize(1280, 800)
   end
 
+  def test_a_home_that_comes_down_and_what_is_amiss_in_it
+    enter
+    page.driver.resize(390, 844)
+    visit "/visits/#{DATABASE[:visits].where(purpose: 'strike').get(:id)}"
+
+    assert_text "Boxes, empty or nearly so"
+    assert_clean "what is brought"
+    click_button "All steps"
+    first("button", text: "Lights off, Quay window tree").click
+
+    assert_button "It is in its box"
+    assert_clean "one thing off at a time"
+    { "Broke, lost, found" => "More were found", "Test the string" => "Every bulb burns",
+      "Another box" => "goes into" }.each do |button, text|
+      click_button button
+
+      assert_text text
+      assert_clean button, "[role=dialog]"
+      click_button "Cancel"
+
+      assert_no_selector "[role=dialog]"
+    end
+  ensure
+    page.driver.resize(1280, 800)
+  end
+
   def test_every_step_of_the_run_bench_and_its_layers
     enter
     visit "/pieces/#{piece_id('Mantel greens')}"

@@ -87,6 +87,19 @@ class PhoneTest < SystemTest
     assert_equal page.evaluate_script("innerWidth"), page.evaluate_script("document.documentElement.scrollWidth")
   end
 
+  def test_a_home_is_taken_down_with_one_hand_in_gloves
+    visit "/visits/#{DATABASE[:visits].where(purpose: 'strike').get(:id)}"
+    click_button "All steps"
+    ["Lights off, Quay window tree", "Ribbon off"].each do |step|
+      click_button "All steps"
+      first("button", text: step).click
+
+      assert_button "It is in its box"
+      assert_fingers step
+      assert_equal page.evaluate_script("innerWidth"), page.evaluate_script("document.documentElement.scrollWidth")
+    end
+  end
+
   def test_every_control_of_every_step_is_as_large_as_a_finger
     { "Quay window tree" => %w[Measure Lights Crown Ribbon Ornaments Picks Foot],
       "Mantel greens" => ["Measure", "Anchors", "Body", "Rise and trail", "Accents", "Shelf"] }.each do |piece, steps|
