@@ -35,6 +35,11 @@ module DeckBough
             "This needs a signed-in account. Sign in and try again; what you typed is kept.")
       end
 
+      def self.season_closed
+        new(409, "season-closed", "The season is closed",
+            "Its plans stay as they are. Open the next season, or reopen this one, under What it came to.")
+      end
+
       def self.owner_only
         new(403, "owner-only", "Only an owner may do this",
             "Ask an owner of the studio to do this, or to change your role.")

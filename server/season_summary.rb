@@ -21,7 +21,7 @@ module DeckBough
 
       # @return [Hash] as the contract has SeasonSummary
       def of(today:)
-        season = DeckBough::Stock::Wear.season_of(today)
+        season = store(Store::Seasons).now(today)[:season]
         times = times(season)
         homes = homes(today, times)
         { season: season, homes: homes, **sums(homes), minutes: minutes(times),

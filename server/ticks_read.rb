@@ -20,6 +20,7 @@ module DeckBough
         @visits = Store::Visits.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
         @rows = Store::Needs.new(database, studio[:id])
+        @seasons = Store::Seasons.new(database, studio[:id])
         @facts = DayFacts.new(database, studio)
       end
 
@@ -30,7 +31,7 @@ module DeckBough
 
         now = unread.first(MOST)
         facts = @facts.of(now.to_h.keys, today)
-        visits = @visits.list.group_by { |visit| visit[:home] }
+        visits = of_season.group_by { |visit| visit[:home] }
         read = now.select { |home, _| reckoned?(facts[:homes][home]) }
         read.each do |home, acts|
           seasons = visits.fetch(home, []).group_by { |visit| SEASON.season_of(visit[:held_on]) }
@@ -42,6 +43,12 @@ module DeckBough
       end
 
       private
+
+      # What was read in seasons that are over stays as it was read.
+      def of_season
+        since = @seasons.first_day
+        since ? @visits.list.select { |visit| visit[:held_on] >= since } : @visits.list
+      end
 
       def reckoned?(home)
         home && home[:rooms].flat_map { |room| room[:pieces] }.all? { |piece| piece[:reckoned] }

@@ -38,7 +38,7 @@ module DeckBough
         return unless act[:quantity]&.positive? && Store::Ids.id?(style) && @pieces.listed_of([piece]).any?
 
         @piece_acts.record(piece, kind: "ribbon_cut", style_id: style, key: act[:key], account_id: account_id,
-                                  says: "Used in the visit") do |doing|
+                                  says: "Used in the visit", told: { "step" => act[:step] }, in_visit: true) do |doing|
           doing.cut(style, act[:quantity])
           doing.move(style, -act[:quantity], "used")
         end

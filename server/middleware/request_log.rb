@@ -10,6 +10,7 @@ module DeckBough
       class RequestLog
         ID = "deck_bough.request_id"
         LOGGER = SemanticLogger["Request"]
+        CLOSED = "DB001"
         AWAY = [Sequel::DatabaseConnectionError, Sequel::DatabaseDisconnectError, Sequel::PoolTimeout].freeze
 
         def initialize(app)
@@ -48,12 +49,20 @@ module DeckBough
             LOGGER.error("The database cannot be reached", told.merge(cause: error.message[0, 200]))
             return Problem.unavailable
           end
+          return Problem.season_closed if closed?(error)
+
           if error.is_a?(Sequel::DatabaseError) && error.wrapped_exception.is_a?(PG::QueryCanceled)
             LOGGER.error("A statement took too long", told)
             return Problem.takes_too_long
           end
           LOGGER.error("Bug", told, error)
           bug
+        end
+
+        # The database lets nobody change a season that is closed.
+        def closed?(error)
+          error.is_a?(Sequel::DatabaseError) && error.wrapped_exception.is_a?(PG::Error) &&
+            error.wrapped_exception.result&.error_field(PG::Result::PG_DIAG_SQLSTATE) == CLOSED
         end
 
         def bug

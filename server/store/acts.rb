@@ -33,20 +33,22 @@ module DeckBough
           end
         end
 
+        # @param in_visit [Boolean] used in a visit: in each step (told: step) once, where it was not cut before
         # @yield [Doing, Hash] moves stock, once; the act's row
         # @return [Hash] the act as shown; the standing one when it was done already
-        def record(piece_id, kind:, key:, says:, account_id:, style_id: nil, told: {})
+        def record(piece_id, kind:, key:, says:, account_id:, style_id: nil, told: {}, in_visit: false)
           key!(key)
 
           transaction do
             # All acts on a piece wait for each other here; the second finds the first one's.
             rows(:pieces).where(id: piece_id).for_update.get(:id) or raise Problem.not_found("piece")
-            standing =
-              standing(piece_id).where(kind: kind, style_id: style_id).first || rows(:piece_acts).where(key: key).first
+            same = standing(piece_id).where(kind: kind, style_id: style_id)
+            same = same.exclude { of_visit & Sequel.lit("told ->> 'step' <> ?", told["step"]) } if in_visit
+            standing = same.first || rows(:piece_acts).where(key: key).first
             next shown(standing, names_of_people) if standing
 
             act = rows(:piece_acts).returning.insert(studio_id: studio_id, piece_id: piece_id, key: key, kind: kind,
-                                                     style_id: style_id, says: says,
+                                                     of_visit: in_visit, style_id: style_id, says: says,
                                                      told: Sequel.pg_jsonb(told), account_id: account_id).first
             doing = Doing.new(Stock.new(database, studio_id), act[:id], account_id)
             yield doing
@@ -68,7 +70,7 @@ module DeckBough
         def take_back(id, account_id:)
           transaction do
             act = rows(:piece_acts).where(id: id).for_update.first or raise Problem.not_found("act")
-            next shown(act, names_of_people) if act[:taken_back_at]
+            next shown(act, names_of_people) if act[:taken_back_at] || act[:settled_on]
 
             stock = Stock.new(database, studio_id)
             rows(:stock_moves).where(act_id: id).order(:style_id).each do |move|
@@ -95,7 +97,7 @@ module DeckBough
         private
 
         def standing(piece_id)
-          rows(:piece_acts).where(piece_id: piece_id, taken_back_at: nil)
+          rows(:piece_acts).where(piece_id: piece_id, taken_back_at: nil, settled_on: nil)
         end
 
         def keep_cuts(act, cuts)

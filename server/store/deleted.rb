@@ -32,7 +32,9 @@ module DeckBough
 
         def pieces
           inside = database[:pieces].join(:rooms, id: :room_id).join(:homes, id: Sequel[:rooms][:home_id])
-          told(inside.where(Sequel[:homes][:deleted_at] => nil, Sequel[:rooms][:deleted_at] => nil), :pieces, "piece",
+          # Of pieces of last season that nobody has decided on yet another page tells.
+          told(inside.where(Sequel[:pieces][:draft_of] => nil, Sequel[:homes][:deleted_at] => nil,
+                            Sequel[:rooms][:deleted_at] => nil), :pieces, "piece",
                Sequel.join([Sequel[:homes][:name], ", ", Sequel[:rooms][:name]]))
         end
 

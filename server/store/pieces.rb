@@ -106,7 +106,10 @@ module DeckBough
         end
 
         def restore(id)
-          bring_back(:pieces, id, "piece", pieces: [id])
+          transaction do
+            rows(:pieces).where(id: id).exclude(draft_of: nil).update(draft_of: nil)
+            bring_back(:pieces, id, "piece", pieces: [id])
+          end
           find(id)
         end
 

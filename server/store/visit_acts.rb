@@ -135,10 +135,16 @@ module DeckBough
 
         def of_homes(homes)
           names = names_of_people
-          rows(:visit_acts).where(home_id: homes).order(:happened_at, :key).select_hash_groups(
+          of_season.where(home_id: homes).order(:happened_at, :key).select_hash_groups(
             :home_id, [*%i[key kind step turn of says quantity account_id happened_at visit_id on_day at_min],
                        Sequel.lit("told ->> 'box'").as(:box)]
           ).transform_values { |all| all.map { |values| act(values, names) } }
+        end
+
+        # What was said in seasons that are over is done with.
+        def of_season
+          since = Seasons.new(database, studio_id).first_day
+          since ? rows(:visit_acts).where { on_day >= since } : rows(:visit_acts)
         end
 
         def act(values, names)

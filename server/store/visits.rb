@@ -82,12 +82,12 @@ module DeckBough
         #
         # @return [Array<String>] ids
         def struck(homes)
-          present.where(home_id: homes, purpose: STRIKE).distinct.select_map(:home_id)
+          of_season(homes, STRIKE).distinct.select_map(:home_id)
         end
 
         # @return [Array<Hash>] id and held_on of the visits in which a home is taken down
         def taking_down(home)
-          present.where(home_id: home, purpose: STRIKE).order(:held_on, :from_min)
+          of_season(home, STRIKE).order(:held_on, :from_min)
                  .map { |row| { id: row[:id], held_on: row[:held_on].iso8601 } }
         end
 
@@ -101,16 +101,23 @@ module DeckBough
         # By when things are there is told by the first visit, and when they are back by the last in which they come
         # down.
         def agree(home)
-          first = present.where(home_id: home, purpose: DRESS).min(:held_on)
-          last = present.where(home_id: home, purpose: STRIKE).max(:held_on)
+          first = of_season(home, DRESS).min(:held_on)
+          last = of_season(home, STRIKE).max(:held_on)
           homes = Homes.new(database, studio_id)
           homes.struck_on(home, last) if last
           refuse_early(home, first)
           homes.visited_from(home, first) if first
         end
 
+        # What was in seasons that are over says nothing of this one.
+        def of_season(home, purpose)
+          found = present.where(home_id: home, purpose: purpose)
+          since = Seasons.new(database, studio_id).first_day
+          since ? found.where { held_on >= since } : found
+        end
+
         def refuse_early(home, first)
-          return if first.nil? || present.where(home_id: home, purpose: STRIKE).where { held_on < first }.empty?
+          return if first.nil? || of_season(home, STRIKE).where { held_on < first }.empty?
 
           raise wrong("/held_on", "It is dressed from #{first.iso8601} on. Choose a later day for taking it down.")
         end

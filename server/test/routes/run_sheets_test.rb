@@ -174,6 +174,20 @@ class RunSheetsTest < ServerTest
     assert_in_delta before, on_hand(ribbon["style"])
   end
 
+  # The same ribbon goes into the crown and round the tree.
+  def test_what_is_used_in_two_steps_of_a_piece_counts_each_time
+    at = visit("2026-11-28")
+    step = sheet(at)["steps"].find { |one| one["things"].any? { |thing| thing["unit"] == "m" } }
+    ribbon = step["things"].find { |thing| thing["unit"] == "m" }["style"]
+    before = on_hand(ribbon)
+    crown = "#{step['piece']}/crown"
+    [[step["id"], 1.5], [crown, 0.5], [crown, 0.5]].each do |id, metres|
+      say(act("used", step: id, turn: ribbon, quantity: metres), visit: at)
+    end
+
+    assert_in_delta before - 2, on_hand(ribbon)
+  end
+
   def test_what_ran_out_is_planned_again_without_it_and_what_hangs_stays
     step = ornaments
     style = step["turns"].first["thing"]

@@ -21,6 +21,15 @@ module DeckBough
       document.to_h { |group, values| [group, replaced(groups[group.to_sym], values, names)] }
     end
 
+    # The same settings with some styles left out wherever one of several may be: what is said of nothing else stays.
+    #
+    # @param ids [Array<String>]
+    def without(groups, settings, ids)
+      settings.to_h do |group, values|
+        [group, left(groups[group.to_sym], values, ids)]
+      end
+    end
+
     def in_fields(inputs, values, path)
       inputs.flat_map { |input| in_value(input, values[input.name], [*path, input.name.to_s]) }
     end
@@ -52,6 +61,23 @@ module DeckBough
         input.items.is_a?(Array) ? replaced(input.items, item, names) : renamed(input.items, item, names)
       end
     end
-    private_class_method :in_fields, :in_value, :replaced, :renamed
+
+    def left(inputs, values, ids)
+      return values unless inputs && values.is_a?(Hash)
+
+      values.to_h do |name, value|
+        input = inputs.find { |declared| declared.name == name.to_sym }
+        [name, input&.kind == :list && value.is_a?(Array) ? kept(input, value, ids) : value]
+      end
+    end
+
+    def kept(input, items, ids)
+      several = input.items.is_a?(Array)
+      items.reject do |item|
+        named = several ? in_fields(input.items, item, []) : in_value(input.items, item, [])
+        named.map(&:last).intersect?(ids)
+      end
+    end
+    private_class_method :in_fields, :in_value, :replaced, :renamed, :left, :kept
   end
 end
