@@ -5,16 +5,18 @@ module DeckBough
     module Store
       # Which season the plans are for, which are over, and what stood where in those.
       #
-      #   seasons.now(Date.new(2026, 11, 19)) # => { season: 2026, closed_on: nil, closed_by: nil }
+      #   seasons.now(Date.new(2026, 11, 19)) # => { season: 2026, closed_on: nil, closed_by: nil, drafts: 0 }
       class Seasons < Table
         WEAR = DeckBough::Stock::Wear
 
-        # @return [Hash] season, closed_on and closed_by where it is closed and the next is not begun
+        # @return [Hash] season, closed_on and closed_by where it is closed and the next is not begun, drafts (pieces of
+        #   last season nobody has decided on yet)
         def now(today)
           row = closed
-          return told(row) if row
+          return { **told(row), drafts: 0 } if row
 
-          { season: season_of(today), closed_on: nil, closed_by: nil }
+          { season: season_of(today), closed_on: nil, closed_by: nil,
+            drafts: rows(:pieces).exclude(draft_of: nil).count }
         end
 
         # @return [Date, nil] from which on visits and what was said in them are of this season; nil where no season was

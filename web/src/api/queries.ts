@@ -22,6 +22,9 @@ export const keys = {
   home: (id: string) => ["home", id],
   anchors: (id: string) => ["home", id, "anchors"],
   seasonSummary: ["season", "summary"],
+  seasons: ["seasons"],
+  closedSeason: (season: string) => ["seasons", season],
+  seasonOpening: ["season", "opening"],
   seasonEnd: (id: string) => ["home", id, "season-end"],
   shortages: (id: string) => ["home", id, "shortages"],
   room: (id: string) => ["room", id],
@@ -77,6 +80,11 @@ async function whoIsIn(): Promise<Schemas["Me"]> {
 
 export function useMe() {
   return useQuery({ queryKey: keys.me, queryFn: whoIsIn, staleTime: 60_000 });
+}
+
+/** Which season the plans are for, as pages are headed with it. */
+export function useSeasonYear(): string {
+  return String(useMe().data?.season.season ?? "");
 }
 
 /** While pieces are still being reckoned it is asked again in a moment. */

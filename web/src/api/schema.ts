@@ -3660,7 +3660,7 @@ export interface paths {
             cookie?: never;
         };
         /** A season that is over, as it was kept */
-        get: operations["readSeason"];
+        get: operations["readClosedSeason"];
         put?: never;
         post?: never;
         delete?: never;
@@ -6913,9 +6913,15 @@ export interface components {
             /** @description null while it is open */
             closed_on: string | null;
             closed_by: string | null;
+            /** @description pieces of last season nobody has decided on yet */
+            drafts: number;
         };
         SeasonList: {
-            items: components["schemas"]["SeasonNow"][];
+            items: {
+                season: number;
+                closed_on: string;
+                closed_by: string | null;
+            }[];
         };
         ClosedThing: {
             label: string;
@@ -16168,7 +16174,7 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
-    readSeason: {
+    readClosedSeason: {
         parameters: {
             query?: never;
             header?: never;

@@ -33,6 +33,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../screens/season-summary/SeasonSummary")).SeasonSummary }),
       },
       {
+        path: "seasons/:season",
+        lazy: async () => ({ Component: (await import("../screens/season-summary/ClosedSeason")).ClosedSeason }),
+      },
+      {
+        path: "season-opening",
+        lazy: async () => ({ Component: (await import("../screens/season-opening/SeasonOpening")).SeasonOpening }),
+      },
+      {
         path: "homes/:homeId/season-end",
         lazy: async () => ({ Component: (await import("../screens/season-end/SeasonEnd")).SeasonEnd }),
       },

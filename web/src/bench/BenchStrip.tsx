@@ -9,7 +9,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { ask, client, type Schemas } from "../api/client";
-import { useMe } from "../api/queries";
+import { useSeasonYear } from "../api/queries";
 import { DeleteDialog } from "../parts/DeleteDialog";
 import { DaysToGo } from "../parts/DaysToGo";
 import { MoreMenu, type MenuEntry } from "../parts/MoreMenu";
@@ -67,7 +67,7 @@ function StripOfBenchDrawn({ piece, name, noun, entries, ...bench }: About & Kep
   const [asking, setAsking] = useState(false);
   const [copying, setCopying] = useState(false);
   const [looking, setLooking] = useState(false);
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const navigate = useNavigate();
   const cache = useQueryClient();
   const { say } = useUndo();

@@ -6,7 +6,7 @@ import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
-import { useMe } from "../../api/queries";
+import { useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
@@ -64,7 +64,7 @@ function BoxOnShelf({ box }: { box: Shown }) {
 
 /** Boxes as they stand: shelf by shelf, how full and heavy each is, and when somebody last looked. */
 export function Boxes() {
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const boxes = useBoxes();
   const units = useUnits();
   const navigate = useNavigate();

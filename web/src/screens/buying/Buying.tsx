@@ -50,7 +50,7 @@ function address(home: string | null, piece: string | null, paper: string) {
 /** What is to be bought over the season: by when, where, for how much; what comes when; what may go back. */
 export function Buying() {
   const me = useMe().data;
-  const year = me?.today.slice(0, 4) ?? "";
+  const year = me?.season.season ?? "";
   const [asked, setAsked] = useSearchParams();
   const home = asked.get("home");
   const piece = asked.get("piece");

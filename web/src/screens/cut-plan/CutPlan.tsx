@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink, useParams } from "react-router";
 import type { Problem } from "../../api/client";
-import { useMe } from "../../api/queries";
+import { useSeasonYear } from "../../api/queries";
 import { WorkingDrawer } from "../../bench/WorkingDrawer";
 import { Done } from "../../parts/Done";
 import { Failed } from "../../parts/Failed";
@@ -118,7 +118,7 @@ function RibbonCuts({ ribbon, onRolls, onCut, wrongRoll }: CutsProps) {
 export function CutPlan() {
   const { pieceId = "" } = useParams();
   const { plan, problem, setRolls, cut } = useCutPlan(pieceId);
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   if (plan.isPending) return <Loading what="the cut plan" />;
   if (plan.isError && !plan.data) return <Failed error={plan.error} retry={() => void plan.refetch()} />;
   const { piece, ribbons } = plan.data;

@@ -6,7 +6,7 @@ import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client } from "../../api/client";
-import { keys, queryClient, useMe } from "../../api/queries";
+import { keys, queryClient, useSeasonYear } from "../../api/queries";
 import { Caution } from "../../parts/Caution";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
@@ -47,7 +47,7 @@ export function Days() {
   const [asked, setAsked] = useState<{ visit: Visit; what: "if" | "ready" } | null>(null);
   const moves = useMoves();
   const { say } = useUndo();
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const days = useQuery({
     queryKey: [...keys.days, past, page],
     queryFn: () => ask(client.GET("/api/days", { params: { query: { page, past } } })),

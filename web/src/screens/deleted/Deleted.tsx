@@ -61,7 +61,7 @@ export function Deleted() {
   const me = useMe().data;
   return (
     <>
-      <Strip crumbs={[{ label: `Season ${me?.today.slice(0, 4) ?? ""}`, to: "/" }, { label: "Deleted" }]} />
+      <Strip crumbs={[{ label: `Season ${me?.season.season ?? ""}`, to: "/" }, { label: "Deleted" }]} />
       <Box sx={{ flex: 1, overflow: "auto", p: { xs: 1.5, sm: 3 } }}>
         <Box sx={{ maxWidth: 960 }}>
           <ProblemAlert problem={problem} />

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import { Link as RouterLink, useParams } from "react-router";
 import type { Schemas } from "../../api/client";
-import { useMe } from "../../api/queries";
+import { useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { DaysToGo } from "../../parts/DaysToGo";
@@ -123,7 +123,7 @@ function MapOfPiece({ piece, sheet }: { piece: Schemas["HangingMap"]["piece"]; s
 }
 
 function MapStrip({ piece, children }: { piece: Schemas["HangingMap"]["piece"]; children?: ReactNode }) {
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   return (
     <Strip
       of={piece.name}

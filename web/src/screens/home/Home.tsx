@@ -52,7 +52,7 @@ export function Home() {
   const scale = commonScale(portraits, PORTRAIT.width, PORTRAIT.height);
   return (
     <>
-      <Strip crumbs={[{ label: `Season ${me?.today.slice(0, 4) ?? ""}`, to: "/" }, { label: told.name }]}>
+      <Strip crumbs={[{ label: `Season ${me?.season.season ?? ""}`, to: "/" }, { label: told.name }]}>
         <Button
           startIcon={<DownloadOutlined />}
           href={`/api/homes/${told.id}/plan.json`}

@@ -7,7 +7,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { ask, asProblem, client, type Schemas } from "../../api/client";
-import { keys, queryClient, useMe } from "../../api/queries";
+import { keys, queryClient, useSeasonYear } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
@@ -35,7 +35,7 @@ function reread() {
 export function Ideas() {
   const [sort, setSort] = useState<Sort | "all">("all");
   const [page, setPage] = useState(1);
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const ideas = useQuery({
     queryKey: [...keys.ideas, sort, page],
     queryFn: () => ask(client.GET("/api/ideas", { params: { query: { page, ...(sort === "all" ? {} : { sort }) } } })),

@@ -5,7 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { ask, asProblem, client } from "../../api/client";
-import { useMe } from "../../api/queries";
+import { useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
@@ -49,7 +49,7 @@ export function Lessons() {
   const lesson = useLesson(key);
   const navigate = useNavigate();
   const units = useUnits();
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const [chosen, setChosen] = useState<string | null>(null);
   const [telling, setTelling] = useState<LogTime | "new" | null>(null);
   const { say } = useUndo();

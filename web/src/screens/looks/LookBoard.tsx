@@ -33,7 +33,7 @@ export function LookBoard() {
   if (board.isPending) return <Loading what="the look" />;
   if (board.isError) return <Failed error={board.error} retry={() => void board.refetch()} />;
   const { look, before, colours, greens, layers, vision } = board.data;
-  const year = Number(me?.today.slice(0, 4));
+  const year = me?.season.season ?? 0;
 
   async function remove() {
     const path = { params: { path: { id: look.id } } };

@@ -61,7 +61,7 @@ export function Looks() {
   const looks = useLookPage(page);
   const me = useMe().data;
   const navigate = useNavigate();
-  const year = Number(me?.today.slice(0, 4));
+  const year = me?.season.season ?? 0;
   if (looks.isPending) return <Loading what="the looks" />;
   if (looks.isError) return <Failed error={looks.error} retry={() => void looks.refetch()} />;
   const { items, pages, total } = looks.data;

@@ -7,7 +7,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Schemas } from "../../api/client";
 import { newKey } from "../../api/key";
-import { keys, queryClient, useMe } from "../../api/queries";
+import { keys, queryClient, useMe, useSeasonYear } from "../../api/queries";
 import { CountDial } from "../../parts/CountDial";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
@@ -153,7 +153,7 @@ function OfRecipe({ recipe, onChange }: { recipe: Recipe; onChange: () => void }
 
 /** Things made by hand: of what, how long it takes and dries, what one costs, by when it is begun. */
 export function Recipes() {
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const recipes = useQuery({ queryKey: keys.recipes, queryFn: () => ask(client.GET("/api/recipes")) });
   const [changing, setChanging] = useState<Recipe | "new" | null>(null);
   if (recipes.isPending) return <Loading what="the recipes" />;

@@ -81,7 +81,7 @@ export function RoomDesk({ view: saved }: { view: Room }) {
     <>
       <RoomHead
         room={room}
-        year={me?.today.slice(0, 4) ?? ""}
+        year={String(me?.season.season ?? "")}
         stepBack={view ? () => setShown({ open: "round" }) : null}
         bare={() => setShown({ open: "bare" })}
         begin={begin}

@@ -5,7 +5,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link as RouterLink, useParams } from "react-router";
 import { ask, asProblem, client } from "../../api/client";
-import { keys, queryClient, useMe } from "../../api/queries";
+import { keys, queryClient, useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
@@ -22,7 +22,7 @@ const AGAIN = 700;
 /** After the day: what of each piece goes and what stays, and what goes onto what stands empty. */
 export function SeasonEnd() {
   const { homeId = "" } = useParams();
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const { say } = useUndo();
   const [entering, setEntering] = useState<Thing | null>(null);
   const end = useQuery({

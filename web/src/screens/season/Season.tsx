@@ -7,13 +7,14 @@ import IconButton from "@mui/material/IconButton";
 import Pagination from "@mui/material/Pagination";
 import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
-import { useMe, useSeason } from "../../api/queries";
+import { useSeason, useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { Strip } from "../../shell/Strip";
 import { useBuying } from "../buying/useBuying";
 import { HomeCard } from "./HomeCard";
+import { SeasonNotice } from "./SeasonNotice";
 import { SeasonSummary } from "./SeasonSummary";
 
 const HomeDialog = lazy(async () => ({ default: (await import("../home/HomeDialog")).HomeDialog }));
@@ -23,7 +24,7 @@ const ImportDialog = lazy(async () => ({ default: (await import("./ImportDialog"
 export function Season() {
   const [page, setPage] = useState(1);
   const season = useSeason(page);
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const [adding, setAdding] = useState(false);
   const [importing, setImporting] = useState(false);
   const desk = season.data;
@@ -58,6 +59,7 @@ export function Season() {
         </Box>
       </Strip>
       <Box sx={{ flex: 1, overflow: "auto" }}>
+        <SeasonNotice />
         {season.isPending && <Loading what="the season" />}
         {season.isError && <Failed error={season.error} retry={() => void season.refetch()} />}
         {desk?.total === 0 && (

@@ -12,7 +12,7 @@ import useMediaQuery from "@mui/material/useMediaQuery";
 import { useCallback, useDeferredValue, useState } from "react";
 import { Link as RouterLink, useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
-import { useMe } from "../../api/queries";
+import { useSeasonYear } from "../../api/queries";
 import { StyleDialog } from "../../bench/StyleDialog";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
@@ -37,7 +37,7 @@ type Kind = Schemas["Style"]["kind"];
 /** All that is owned: found as one types, each with how many there are and how that came about. */
 export function Stockroom() {
   const navigate = useNavigate();
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const [typed, setTyped] = useState("");
   const [narrowed, setNarrowed] = useState<Narrowed>({});
   const [picked, setPicked] = useState<Map<string, Schemas["StockThing"]> | null>(null);

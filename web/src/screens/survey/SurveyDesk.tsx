@@ -8,7 +8,7 @@ import Typography from "@mui/material/Typography";
 import { useEffect, useRef } from "react";
 import { Link as RouterLink, useBlocker, useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
-import { useMe } from "../../api/queries";
+import { useSeasonYear } from "../../api/queries";
 import { ConflictDialog } from "../../parts/ConflictDialog";
 import { useLengthReadings } from "../../parts/lengthReadings";
 import { MoreMenu } from "../../parts/MoreMenu";
@@ -41,7 +41,7 @@ export function SurveyDesk({ home, room, remove }: Props) {
     leaving.current = true;
     void navigate(`/rooms/${made.id}`, { replace: true });
   });
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   const blocker = useBlocker(() => form.changed && !leaving.current);
   const asked = useRef(false);
 

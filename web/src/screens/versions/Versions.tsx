@@ -6,7 +6,7 @@ import Typography from "@mui/material/Typography";
 import { Suspense, useState, type FormEvent } from "react";
 import { Link as RouterLink, useParams } from "react-router";
 import type { Schemas } from "../../api/client";
-import { useMe, useStyles } from "../../api/queries";
+import { useStyles, useSeasonYear } from "../../api/queries";
 import { useLight } from "../../app/light";
 import { createTurn, type Turn } from "../../drawing/tree/turn";
 import { isPlan, type AnyPlan, type Kind } from "../../kinds/kind";
@@ -180,7 +180,7 @@ export function Versions() {
   const { pieceId = "" } = useParams();
   const piece = useBenchPiece(pieceId);
   const variants = useVariants(pieceId);
-  const year = useMe().data?.today.slice(0, 4) ?? "";
+  const year = useSeasonYear();
   if (piece.isPending || variants.isPending) return <Loading what="the versions" />;
   if (piece.isError) return <Failed error={piece.error} retry={() => void piece.refetch()} />;
   if (variants.isError) return <Failed error={variants.error} retry={() => void variants.refetch()} />;
