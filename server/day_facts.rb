@@ -21,6 +21,7 @@ module DeckBough
         @recipes = Store::Recipes.new(database, studio[:id])
         @visits = Store::Visits.new(database, studio[:id])
         @stripping = Stripping.new(database, studio[:id])
+        @bridging = Bridging.new(database, studio[:id])
         @needs = Needs.new(database, studio)
       end
 
@@ -29,12 +30,13 @@ module DeckBough
       end
 
       # @return [Hash] workers, homes (by id, with rooms and pieces), progress (by home), pins (by step), arrivals (by
-      #   piece and step of its bench), days_off, going (of homes that are taken down: by piece, what goes of each step)
+      #   piece and step of its bench), days_off; of homes that are taken down: going (by piece, what goes of each step),
+      #   bridged (by room, how many surfaces are dressed for the winter)
       def of(ids, today)
         homes = homes(ids)
         { workers: @workers.list, homes: homes, progress: @acts.progress(ids), pins: @pins.of_homes(ids),
           arrivals: arrivals(pieces_of(homes.values).map { |piece| piece[:id] }, today), days_off: @days_off.list,
-          going: going(homes) }
+          **struck(homes) }
       end
 
       private
@@ -43,9 +45,18 @@ module DeckBough
         homes.flat_map { |home| home[:rooms] }.flat_map { |room| room[:pieces] }
       end
 
-      def going(homes)
+      def struck(homes)
         struck = homes.values_at(*@visits.struck(homes.keys))
-        @stripping.of(pieces_of(struck)).transform_values { |things| Stripping.shares(things) }
+        things = @stripping.of(pieces_of(struck))
+        { going: things.transform_values { |all| Stripping.shares(all) },
+          bridged: struck.reduce({}) { |all, home| all.merge(bridged(home, things)) } }
+      end
+
+      def bridged(home, things)
+        rooms = home[:rooms].to_h { |room| [room[:id], room[:pieces].map { |piece| piece[:id] }] }
+        pieces = pieces_of([home]).map { |piece| { **piece, things: things.fetch(piece[:id]) } }
+        dressed = @bridging.of(home, pieces)[:surfaces].select { |one| one[:things].any? }.map { |one| one[:piece] }
+        rooms.transform_values { |ids| (ids & dressed).size }
       end
 
       # The rooms of each home with their pieces and what there is to do on them, as far as that is reckoned.

@@ -177,7 +177,8 @@ module DeckBough
       end
 
       def taking_down(site, dressing)
-        DeckBough::Days::StrikeSteps.new(site, dressing, @facts[:going], house: @house).all
+        DeckBough::Days::StrikeSteps.new(site, dressing, @facts[:going], house: @house,
+                                                                         bridged: @facts[:bridged]).all
       end
 
       def dressing?(step)

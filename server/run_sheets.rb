@@ -118,8 +118,9 @@ module DeckBough
       end
 
       def sheet(visit, work, things)
-        kind = strike?(visit) ? DeckBough::Days::StrikeSheet : DeckBough::Days::RunSheet
-        kind.new(work.all, things)
+        return DeckBough::Days::RunSheet.new(work.all, things) unless strike?(visit)
+
+        DeckBough::Days::StrikeSheet.new(work.all, things, StrikeBridge.new(@database, @studio[:id]).of(visit[:home]))
       end
 
       # Of taking down, where things go.

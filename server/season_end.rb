@@ -7,13 +7,8 @@ module DeckBough
     #
     #   SeasonEnd.new(database, studio).of(home_id)[:pieces].first[:things].first[:stays] # => false
     class SeasonEnd
-      # Whose surface is seen when it stands empty.
-      SURFACES = %w[tree run grouping shelves table drinks stockings].freeze
-      # So many kinds of things of the winter stock are looked at.
-      MOST_OFFERED = 200
-      DRAWN = Stripping::DRAWN
       # What only taking down asks of a thing.
-      BESIDE = %i[steps keepsake breakable].freeze
+      BESIDE = %i[steps keepsake breakable season].freeze
       NO_WORK = { tasks: [], portrait: nil }.freeze
 
       def initialize(database, studio)
@@ -24,8 +19,7 @@ module DeckBough
         @pieces = Store::Pieces.new(database, studio[:id])
         @needs = Needs.new(database, studio)
         @rows = Store::Needs.new(database, studio[:id])
-        @things = Store::SeasonThings.new(database, studio[:id])
-        @claims = Store::Claims.new(database, studio[:id])
+        @bridging = Bridging.new(database, studio[:id])
         @visits = Store::Visits.new(database, studio[:id])
         @stripping = Stripping.new(database, studio[:id])
       end
@@ -34,9 +28,9 @@ module DeckBough
       def of(home_id)
         home = @homes.find(home_id)
         pieces = pieces(home)
-        { home: home.slice(:id, :name, :client, :strike_on), pieces: pieces, goes: count(pieces, false),
+        { home: { **home.slice(:id, :name, :client, :strike_on), spring_on: @homes.spring(home_id) }, pieces: pieces.map { |one| shown(one) }, goes: count(pieces, false),
           stays: count(pieces, true), minutes: pieces.sum { |piece| piece[:minutes] },
-          boxes: boxes_wanted(pieces), bridge: bridge(home, pieces), visits: @visits.taking_down(home[:id]),
+          boxes: boxes_wanted(pieces), bridge: @bridging.of(home, pieces), visits: @visits.taking_down(home[:id]),
           pending: pieces.any? { |piece| !piece[:reckoned] } }
       end
 
@@ -51,13 +45,17 @@ module DeckBough
         work = @rows.work(listed.map { |piece| piece[:id] })
         names = rooms.to_h { |room| room.values_at(:id, :name) }
         listed.map do |piece|
-          told(piece, stripped[piece[:id]], work.fetch(piece[:id], NO_WORK)).merge(room: names[piece[:room_id]], reckoned: !reckoned[piece[:id]].nil?)
+          told(piece, stripped[piece[:id]], work.fetch(piece[:id], NO_WORK))
+            .merge(room: names[piece[:room_id]], reckoned: !reckoned[piece[:id]].nil?)
         end
       end
 
+      def shown(piece)
+        { **piece, things: piece[:things].map { |thing| thing.except(*BESIDE) } }
+      end
+
       def told(piece, things, work)
-        { **piece.slice(:id, :name, :kind), portrait: work[:portrait],
-                                            things: things.map { |thing| thing.except(*BESIDE) },
+        { **piece.slice(:id, :name, :kind), portrait: work[:portrait], things: things,
                                             minutes: take_down(work[:tasks], things) }.compact
       end
 
@@ -77,41 +75,6 @@ module DeckBough
           { number: box && box[:number], place: box && box[:place],
             things: things.map { |thing| thing[:style] }.uniq.size }
         end
-      end
-
-      def bridge(home, pieces)
-        empty = pieces.select { |piece| SURFACES.include?(piece[:kind]) && bare?(piece) }
-        stock = winter_stock(home, staying(pieces))
-        plan = DeckBough::Seasons::Bridge.new(empty.map { |piece| piece[:id] }, stock.values).plan
-        { **(plan[:accent] ? { accent: offered(stock, plan[:accent]) } : {}),
-          surfaces: plan[:surfaces].map do |one|
-            { piece: one[:surface],
-              things: one[:things].map { |thing| { **offered(stock, thing[:style]), role: thing[:role] } } }
-          end }
-      end
-
-      def bare?(piece)
-        piece[:things].any? && piece[:things].none? { |thing| thing[:stays] }
-      end
-
-      def staying(pieces)
-        kept = pieces.flat_map { |piece| piece[:things].select { |thing| thing[:stays] } }
-        kept.group_by { |thing| thing[:style] }.transform_values { |things| things.sum { |thing| thing[:count] } }
-      end
-
-      # What is put up beyond the day and free once this home is struck, less what stays in it.
-      def winter_stock(home, staying)
-        offered = @things.put_up_longer(home[:id], MOST_OFFERED)
-        struck = home[:strike_on] && (Date.iso8601(home[:strike_on]) + 1).iso8601
-        free = @claims.free(offered.keys, home: { **home, visit_on: struck, strike_on: nil })
-        offered.to_h do |style, facts|
-          left = free.fetch(style, { on_hand: 0 })[:on_hand] - staying.fetch(style, 0)
-          [style, { style: style, **facts, free: [left, 0].max }]
-        end
-      end
-
-      def offered(stock, style)
-        stock.fetch(style).slice(:style, :name, *DRAWN)
       end
     end
   end

@@ -56,7 +56,7 @@ module DeckBough
         said = counted.map { |one| known[:said][[piece[:id], one[:style]]] }
         verdicts = DeckBough::Seasons::Strip.of_piece(facts, piece: piece[:kind], said: said)
         counted.zip(facts, verdicts).map do |one, about, verdict|
-          { **one, **about.slice(*DRAWN, :keepsake, :breakable), stays: verdict.stays, why: verdict.why,
+          { **one, **about.slice(*DRAWN, :keepsake, :breakable, :season), stays: verdict.stays, why: verdict.why,
                                                                  boxes: boxes(one, known) }
         end
       end

@@ -37,6 +37,8 @@ Sequel.migration do
       foreign_key %i[studio_id season], :seasons, key: %i[studio_id season], on_delete: :cascade
     end
 
+    # When stems are exchanged after the winter.
+    alter_table(:homes) { add_column :spring_on, Date }
     # Which its plans are for; null as long as none was closed: that of the day.
     alter_table(:studios) { add_column :season, Integer }
     # A piece of last season nobody has decided on yet.
@@ -67,10 +69,10 @@ Sequel.migration do
     guarded.each do |table|
       run "create trigger #{table}_of_closed_season before insert or delete on #{table} " \
           "for each row execute function refuse_in_closed_season()"
-      # How far a log was read is nothing of a plan.
+      # How far a log was read and when spring comes is nothing of its plans.
+      kept = %w[old new].map { |row| "to_jsonb(#{row}) - array['acts_read', 'spring_on']" }
       run "create trigger #{table}_kept_in_closed_season before update on #{table} for each row " \
-          "when (to_jsonb(old) - 'acts_read' is distinct from to_jsonb(new) - 'acts_read') " \
-          "execute function refuse_in_closed_season()"
+          "when (#{kept.join(' is distinct from ')}) execute function refuse_in_closed_season()"
     end
   end
 
@@ -95,6 +97,7 @@ Sequel.migration do
     from(:pieces).exclude(draft_of: nil).update(draft_of: nil)
     alter_table(:pieces) { drop_column :draft_of }
     alter_table(:studios) { drop_column :season }
+    alter_table(:homes) { drop_column :spring_on }
     drop_table :season_homes, :seasons
   end
 end

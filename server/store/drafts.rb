@@ -15,7 +15,7 @@ module DeckBough
           %i[done_steps hung_ornaments step_pins piece_cuts].each { |table| rows(table).delete }
           rows(:piece_acts).where(settled_on: nil).update(settled_on: on)
           rows(:homes).where(deleted_at: nil).update(visit_on: Sequel[:visit_on] + days,
-                                                     strike_on: Sequel[:strike_on] + days,
+                                                     strike_on: Sequel[:strike_on] + days, spring_on: nil,
                                                      version: Sequel[:version] + 1)
           ids = standing.select_map(Sequel[:pieces][:id])
           rows(:pieces).where(id: ids).update(draft_of: season, **aside(account_id))

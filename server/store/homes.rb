@@ -75,6 +75,24 @@ module DeckBough
           end
         end
 
+        # @return [String, nil] ISO day on which its stems are exchanged
+        def spring(id)
+          present.where(id: id).get(:spring_on)&.iso8601
+        end
+
+        # When its stems are exchanged.
+        #
+        # @param day [Date, nil]
+        def spring_on(id, day)
+          row = present.where(id: id).first or raise Problem.not_found("home")
+          if day && row[:strike_on] && day <= row[:strike_on]
+            raise Problem.invalid([{ pointer: "/on", code: "too_early",
+                                     message: "It is struck on #{row[:strike_on].iso8601}. Choose a later day." }])
+          end
+
+          rows(:homes).where(id: id).update(spring_on: day)
+        end
+
         def delete(id, by:)
           delete_softly(:homes, id, "home", by: by, pieces: pieces_of(id))
         end

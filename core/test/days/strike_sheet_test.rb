@@ -61,6 +61,16 @@ class StrikeSheetTest < CoreTest
     refute_includes keys(sheet, "tree/off_hang"), "hooks"
   end
 
+  def test_what_goes_onto_an_empty_surface_is_put_up_thing_by_thing
+    put = [{ key: "beam lantern", style: "lantern", label: "Lantern, on the beam", kind: "decor", colour: nil }]
+    sheet = Days::StrikeSheet.new([told(nil, "bridge")], {}, { "room" => put })
+
+    assert_equal [["beam lantern", "beam lantern", 1]],
+                 sheet.turns["room/bridge"].map { |turn| [turn.key, turn.thing, turn.need] }
+    assert_equal [["lantern", 1]], sheet.things(told(nil, "bridge")).map { |thing| [thing.style, thing.need] }
+    assert_equal [""], keys(Days::StrikeSheet.new([told(nil, "bridge")], {}), "room/bridge")
+  end
+
   def test_the_things_of_a_step_are_counted_once_each
     sheet = Days::StrikeSheet.new([told("tree", "off_crown")], { "tree" => { things: things } })
 

@@ -87,6 +87,18 @@ class StrikeStepsTest < CoreTest
                     told.sum { |one| one.step.minutes }
   end
 
+  def test_what_stands_empty_is_dressed_before_the_room_is_left
+    rooms = [room("hall", tree("one"), tree("two"))]
+    going = { "one" => Hash.new(1.0), "two" => Hash.new(1.0) }
+    told = Days::StrikeSteps.new("strike/loft", dressing(rooms), going, house: HOUSE, bridged: { "hall" => 2 }).all
+    bridge, clean = told.last(2)
+
+    assert_equal ["hall/bridge", nil, 2 * HOUSE["minutes.top_up"]],
+                 [bridge.step.id, bridge.piece, bridge.step.minutes]
+    assert_equal %w[one/off_step_back two/off_step_back], bridge.step.after.keys.sort
+    assert_equal %w[hall/bridge], clean.step.after.keys
+  end
+
   def test_shares_are_by_step_and_what_belongs_to_none_goes_with_the_piece
     things = [{ step: "picks", stays: true }, { step: "picks", stays: false }, { step: "ornaments", stays: false },
               { step: "ornaments", stays: false }]

@@ -129,4 +129,29 @@ class SeasonEndTest < ServerTest
     assert_equal [[], 0, 0, 0, []], told.values_at("pieces", "goes", "stays", "minutes", "boxes")
     assert_empty told["bridge"]["surfaces"]
   end
+
+  def test_in_spring_stems_of_the_winter_are_exchanged_on_a_day
+    told = ending["bridge"]["spring"]
+    rail = told.find { |one| one["out"] == "Fir garland, 1.8 m" }
+
+    assert_equal [piece(ending, "Stair rail")["id"], 4], rail.values_at("piece", "count")
+    DATABASE[:styles].where(kind: "stem").update(season: "all_year")
+    into = ending["bridge"]["spring"].find { |one| one["out"] == "Fir garland, 1.8 m" }
+
+    assert_operator into["put"], :>, 0
+    assert_equal "stem", into["into"]["kind"]
+    ask(:put, "/api/homes/#{home}/spring", { on: "2027-03-06" }, status: 204)
+
+    assert_equal "2027-03-06", ending["home"]["spring_on"]
+    ask(:put, "/api/homes/#{home}/spring", { on: nil }, status: 204)
+
+    assert_nil ending["home"]["spring_on"]
+  end
+
+  def test_a_day_before_the_strike_or_none_at_all_is_told
+    ["2027-01-05", "2026-12-01", "soon", "9999-01-01"].each do |day|
+      assert_equal ["/on"], pointers(ask(:put, "/api/homes/#{home}/spring", { on: day }, status: 422))
+    end
+    ask(:put, "/api/homes/#{SecureRandom.uuid}/spring", { on: "2027-03-06" }, status: 404)
+  end
 end

@@ -93,6 +93,9 @@ class SeasonsTest < ServerTest
     ]
 
     assert_equal ["season-closed"], refusals.uniq
+    # Spring comes after it.
+    ask(:put, "/api/homes/#{home}/spring", { on: "2027-03-06" }, status: 204)
+    DATABASE[:homes].update(spring_on: nil)
     assert_equal before, plan
     # Minutes are still read off, and plans still reckoned.
     ask(:get, "/api/lessons")

@@ -287,6 +287,24 @@ class StrikeTest < ServerTest
     assert_includes names, "Tin boat, a keepsake"
   end
 
+  # The same in the house's steps, on the run sheet and at the season's end.
+  def test_what_stands_empty_is_dressed_in_the_same_visit
+    surfaces = ask(:get, "/api/homes/#{@home}/season-end")["bridge"]["surfaces"].select { |one| one["things"].any? }
+    bridges = sheet["steps"].select { |one| one["key"] == "bridge" }
+    rooms = DATABASE[:pieces].where(id: surfaces.map { |one| one["piece"] }).select_map(:room_id)
+
+    assert_equal rooms.uniq.sort, bridges.map { |one| one["room"] }.sort
+    assert_equal(surfaces.sum { |one| one["things"].size }, bridges.sum { |one| one["turns"].size })
+    assert_in_delta 5.0 * surfaces.size, bridges.sum { |one| one["minutes"] }
+    thing = bridges.first["things"].first
+
+    assert_match(/, where .+ was\z/, thing["label"])
+    assert(sheet["places"].any? { |lot| lot["style"] == thing["style"] })
+    say(*bridges.first["turns"].map { |turn| act("up", step: bridges.first["id"], turn: turn["key"]) })
+
+    assert(sheet["steps"].find { |one| one["id"] == bridges.first["id"] }["done"])
+  end
+
   def test_what_is_said_of_a_thing_says_of_which
     step, = glass
 

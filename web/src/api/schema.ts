@@ -3635,6 +3635,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/homes/{id}/spring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** When the stems of a home are exchanged */
+        put: operations["swapInSpring"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/seasons": {
         parameters: {
             query?: never;
@@ -6787,6 +6804,8 @@ export interface components {
                 name: string;
                 client: string | null;
                 strike_on: string | null;
+                /** @description when stems are exchanged */
+                spring_on: string | null;
             };
             /** @description things of pieces */
             goes: number;
@@ -6829,6 +6848,14 @@ export interface components {
                 things: number;
             }[];
             bridge: {
+                /** @description what is exchanged later */
+                spring: {
+                    piece: string;
+                    out: string;
+                    count: number;
+                    put: number;
+                    into?: components["schemas"]["WinterThing"];
+                }[];
                 accent?: components["schemas"]["WinterThing"];
                 surfaces: {
                     piece: string;
@@ -16147,6 +16174,36 @@ export interface operations {
                 };
             };
             401: components["responses"]["Problem"];
+        };
+    };
+    swapInSpring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    on: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     listSeasons: {

@@ -17,9 +17,12 @@ module DeckBough
       # @param steps [Array<HomeSteps::Told>] of StrikeSteps
       # @param pieces [Hash{String => Hash}] by id: things, what goes: step (of the bench), style, label, kind, colour,
       #   unit, count, keepsake; holds, whether hooks of its own hold it
-      def initialize(steps, pieces)
+      # @param bridged [Hash{String => Array<Hash>}] by room, what goes onto surfaces that stand empty: key, style,
+      #   label, kind, colour
+      def initialize(steps, pieces, bridged = {})
         @steps = steps
         @pieces = pieces
+        @bridged = bridged
       end
 
       # @return [Hash{String => Array<RunSheet::Turn>}] by step
@@ -32,6 +35,8 @@ module DeckBough
 
       # @return [Array<RunSheet::Thing>] what comes off in a step, and what is looked for in it
       def things(told)
+        return bridge(told).map { |one| put_up(one) } if told.key == StrikeSteps::BRIDGE
+
         [*going(told), *kept(told)].uniq { |one| one[:style] }.map do |one|
           RunSheet::Thing.new(key: one[:style], **one.slice(:style, :label, :kind, :colour, :unit), need: one[:count],
                               spares: 0, short: 0)
@@ -44,7 +49,20 @@ module DeckBough
         RunSheet::Turn.new(key: "")
       end
 
+      def bridge(told)
+        @bridged.fetch(told.room, [])
+      end
+
+      def put_up(one)
+        RunSheet::Thing.new(**one, unit: "pieces", need: 1, spares: 0, short: 0)
+      end
+
       def of(told)
+        if told.key == StrikeSteps::BRIDGE
+          put = bridge(told).map { |one| RunSheet::Turn.new(key: one[:key], thing: one[:key], need: 1) }
+          return put.empty? ? [whole] : put
+        end
+
         hooks = holding?(told) ? [RunSheet::Turn.new(key: HOOKS)] : []
         turns = [*off(told), *hooks, *there(told)]
         turns.empty? || told.key == StrikeSteps::CLOSE ? [*turns, whole] : turns

@@ -14,10 +14,13 @@ module DeckBough
       OFF = "off_"
       BOXES_IN = "boxes_in"
       CLEAN_UP = "off_clean_up"
+      # What stands empty is dressed for the winter, while one is there.
+      BRIDGE = "bridge"
+      TOP_UP = "minutes.top_up"
       # Nothing was mended in coming down; in its place the piece is looked over, and its boxes are closed.
       STEP_BACK = "step_back"
       CLOSE = "off_step_back"
-      TITLES = { BOXES_IN => "Boxes in", CLEAN_UP => "Clean up", CLOSE => "Close the boxes",
+      TITLES = { BOXES_IN => "Boxes in", BRIDGE => "Dress for winter", CLEAN_UP => "Clean up", CLOSE => "Close the boxes",
                  "off_measure" => "Fold and pack", "off_anchors" => "Hooks and walls", "off_hang" => "Down",
                  "off_body" => "Garland down", "off_site" => "Put back", "off_place" => "Put back",
                  "off_build" => "Take apart", "off_layers" => "Trim off",
@@ -28,10 +31,12 @@ module DeckBough
       # @param site [String] where, as the schedule knows it
       # @param dressing [Array<HomeSteps::Told>] of the home
       # @param going [Hash{String => Hash}] by piece, its share of each step (Seasons::TakenDown)
-      def initialize(site, dressing, going, house:)
+      # @param bridged [Hash{String => Integer}] by room, how many surfaces are dressed for the winter
+      def initialize(site, dressing, going, house:, bridged: {})
         @site = site
         @dressing = dressing
         @going = going
+        @bridged = bridged
         @house = house
       end
 
@@ -49,7 +54,17 @@ module DeckBough
         boxes = room_step(steps, BOXES_IN, "lay_out", @house["minutes.take_down"], {})
         pieces = own.group_by(&:piece).values.reverse.flat_map { |tolds| of_piece(tolds, boxes) }
         last = pieces.group_by(&:piece).values.to_h { |tolds| [tolds.last.step.id, 0] }
-        [boxes, *pieces, room_step(steps, CLEAN_UP, "clean_up", 1, last)].compact
+        bridge = bridge(steps.first.room, last)
+        [boxes, *pieces, bridge,
+         room_step(steps, CLEAN_UP, "clean_up", 1, bridge ? { bridge.step.id => 0 } : last)].compact
+      end
+
+      def bridge(room, after)
+        surfaces = @bridged.fetch(room, 0)
+        return if surfaces.zero? || @house[TOP_UP].zero?
+
+        step = Step.new(id: "#{room}/#{BRIDGE}", minutes: surfaces * @house[TOP_UP], site: @site, after: after)
+        HomeSteps::Told.new(step: step, room: room, key: BRIDGE, title: TITLES.fetch(BRIDGE), high: false)
       end
 
       # Where a house takes no time for it, it is no step.

@@ -32,6 +32,7 @@ const MOTIFS: Record<string, Motif> = {
   clear: "cloth",
   clean_up: "cloth",
   boxes_in: "boxes",
+  bridge: "greens",
   off_step_back: "boxes",
 };
 /** What the key of a step begins with that takes down what another put up. */

@@ -23,6 +23,7 @@ import { upcoming, type Progress } from "./progress";
 import { OffNow } from "./OffNow";
 import { StepNow } from "./StepNow";
 import { ToLoad } from "./ToLoad";
+import { BRIDGE } from "./strike";
 import { useAwake } from "./useAwake";
 import { useRunSheet, type Run } from "./useRunSheet";
 import { Views, type View } from "./Views";
@@ -77,7 +78,8 @@ export function RunSheet() {
   const view = chosen ?? (begun ? "now" : "load");
   const piece = sheet.pieces.find(({ id }) => id === step?.piece);
   const room = sheet.home.rooms.find(({ id }) => id === step?.room);
-  const Now = sheet.strike ? OffNow : StepNow;
+  // What is dressed for the winter goes up, also on the day all else comes down.
+  const Now = sheet.strike && step?.key !== BRIDGE ? OffNow : StepNow;
   const title = view === "now" && step ? (piece?.name ?? room?.name ?? sheet.home.name) : sheet.home.name;
   const under =
     view === "now" && step

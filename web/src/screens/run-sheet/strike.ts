@@ -4,6 +4,9 @@ import type { Progress, Said, Sheet } from "./progress";
 export type Into = NonNullable<Sheet["strike"]>["into"][number];
 type Boxed = Pick<Into, "box" | "number" | "place">;
 
+/** The key of the step in which what stands empty is dressed for the winter. */
+export const BRIDGE = "bridge";
+
 /** The key of the turn in which hooks come off a wall or stay. */
 export const HOOKS = "hooks";
 

@@ -1,5 +1,6 @@
 import { amount } from "../../units/amount";
 import { clockPosition, depthWords, type Units } from "../../units/format";
+import { BRIDGE } from "./strike";
 import { hangs, sameThing, type Progress, type RunStep, type Sheet, type Thing, type Turn } from "./progress";
 
 /** What is put up now: a thing, or the step itself. */
@@ -26,7 +27,7 @@ export function amountOf(quantity: number, thing: Pick<Thing, "unit">, units: Un
 /** What the whole-width button says of a turn. */
 export function doneWords(sheet: Sheet, step: RunStep, thing: Thing | undefined, turn: Turn): string {
   if (turn.check) return sheet.strike ? "It is in my hand" : "It is there";
-  if (sheet.strike) return thing ? "It is in its box" : step.piece ? "It is down" : "It is done";
+  if (sheet.strike && step.key !== BRIDGE) return thing ? "It is in its box" : step.piece ? "It is down" : "It is done";
   return thing || step.piece ? "It is up" : "It is done";
 }
 

@@ -14,6 +14,7 @@ import { Strip } from "../../shell/Strip";
 import { counted, date, minutes, weekday } from "../../units/format";
 import { EntryDialog } from "../stock/EntryDialog";
 import { Bridge } from "./Bridge";
+import { Spring } from "./Spring";
 import { StripPiece } from "./StripPiece";
 import type { Piece, Thing } from "./stripWords";
 
@@ -148,6 +149,7 @@ export function SeasonEnd() {
             </Box>
           )}
           <Bridge end={end.data} />
+          <Spring end={end.data} />
           <Typography variant="body2" color="textSecondary" sx={{ mt: 3 }}>
             Press what is chosen once more, and it is as its tag and its look say.
           </Typography>

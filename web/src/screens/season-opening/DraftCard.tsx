@@ -21,6 +21,9 @@ export function DraftCard({
 }) {
   const room = home.rooms.find(({ id }) => id === draft.room_id);
   const place = room?.places.find(({ id }) => id === draft.place_id);
+  // Where it stood last is where it stands, unless its room has changed meanwhile.
+  const [latest] = draft.stood;
+  const moved = latest !== undefined && (latest.room !== room?.name || latest.place !== (place?.name ?? null));
   return (
     <Box
       role="group"
@@ -44,7 +47,7 @@ export function DraftCard({
         <Typography variant="body2" color="textSecondary">
           {room ? [room.name, place?.name].filter(Boolean).join(", ") : "Its room is not there any more."}
         </Typography>
-        {draft.stood.length > 0 && (
+        {(draft.stood.length > 1 || moved) && (
           <Typography variant="body2" color="textSecondary">
             {stoodWords(draft.stood)}
           </Typography>
