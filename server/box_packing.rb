@@ -109,11 +109,11 @@ module DeckBough
         lots = Sequel[:stock_lots]
         dataset = @only ? @database[:stock_lots].where(style_id: @only) : @database[:stock_lots]
         dataset.join(:styles, id: :style_id)
-                              .where(lots[:studio_id] => @studio_id, lots[:box_id] => nil)
-                              .where { Sequel[:stock_lots][:quantity] > Store::Lots::LEAST }
-                              .group(Sequel[:styles][:id])
-                              .select_all(:styles).select_append(Sequel.function(:sum, lots[:quantity]).as(:quantity))
-                              .order(:kind, :name).limit(Rules::Boxes::Pack::MOST_ITEMS).all
+               .where(lots[:studio_id] => @studio_id, lots[:box_id] => nil)
+               .where { Sequel[:stock_lots][:quantity] > Store::Lots::LEAST }
+               .group(Sequel[:styles][:id])
+               .select_all(:styles).select_append(Sequel.function(:sum, lots[:quantity]).as(:quantity))
+               .order(:kind, :name).limit(Rules::Boxes::Pack::MOST_ITEMS).all
       end
 
       def packed(box)

@@ -27,7 +27,7 @@ module DeckBough
         plan = DeckBough::Seasons::Bridge.new(empty(pieces), stock.values).plan
         surfaces = plan[:surfaces].map { |one| surface(one, stock) }
         { **(plan[:accent] ? { accent: offered(stock, plan[:accent]) } : {}), surfaces: surfaces,
-          spring: spring(pieces, surfaces, stock) }
+                                                                              spring: spring(pieces, surfaces, stock) }
       end
 
       private

@@ -30,8 +30,8 @@ module DeckBough
       end
 
       # @return [Hash] workers, homes (by id, with rooms and pieces), progress (by home), pins (by step), arrivals (by
-      #   piece and step of its bench), days_off; of homes that are taken down: going (by piece, what goes of each step),
-      #   bridged (by room, how many surfaces are dressed for the winter)
+      #   piece and step of its bench), days_off; of homes that are taken down: going (by piece, what goes of each
+      #   step), bridged (by room, how many surfaces are dressed for the winter)
       def of(ids, today)
         homes = homes(ids)
         { workers: @workers.list, homes: homes, progress: @acts.progress(ids), pins: @pins.of_homes(ids),

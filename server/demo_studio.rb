@@ -57,7 +57,8 @@ module DeckBough
         lunch = said["lunch"] && minutes(said["lunch"])
         { "home" => @homes.fetch(said.fetch("home"))[:id], "held_on" => moved(said.fetch("held_on")).iso8601,
           "purpose" => said.fetch("purpose", Store::Visits::DRESS), "from_min" => minutes(said.fetch("from")),
-          "to_min" => minutes(said.fetch("to")), "lunch_from_min" => lunch, "lunch_min" => lunch ? LUNCH_MIN : 0, "workers" => workers.values_at(*said.fetch("who")) }
+          "to_min" => minutes(said.fetch("to")), "lunch_from_min" => lunch, "lunch_min" => lunch ? LUNCH_MIN : 0,
+          "workers" => workers.values_at(*said.fetch("who")) }
       end
 
       def minutes(clock)

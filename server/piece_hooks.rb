@@ -22,7 +22,7 @@ module DeckBough
 
       # @return [Hash] kept, known (how many were there already)
       def kept_of(piece, year:)
-        hooks = @planning.of(piece).hooks
+        hooks = Kinds.of(piece[:kind]).gives.include?(:anchors) ? @planning.of(piece).hooks : []
         raise nothing_holds if hooks.empty?
 
         kept = hooks.map { |hook| { place: piece[:name], since: year, **hook } }

@@ -30,7 +30,7 @@ module DeckBough
 
           summary = SeasonSummary.new(@database, @studio, gathered: @gathered).of(today: today)
           refuse_open(summary[:open]) unless despite
-          @seasons.close(now[:season], summary: summary, house_rules: own_rules, homes: homes, on: today,
+          @seasons.close(now[:season], summary: summary, house_rules: own_rules, homes: homes, today: today,
                                        account_id: account_id)
           @seasons.now(today)
         end
@@ -55,9 +55,10 @@ module DeckBough
         count = open.values.sum(&:size)
         return if count.zero?
 
+        things = count == 1 ? "One thing is" : "#{count} things are"
         raise Problem.new(409, "still-open", "Something is still out",
-                          "#{count == 1 ? 'One thing is' : "#{count} things are"} still open: look them over, or close " \
-                          "the season all the same.", more: { open: open })
+                          "#{things} still open: look them over, or close the season all the same.",
+                          more: { open: open })
       end
 
       # Where this house differs from the book.

@@ -28,9 +28,10 @@ module DeckBough
       def of(home_id)
         home = @homes.find(home_id)
         pieces = pieces(home)
-        { home: { **home.slice(:id, :name, :client, :strike_on), spring_on: @homes.spring(home_id) }, pieces: pieces.map { |one| shown(one) }, goes: count(pieces, false),
-          stays: count(pieces, true), minutes: pieces.sum { |piece| piece[:minutes] },
-          boxes: boxes_wanted(pieces), bridge: @bridging.of(home, pieces), visits: @visits.taking_down(home[:id]),
+        { home: { **home.slice(:id, :name, :client, :strike_on), spring_on: @homes.spring(home_id) },
+          pieces: pieces.map { |one| shown(one) }, goes: count(pieces, false), stays: count(pieces, true),
+          minutes: pieces.sum { |piece| piece[:minutes] }, boxes: boxes_wanted(pieces),
+          bridge: @bridging.of(home, pieces), visits: @visits.taking_down(home[:id]),
           pending: pieces.any? { |piece| !piece[:reckoned] } }
       end
 

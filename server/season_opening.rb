@@ -25,8 +25,8 @@ module DeckBough
         @database.transaction do
           @seasons.one_at_a_time
           was = @seasons.now(today)[:season]
-          @seasons.open_next(on: today, account_id: account_id)
-          @drafts.begin_anew(was, days: YEAR_DAYS, on: today, account_id: account_id)
+          @seasons.open_next(today: today, account_id: account_id)
+          @drafts.begin_anew(was, days: YEAR_DAYS, today: today, account_id: account_id)
           @seasons.now(today)
         end
       end

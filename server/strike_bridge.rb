@@ -4,7 +4,7 @@ module DeckBough
   module Server
     # What goes onto the surfaces of a home that stand empty, thing by thing as a visit has it.
     #
-    #   StrikeBridge.new(database, studio_id).of(home_id).values.first.first[:label] # => "Tall lantern, where Stove beam was"
+    #   StrikeBridge.new(database, studio_id).of(home_id).values.first.first[:key] # => "…"
     class StrikeBridge
       def initialize(database, studio_id)
         @homes = Store::Homes.new(database, studio_id)

@@ -2,9 +2,9 @@
 
 module DeckBough
   module Server
-    # What acts of taking a home down do beyond being kept: what broke or is lost leaves the stock, what went into another
-    # box lies there, ribbon that can be kept comes back, strings are written down as tested, hooks stay in the home's
-    # register or leave it. Each once by its key, and taken back with its act.
+    # What acts of taking a home down do beyond being kept: what broke or is lost leaves the stock, what went into
+    # another box lies there, ribbon that can be kept comes back, strings are written down as tested, hooks stay in the
+    # home's register or leave it. Each once by its key, and taken back with its act.
     class StrikeEffects
       ENTRIES = %w[broken lost found].freeze
       KINDS = [*ENTRIES, "boxed", "tested", "measured", "hooks_stay", "hooks_off"].freeze
@@ -72,7 +72,10 @@ module DeckBough
       end
 
       def test(act, account_id)
-        @tests.seen(@styles.find(act[:turn]), label: act[:says], dead: act[:quantity].to_i, key: act[:key],
+        dead = act[:quantity] || 0
+        raise wrong("/quantity", "Bulbs are counted whole. Say how many are dark.") unless (dead % 1).zero?
+
+        @tests.seen(@styles.find(act[:turn]), label: act[:says], dead: dead.to_i, key: act[:key],
                                               now: act[:happened_at], account_id: account_id)
       end
 
@@ -112,7 +115,9 @@ module DeckBough
       end
 
       def stay(act)
-        @acts.remember(act[:key], { "hooks" => @hooks.keep(piece(act), year: act[:on_day].year).map { |one| one[:id] } })
+        @acts.remember(act[:key], { "hooks" => @hooks.keep(piece(act), year: act[:on_day].year).map do |one|
+          one[:id]
+        end })
       end
 
       def off(act, account_id)

@@ -35,9 +35,10 @@ module DeckBough
         return [] if loose.empty?
 
         own = BoxPacking.new(@database, @studio_id, only: loose).proposal[:boxes].select { |box| box[:box] }
-        own.flat_map do |box|
+        packed = own.flat_map do |box|
           box[:items].map { |item| { style: item[:style], **box.slice(:box, :number, :place), proposed: true } }
-        end.uniq { |one| one[:style] }
+        end
+        packed.uniq { |one| one[:style] }
       end
 
       def boxes

@@ -57,7 +57,7 @@ module DeckBough
         verdicts = DeckBough::Seasons::Strip.of_piece(facts, piece: piece[:kind], said: said)
         counted.zip(facts, verdicts).map do |one, about, verdict|
           { **one, **about.slice(*DRAWN, :keepsake, :breakable, :season), stays: verdict.stays, why: verdict.why,
-                                                                 boxes: boxes(one, known) }
+                                                                          boxes: boxes(one, known) }
         end
       end
 

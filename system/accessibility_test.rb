@@ -153,6 +153,37 @@ class AccessibilityTest < SystemTest
     page.driver.resize(1280, 800)
   end
 
+  def test_a_season_that_is_closed_and_the_next_that_opens_from_it
+    enter
+    visit "/season-summary"
+    click_button "Close the season"
+
+    assert_text "Something is still out"
+    assert_clean "what is still out", "[role=dialog]"
+    click_button "Close it all the same"
+
+    assert_text "Seasons that are over"
+    visit "/season-summary"
+
+    assert_button "Open season 2027"
+    assert_clean "a closed season"
+    within("section[aria-label='Seasons that are over']") { click_link "Season 2026" }
+
+    assert_text "All of this is as it was then."
+    find("summary", text: "Quay window tree").click
+
+    assert_clean "a season that is over"
+    visit "/season-summary"
+    click_button "Open season 2027"
+
+    assert_text "pieces to decide on"
+    assert_clean "what comes again"
+    within("[role=group][aria-label='Quay window tree']") { click_button "Change it" }
+
+    assert_text "Left out this year"
+    assert_clean "what is changed", "[role=dialog]"
+  end
+
   def test_every_step_of_the_run_bench_and_its_layers
     enter
     visit "/pieces/#{piece_id('Mantel greens')}"

@@ -100,6 +100,28 @@ class PhoneTest < SystemTest
     end
   end
 
+  def test_a_season_is_closed_and_the_next_begun_by_a_finger
+    visit "/season-summary"
+    click_button "Close the season"
+    click_button "Close it all the same"
+
+    assert_text "Seasons that are over"
+    visit "/season-summary"
+
+    assert_text "Seasons that are over"
+    assert_fingers "closed"
+    visit "/seasons/2026"
+
+    assert_text "All of this is as it was then."
+    assert_fingers "over"
+    visit "/season-summary"
+    click_button "Open season 2027"
+
+    assert_text "pieces to decide on"
+    assert_fingers "what comes again"
+    assert_equal page.evaluate_script("innerWidth"), page.evaluate_script("document.documentElement.scrollWidth")
+  end
+
   def test_every_control_of_every_step_is_as_large_as_a_finger
     { "Quay window tree" => %w[Measure Lights Crown Ribbon Ornaments Picks Foot],
       "Mantel greens" => ["Measure", "Anchors", "Body", "Rise and trail", "Accents", "Shelf"] }.each do |piece, steps|

@@ -74,6 +74,7 @@ class SeasonsTest < SystemTest
       assert_text "Long room, Quay window"
       click_button "Keep it"
     end
+
     assert_text "Quay window tree comes again as it was."
     assert_no_selector "[role=group][aria-label='Quay window tree']"
     within(on("Stair rail")) { click_button "Let it go" }

@@ -32,7 +32,7 @@ module DeckBough
         end
 
         def read
-          told = kept(context.part(:season).to_i)
+          told = kept(Integer(context.part(:season), 10, exception: false))
           answer({ **told, homes: seasons.homes(told[:season]), house_rules: rules(told[:house_rules]) })
         end
 

@@ -40,8 +40,8 @@ module DeckBough
         private
 
         def myself
-          { account: account.slice(:name, :email, :role), studio: studio.slice(*Store::Studios::SHOWN), today: today.iso8601,
-            season: store(Store::Seasons).now(today) }
+          { account: account.slice(:name, :email, :role), studio: studio.slice(*Store::Studios::SHOWN),
+            today: today.iso8601, season: store(Store::Seasons).now(today) }
         end
 
         # To choose from when founding.

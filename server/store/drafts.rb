@@ -3,17 +3,17 @@
 module DeckBough
   module Server
     module Store
-      # Pieces of last season that nobody has decided on yet: they are put aside, take nothing of the stock and are in no
-      # plan, until each is kept, changed or let go.
+      # Pieces of last season that nobody has decided on yet: they are put aside, take nothing of the stock and are in
+      # no plan, until each is kept, changed or let go.
       #
       #   drafts.list.first[:name] # => "Quay window tree"
       class Drafts < Table
         MOST = 2_000
 
         # All that is standing is put aside, what was done is done with, and homes have the same days a year on.
-        def begin_anew(season, days:, on:, account_id:)
+        def begin_anew(season, days:, today:, account_id:)
           %i[done_steps hung_ornaments step_pins piece_cuts].each { |table| rows(table).delete }
-          rows(:piece_acts).where(settled_on: nil).update(settled_on: on)
+          rows(:piece_acts).where(settled_on: nil).update(settled_on: today)
           rows(:homes).where(deleted_at: nil).update(visit_on: Sequel[:visit_on] + days,
                                                      strike_on: Sequel[:strike_on] + days, spring_on: nil,
                                                      version: Sequel[:version] + 1)

@@ -106,10 +106,7 @@ module DeckBough
         end
 
         def restore(id)
-          transaction do
-            rows(:pieces).where(id: id).exclude(draft_of: nil).update(draft_of: nil)
-            bring_back(:pieces, id, "piece", pieces: [id])
-          end
+          bring_back(:pieces, id, "piece", pieces: [id], draft_of: nil)
           find(id)
         end
 

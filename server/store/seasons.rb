@@ -58,8 +58,8 @@ module DeckBough
         end
 
         # @param homes [Array<Hash>] id, name and all that is kept of each
-        def close(season, summary:, house_rules:, homes:, on:, account_id:)
-          rows(:seasons).insert(studio_id: studio_id, season: season, closed_on: on, closed_by: account_id,
+        def close(season, summary:, house_rules:, homes:, today:, account_id:)
+          rows(:seasons).insert(studio_id: studio_id, season: season, closed_on: today, closed_by: account_id,
                                 summary: Sequel.pg_jsonb(summary), house_rules: Sequel.pg_jsonb(house_rules))
           database[:season_homes].multi_insert(homes.map do |home|
             { studio_id: studio_id, season: season, home_id: home[:id], name: home[:name],
@@ -72,12 +72,12 @@ module DeckBough
           rows(:seasons).where(opened_on: nil).delete
         end
 
-        # @param on [Date]
+        # @param today [Date]
         # @return [Integer] the season its plans are for from now on
-        def open_next(on:, account_id:)
+        def open_next(today:, account_id:)
           row = closed or raise Problem.new(409, "not-closed", "Nothing is closed",
                                             "Close the season first; the next opens from it.")
-          rows(:seasons).where(season: row[:season]).update(opened_on: on, opened_by: account_id)
+          rows(:seasons).where(season: row[:season]).update(opened_on: today, opened_by: account_id)
           database[:studios].where(id: studio_id).update(season: row[:season] + 1)
           row[:season] + 1
         end

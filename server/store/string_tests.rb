@@ -31,7 +31,7 @@ module DeckBough
         # @param dead [Integer] bulbs that stay dark
         def seen(style, label:, dead:, key:, now:, account_id:)
           refuse_other(style)
-          label = label.strip.empty? ? style[:name] : label
+          label = style[:name] if label.strip.empty?
           rows(:string_tests).insert_conflict(target: %i[studio_id act_key])
                              .insert(studio_id: studio_id, style_id: style[:id], label: label.strip[0, 60].strip,
                                      dead_bulbs: dead, sound: dead.zero?, act_key: key, account_id: account_id,

@@ -87,11 +87,11 @@ module DeckBough
           end
         end
 
-        def bring_back(table, id, what, pieces:)
+        def bring_back(table, id, what, pieces:, **more)
           transaction do
             row = rows(table).where(id: id).exclude(deleted_at: nil).for_update.first or
               raise Problem.not_found("deleted #{what}")
-            bump(table, row, deleted_at: nil, deleted_by: nil)
+            bump(table, row, deleted_at: nil, deleted_by: nil, **more)
             Claims.new(database, studio_id).share_out_of(pieces)
           end
         end

@@ -14,6 +14,7 @@ module DeckBough
         YEARS = 2000..2100
         GONE = "What it is about is not there any more."
 
+        ACT = %i[key kind step turn of says quantity account_id happened_at visit_id on_day at_min].freeze
         OF_A_THING = %w[broken lost found boxed tested measured].freeze
 
         # What came of a batch: rows that are new, and which were refused, each with why.
@@ -136,8 +137,7 @@ module DeckBough
         def of_homes(homes)
           names = names_of_people
           of_season.where(home_id: homes).order(:happened_at, :key).select_hash_groups(
-            :home_id, [*%i[key kind step turn of says quantity account_id happened_at visit_id on_day at_min],
-                       Sequel.lit("told ->> 'box'").as(:box)]
+            :home_id, ACT + [Sequel.lit("told ->> 'box'").as(:box)]
           ).transform_values { |all| all.map { |values| act(values, names) } }
         end
 

@@ -88,7 +88,7 @@ module DeckBough
         # @return [Array<Hash>] id and held_on of the visits in which a home is taken down
         def taking_down(home)
           of_season(home, STRIKE).order(:held_on, :from_min)
-                 .map { |row| { id: row[:id], held_on: row[:held_on].iso8601 } }
+                                 .map { |row| { id: row[:id], held_on: row[:held_on].iso8601 } }
         end
 
         # As an answer tells it.

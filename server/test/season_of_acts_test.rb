@@ -63,7 +63,9 @@ class SeasonOfActsTest < ServerTest
 
     piece = act[:step].split("/").first
     cut = DATABASE[:piece_acts].where(piece_id: piece, style_id: act[:turn], of_visit: false, taken_back_at: nil).any?
-    cut || said.any? { |one, by| by.nonzero? && one.values_at(:kind, :step, :turn) == act.values_at(:kind, :step, :turn) }
+    cut || said.any? do |one, by|
+      by.nonzero? && one.values_at(:kind, :step, :turn) == act.values_at(:kind, :step, :turn)
+    end
   end
 
   def back(random)
@@ -94,6 +96,7 @@ class SeasonOfActsTest < ServerTest
       take(random)
       assert_nothing_lost("seed #{seed}, act #{i}") if (i % 9).zero?
     end
+
     assert_nothing_lost("seed #{seed}, all said")
     ask(:post, "/api/season/close", { despite: true })
     ask(:post, "/api/season/open")
@@ -112,6 +115,7 @@ class SeasonOfActsTest < ServerTest
     end
     ask(:get, "/api/season")
     standing = DATABASE[:pieces].where(deleted_at: nil).select(:id)
+
     DATABASE[:piece_claims].where(piece_id: standing).group(:style_id)
                            .select_hash(:style_id, Sequel.function(:sum, :held).as(:sum)).each do |style, held|
       assert_operator held, :<=, counted[style] + 1e-6

@@ -65,9 +65,9 @@ class StrikeSheetTest < CoreTest
     put = [{ key: "beam lantern", style: "lantern", label: "Lantern, on the beam", kind: "decor", colour: nil }]
     sheet = Days::StrikeSheet.new([told(nil, "bridge")], {}, { "room" => put })
 
-    assert_equal [["beam lantern", "beam lantern", 1]],
-                 sheet.turns["room/bridge"].map { |turn| [turn.key, turn.thing, turn.need] }
-    assert_equal [["lantern", 1]], sheet.things(told(nil, "bridge")).map { |thing| [thing.style, thing.need] }
+    assert_equal([["beam lantern", "beam lantern", 1]],
+                 sheet.turns["room/bridge"].map { |turn| [turn.key, turn.thing, turn.need] })
+    assert_equal([["lantern", 1]], sheet.things(told(nil, "bridge")).map { |thing| [thing.style, thing.need] })
     assert_equal [""], keys(Days::StrikeSheet.new([told(nil, "bridge")], {}), "room/bridge")
   end
 

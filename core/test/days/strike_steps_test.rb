@@ -83,8 +83,8 @@ class StrikeStepsTest < CoreTest
     told = steps([room("hall", tree)]).select(&:piece)
     shares = Seasons::TakenDown.shares([])
 
-    assert_in_delta Seasons::TakenDown.minutes(tree[:tasks], shares, house: HOUSE),
-                    told.sum { |one| one.step.minutes }
+    assert_in_delta(Seasons::TakenDown.minutes(tree[:tasks], shares, house: HOUSE),
+                    told.sum { |one| one.step.minutes })
   end
 
   def test_what_stands_empty_is_dressed_before_the_room_is_left
@@ -117,6 +117,7 @@ class StrikeStepsTest < CoreTest
         assert_empty one.step.after.keys - seen, order
         seen << one.step.id
       end
+
       assert_equal seen.uniq, seen
     end
   end

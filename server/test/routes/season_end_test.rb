@@ -149,7 +149,7 @@ class SeasonEndTest < ServerTest
   end
 
   def test_a_day_before_the_strike_or_none_at_all_is_told
-    ["2027-01-05", "2026-12-01", "soon", "9999-01-01"].each do |day|
+    %w[2027-01-05 2026-12-01 soon 9999-01-01].each do |day|
       assert_equal ["/on"], pointers(ask(:put, "/api/homes/#{home}/spring", { on: day }, status: 422))
     end
     ask(:put, "/api/homes/#{SecureRandom.uuid}/spring", { on: "2027-03-06" }, status: 404)

@@ -96,6 +96,7 @@ class SeasonsTest < ServerTest
     # Spring comes after it.
     ask(:put, "/api/homes/#{home}/spring", { on: "2027-03-06" }, status: 204)
     DATABASE[:homes].update(spring_on: nil)
+
     assert_equal before, plan
     # Minutes are still read off, and plans still reckoned.
     ask(:get, "/api/lessons")
@@ -124,8 +125,8 @@ class SeasonsTest < ServerTest
 
     assert_equal told, kept["summary"]
     assert_equal told, ask(:get, "/api/season-summary")
-    assert_equal [["minutes.take_down", 0.5, 0.4]],
-                 kept["house_rules"].map { |rule| rule.values_at("key", "value", "book") }
+    assert_equal([["minutes.take_down", 0.5, 0.4]],
+                 kept["house_rules"].map { |rule| rule.values_at("key", "value", "book") })
     get "/api/season-summary.pdf?season=2026"
 
     assert last_response.body.start_with?("%PDF")
@@ -142,7 +143,7 @@ class SeasonsTest < ServerTest
     assert_equal "Quay window", piece["place"]
     assert_equal 12, glass["need"]
     assert_equal JSON.parse(JSON.generate(tree[:settings])), piece["settings"]
-    assert_equal [2026], ask(:get, "/api/seasons")["items"].map { |one| one["season"] }
+    assert_equal([2026], ask(:get, "/api/seasons")["items"].map { |one| one["season"] })
   end
 
   def test_the_next_opens_from_one_that_is_closed_once
@@ -175,8 +176,8 @@ class SeasonsTest < ServerTest
     assert_in_delta 0, held("Slate glass, 10 cm")
     assert_empty(ask(:get, "/api/deleted")["items"].select { |one| one["kind"] == "piece" })
     assert_equal "Long room", told["rooms"].find { |room| room["id"] == draft("Quay window tree")["room_id"] }["name"]
-    assert_equal [[2026, "Long room", "Quay window"]],
-                 draft("Quay window tree")["stood"].map { |one| one.values_at("season", "room", "place") }
+    assert_equal([[2026, "Long room", "Quay window"]],
+                 draft("Quay window tree")["stood"].map { |one| one.values_at("season", "room", "place") })
   end
 
   def test_what_is_kept_is_planned_again_and_what_was_done_is_to_be_done
@@ -189,7 +190,7 @@ class SeasonsTest < ServerTest
     decide(tree[:id], "keep")
     told = home_named("Tidewaiter's House")["rooms"].flat_map { |room| room["pieces"] }
 
-    assert_equal ["Quay window tree"], told.map { |piece| piece["name"] }
+    assert_equal(["Quay window tree"], told.map { |piece| piece["name"] })
     assert_nil draft("Quay window tree")
     assert_operator held("Slate glass, 10 cm"), :>, 0
     assert_operator held("Slate glass, 10 cm"), :<=, held

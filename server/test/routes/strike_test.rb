@@ -62,7 +62,7 @@ class StrikeTest < ServerTest
     keys = told["steps"].map { |one| one["key"] }
 
     assert_equal 1, span["visits"].size
-    assert_equal %w[strike], span["visits"].map { |one| one["purpose"] }
+    assert_equal(%w[strike], span["visits"].map { |one| one["purpose"] })
     assert(span["steps"].none? { |one| one["key"] == "ornaments" })
     assert_empty(span["steps"].filter_map { |one| one["why"] })
     assert_equal span["steps"].map { |one| one["id"] }.sort, told["steps"].map { |one| one["id"] }.sort
@@ -161,8 +161,8 @@ class StrikeTest < ServerTest
     good = act("up", step: step, turn: style)
     told = say(broke, good)
 
-    assert_equal [broke[:key]], told["refused"].map { |one| one["key"] }
-    assert_equal [good[:key]], told["acts"].map { |one| one["key"] }
+    assert_equal([broke[:key]], told["refused"].map { |one| one["key"] })
+    assert_equal([good[:key]], told["acts"].map { |one| one["key"] })
     assert_in_delta before, inside(style, box)
   end
 
@@ -267,6 +267,17 @@ class StrikeTest < ServerTest
     assert_equal before, mine.call
   end
 
+  def test_what_cannot_be_is_told_in_words
+    tree, style, = glass
+    told = sheet
+    light = told["steps"].flat_map { |one| one["things"] }.find { |thing| thing["kind"] == "light" }["style"]
+
+    assert_match(/No hook or nail holds this piece/, refusals(act("hooks_stay", step: tree)).first)
+    assert_match(/counted whole/, refusals(act("tested", step: tree, turn: light, quantity: 1.5)).first)
+    assert_match(/no such ribbon/, refusals(act("measured", step: tree, turn: style, quantity: 1)).first)
+    assert_match(/Say how many/, refusals(act("broken", step: tree, turn: style, quantity: 0)).first)
+  end
+
   def test_a_step_is_done_when_all_of_it_is_in_its_box_and_the_piece_is_down
     told = sheet
     acts = told["steps"].select { |one| one["piece"] == step(told, "off_ornaments", "Quay window tree")["piece"] }
@@ -295,7 +306,7 @@ class StrikeTest < ServerTest
 
     assert_equal rooms.uniq.sort, bridges.map { |one| one["room"] }.sort
     assert_equal(surfaces.sum { |one| one["things"].size }, bridges.sum { |one| one["turns"].size })
-    assert_in_delta 5.0 * surfaces.size, bridges.sum { |one| one["minutes"] }
+    assert_in_delta(5.0 * surfaces.size, bridges.sum { |one| one["minutes"] })
     thing = bridges.first["things"].first
 
     assert_match(/, where .+ was\z/, thing["label"])

@@ -14,12 +14,12 @@ module DeckBough
                      :box, keyword_init: true) do
       # up: this turn is done; undo: an act is taken back; ran_out: there is no more of it; wait_for: the step waits for
       # what `says` tells; skip: later in this visit; carry_on: it waits no more; pause, resume: the whole visit;
-      # note: words; used: so much of it; laid_out: it is in the car. In taking down: broken, lost, found: so many of
+      # note: words; used: so much of it; laid_out: it is in the car. Taking down: broken, lost, found: so many of
       # it; boxed: it went into another box; tested: a string, with so many dead bulbs; measured: so much of a ribbon is
       # left to keep; hooks_stay, hooks_off: what held it stays on the wall, or came off.
       def self.kinds
-        %w[up undo ran_out wait_for skip carry_on note pause resume used laid_out broken lost found boxed tested measured
-           hooks_stay hooks_off]
+        %w[up undo ran_out wait_for skip carry_on note pause resume used laid_out broken lost found boxed tested
+           measured hooks_stay hooks_off]
       end
 
       def initialize(turn: "", says: "", **)

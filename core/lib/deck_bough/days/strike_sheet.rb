@@ -7,8 +7,8 @@ module DeckBough
     #
     #   Days::StrikeSheet.new([], {}).turns # => {}
     #
-    # A turn is known by its key inside its step: the style that goes, HOOKS, "there style" where a keepsake is looked for,
-    # "" where it is the whole step.
+    # A turn is known by its key inside its step: the style that goes, HOOKS, "there style" where a keepsake is looked
+    # for, "" where it is the whole step.
     # Source: handbook 90, After the day.
     class StrikeSheet
       HOOKS = "hooks"

@@ -2,7 +2,7 @@
 
 module DeckBough
   module Days
-    # What there is to do in one home after the day: what was put up comes down, the last first, and goes into its boxes.
+    # What there is to do in one home after the day: what was put up comes down, the last first, and goes into boxes.
     #
     #   Days::StrikeSteps.new("strike/loft", [], {}, house: HouseRules.default).all # => []
     #
@@ -20,7 +20,8 @@ module DeckBough
       # Nothing was mended in coming down; in its place the piece is looked over, and its boxes are closed.
       STEP_BACK = "step_back"
       CLOSE = "off_step_back"
-      TITLES = { BOXES_IN => "Boxes in", BRIDGE => "Dress for winter", CLEAN_UP => "Clean up", CLOSE => "Close the boxes",
+      TITLES = { BOXES_IN => "Boxes in", BRIDGE => "Dress for winter", CLEAN_UP => "Clean up",
+                 CLOSE => "Close the boxes",
                  "off_measure" => "Fold and pack", "off_anchors" => "Hooks and walls", "off_hang" => "Down",
                  "off_body" => "Garland down", "off_site" => "Put back", "off_place" => "Put back",
                  "off_build" => "Take apart", "off_layers" => "Trim off",
@@ -68,8 +69,8 @@ module DeckBough
       end
 
       # Where a house takes no time for it, it is no step.
-      def room_step(steps, key, of, share, after)
-        told = steps.find { |one| one.piece.nil? && one.key == of }
+      def room_step(steps, key, dressed, share, after)
+        told = steps.find { |one| one.piece.nil? && one.key == dressed }
         return if told.nil? || told.step.minutes.zero?
 
         described(told, key, "#{told.room}/#{key}", told.step.minutes * share, 1, after)

@@ -3,6 +3,10 @@ import Typography from "@mui/material/Typography";
 import { weekday } from "../../units/format";
 import { clockOf, DAY, dayOf, type Span } from "./dayLayout";
 
+function comesDown(span: Span, home: string): boolean {
+  return span.visits.every((visit) => visit.home !== home || visit.purpose === "strike");
+}
+
 /** When the last of each home is done, and before when no order could end. */
 export function WhenItEnds({ spans }: { spans: Span[] }) {
   const told = spans.flatMap((span) => span.homes.map((home) => ({ span, home })));
@@ -15,7 +19,7 @@ export function WhenItEnds({ spans }: { spans: Span[] }) {
         const left = span.steps.filter((step) => step.home === home.id && step.why !== null && !step.optional).length;
         return (
           <Box
-            key={home.id}
+            key={`${span.first_on} ${home.id}`}
             sx={{ display: "flex", gap: 1, alignItems: "baseline", py: 1, borderBottom: 1, borderColor: "divider" }}
           >
             <Box sx={{ flex: 1, minWidth: 0 }}>
@@ -25,7 +29,7 @@ export function WhenItEnds({ spans }: { spans: Span[] }) {
                   ? `${left} ${left === 1 ? "step finds" : "steps find"} no place`
                   : home.end_min === null
                     ? "nothing to do yet"
-                    : weekday(dayOf(span, home.end_min))}
+                    : `${weekday(dayOf(span, home.end_min))}${comesDown(span, home.id) ? ", taken down" : ""}`}
               </Typography>
             </Box>
             {home.end_min !== null && left === 0 && (

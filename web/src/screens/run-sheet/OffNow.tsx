@@ -105,7 +105,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
           </Button>
         </Box>
       )}
-      {!thing && step.things.length > 0 && (
+      {!thing && turn.key !== HOOKS && step.things.length > 0 && (
         <Typography variant="body2" color="textSecondary">
           {step.things.map((one) => `${one.label}, ${amountOf(one.need, one, units)}`).join(" · ")}
         </Typography>

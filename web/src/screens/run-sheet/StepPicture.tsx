@@ -6,6 +6,7 @@ import { useSize } from "../../drawing/shared/useSize";
 import { drawing } from "../../theme/tokens";
 import { Band, motifOf } from "../days/Band";
 import type { RunStep, Sheet } from "./progress";
+import { BRIDGE } from "./strike";
 
 /** How high the band is that shows what is put up, pixels. */
 const BAND = 22;
@@ -16,7 +17,9 @@ export function StepPicture({ sheet, step }: { sheet: Sheet; step: RunStep }) {
   const box = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(box);
   const inRoom = new Set(sheet.steps.filter(({ room }) => room === step.room).map(({ piece }) => piece));
-  const shown = sheet.pieces.filter(({ id }) => (step.piece ? id === step.piece : inRoom.has(id)));
+  // Where something was the surface is bare now.
+  const shown =
+    step.key === BRIDGE ? [] : sheet.pieces.filter(({ id }) => (step.piece ? id === step.piece : inRoom.has(id)));
   const portraits = shown.flatMap(({ portrait }) => (portrait ? [portrait] : []));
   const wide = portraits.reduce((sum, { left_m, right_m }) => sum + right_m - left_m + APART, APART);
   const tall = Math.max(0.1, ...portraits.map(({ top_m }) => top_m));
