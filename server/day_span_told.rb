@@ -37,8 +37,8 @@ module DeckBough
 
       def step(told, placed)
         { id: told.step.id, home: DaySpan.home_of(told.step), room: told.room, piece: told.piece, key: told.key,
-          title: told.title, count: told.count, minutes: told.step.minutes.round(1), needs: told.step.people, skill: told.step.skill,
-          high: told.high, optional: @span.optional.key?(told.step.id), **standing(told),
+          title: told.title, count: told.count, minutes: told.step.minutes.round(1), needs: told.step.people,
+          skill: told.step.skill, high: told.high, optional: @span.optional.key?(told.step.id), **standing(told),
           after: told.step.after.map { |id, wait| { id: id, wait_min: wait } },
           from_min: placed && placed[:from_min], to_min: placed && placed[:to_min],
           workers: placed ? placed[:people] : [], slack_min: @answer && @answer[:slack][told.step.id],
