@@ -84,7 +84,7 @@ module DeckBough
       def known(ids)
         needs = store(Store::Needs)
         { lines: needs.lines(ids), work: needs.work(ids),
-          settings: store(Store::Pieces).of_ids(ids).to_h { |piece| piece.values_at(:id, :settings) } }
+          settings: @seasons.settings(ids) }
       end
 
       def room(room, pieces, known)

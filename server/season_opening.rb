@@ -10,7 +10,7 @@ module DeckBough
       # The same day of the week a year on.
       YEAR_DAYS = 364
       TREE = "tree"
-      MOST_HOMES = SeasonSummary::MOST_HOMES
+      HOMES_A_PAGE = 12
       MOST_TO_REPLACE = 50
 
       def initialize(database, studio)
@@ -32,9 +32,9 @@ module DeckBough
       end
 
       # @return [Hash] as the contract has SeasonOpening
-      def of(today:)
+      def of(today:, page: 1)
         season = @seasons.now(today)[:season]
-        { season: season, homes: homes, keepsakes: keepsakes(season), replace: replace(season),
+        { season: season, **homes(page), keepsakes: keepsakes(season), replace: replace(season),
           ideas: store(Store::LogRemarks).open_ideas }
       end
 
@@ -56,14 +56,19 @@ module DeckBough
         kind.new(@database, @studio[:id])
       end
 
-      # Those that have something to decide on.
-      def homes
-        drafts = @drafts.list
-        return [] if drafts.empty?
+      # Those that have something to decide on, by name.
+      def homes(page)
+        waiting = @drafts.homes
+        shown = waiting.slice((page - 1) * HOMES_A_PAGE, HOMES_A_PAGE) || []
+        { homes: told_homes(shown), page: page, pages: [(waiting.size / HOMES_A_PAGE.to_f).ceil, 1].max,
+          total: waiting.size }
+      end
 
-        by_home = drafts.group_by { |draft| draft[:home_id] }
-        rooms = store(Store::Rooms).of_homes(by_home.keys).group_by { |room| room[:home_id] }
-        store(Store::Homes).of_ids(by_home.keys.first(MOST_HOMES)).map do |home|
+      def told_homes(ids)
+        by_home = @drafts.list(ids).group_by { |draft| draft[:home_id] }
+        rooms = store(Store::Rooms).of_homes(ids).group_by { |room| room[:home_id] }
+        known = store(Store::Homes).of_ids(ids).to_h { |home| [home[:id], home] }
+        known.values_at(*ids).map do |home|
           { **home.slice(:id, :name, :client), rooms: rooms.fetch(home[:id], []).map { |room| told_room(room) },
                                                drafts: told(by_home[home[:id]], home[:id]) }
         end

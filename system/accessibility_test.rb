@@ -170,6 +170,7 @@ class AccessibilityTest < SystemTest
     within("section[aria-label='Seasons that are over']") { click_link "Season 2026" }
 
     assert_text "All of this is as it was then."
+    click_button "What stood in Tidewaiter's House"
     find("summary", text: "Quay window tree").click
 
     assert_clean "a season that is over"

@@ -57,6 +57,7 @@ class SeasonsTest < SystemTest
 
     assert_text "All of this is as it was then."
     within("section[aria-label=\"Tidewaiter's House\"]") do
+      click_button "What stood in Tidewaiter's House"
       find("summary", text: "Quay window tree").click
 
       assert_text "12 Slate glass, 10 cm"

@@ -14,6 +14,7 @@ module DeckBough
         end
 
         def swap_on
+          store(Store::Homes).find(id)
           store(Store::Homes).spring_on(id, said["on"] && spring_day)
           nothing
         end

@@ -9,6 +9,7 @@ module DeckBough
         get "/api/season-summary.pdf", :print
         get "/api/seasons", :list
         get "/api/seasons/:season", :read
+        get "/api/seasons/:season/homes/:id", :home
         get "/api/season-opening", :drafts
         post "/api/season/close", :close
         post "/api/season/reopen", :reopen
@@ -32,12 +33,16 @@ module DeckBough
         end
 
         def read
-          told = kept(Integer(context.part(:season), 10, exception: false))
+          told = kept(season)
           answer({ **told, homes: seasons.homes(told[:season]), house_rules: rules(told[:house_rules]) })
         end
 
+        def home
+          answer(seasons.home(season, id))
+        end
+
         def drafts
-          answer(opening.of(today: today))
+          answer(opening.of(today: today, page: page))
         end
 
         def close
@@ -68,6 +73,10 @@ module DeckBough
 
         def opening
           SeasonOpening.new(context.database, studio)
+        end
+
+        def season
+          Integer(context.part(:season), 10, exception: false) || 0
         end
 
         # As it was kept, where it is closed.

@@ -6,7 +6,7 @@ module DeckBough
       # Pieces of last season that nobody has decided on yet: they are put aside, take nothing of the stock and are in
       # no plan, until each is kept, changed or let go.
       #
-      #   drafts.list.first[:name] # => "Quay window tree"
+      #   drafts.list([home_id]).first[:name] # => "Quay window tree"
       class Drafts < Table
         MOST = 2_000
 
@@ -22,12 +22,19 @@ module DeckBough
           Claims.new(database, studio_id).share_out_of(ids)
         end
 
+        # @return [Array<String>] ids of homes with something to decide on, by name
+        def homes
+          waiting.distinct.order(Sequel[:homes][:name], Sequel[:homes][:id])
+                 .select_map([Sequel[:homes][:name], Sequel[:homes][:id]]).map(&:last)
+        end
+
+        # @param homes [Array<String>]
         # @return [Array<Hash>] id, name, kind, home_id, room_id, place_id (nil where it is there no more), settings
-        def list
-          inside.exclude(Sequel[:pieces][:draft_of] => nil).where(Sequel[:homes][:deleted_at] => nil)
-                .order(Sequel[:rooms][:position], Sequel[:rooms][:name], Sequel[:pieces][:name], Sequel[:pieces][:id])
-                .limit(MOST).select_all(:pieces)
-                .select_append(Sequel[:rooms][:home_id], Sequel[:rooms][:deleted_at].as(:room_gone)).map do |row|
+        def list(homes)
+          waiting.where(home_id: homes)
+                 .order(Sequel[:rooms][:position], Sequel[:rooms][:name], Sequel[:pieces][:name], Sequel[:pieces][:id])
+                 .limit(MOST).select_all(:pieces)
+                 .select_append(Sequel[:rooms][:home_id], Sequel[:rooms][:deleted_at].as(:room_gone)).map do |row|
             { **row.slice(:id, :name, :kind, :home_id, :settings, :settings_schema),
               room_id: row[:room_gone] ? nil : row[:room_id], place_id: row[:place_id] }
           end
@@ -85,6 +92,10 @@ module DeckBough
         def inside
           database[:pieces].join(:rooms, id: :room_id).join(:homes, id: Sequel[:rooms][:home_id])
                            .where(Sequel[:pieces][:studio_id] => studio_id)
+        end
+
+        def waiting
+          inside.exclude(Sequel[:pieces][:draft_of] => nil).where(Sequel[:homes][:deleted_at] => nil)
         end
 
         def standing

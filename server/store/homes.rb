@@ -84,10 +84,10 @@ module DeckBough
         #
         # @param day [Date, nil]
         def spring_on(id, day)
-          row = present.where(id: id).first or raise Problem.not_found("home")
-          if day && row[:strike_on] && day <= row[:strike_on]
+          struck = present.where(id: id).get(:strike_on)
+          if day && struck && day <= struck
             raise Problem.invalid([{ pointer: "/on", code: "too_early",
-                                     message: "It is struck on #{row[:strike_on].iso8601}. Choose a later day." }])
+                                     message: "It is struck on #{struck.iso8601}. Choose a later day." }])
           end
 
           rows(:homes).where(id: id).update(spring_on: day)

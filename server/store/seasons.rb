@@ -38,9 +38,18 @@ module DeckBough
           { **told(row), summary: row[:summary].to_h, house_rules: row[:house_rules].to_h }
         end
 
-        # @return [Array<Hash>] homes as they stood, by name
+        # @return [Array<Hash>] homes that stood, by name: id, name, client, visit_on, strike_on, pieces (how many)
         def homes(season)
-          rows(:season_homes).where(season: season).order(:name, :home_id).select_map(:told).map(&:to_h)
+          rows(:season_homes).where(season: season).order(:name, :home_id).select_map(:told).map do |told|
+            { **told.to_h.slice("id", "name", "client", "visit_on", "strike_on"),
+              pieces: told["rooms"].sum { |room| room["pieces"].size } }
+          end
+        end
+
+        # @return [Hash] a home as it stood
+        def home(season, id)
+          (Ids.id?(id) && rows(:season_homes).where(season: season, home_id: id).get(:told)&.to_h) or
+            raise Problem.not_found("home of that season")
         end
 
         # Where each piece stood in seasons that are over.
@@ -50,6 +59,13 @@ module DeckBough
           rows(:season_homes).where(home_id: home_id).reverse(:season).select_map(%i[season told])
                              .flat_map { |season, told| places(season, told) }
                              .group_by(&:first).transform_values { |all| all.map(&:last) }
+        end
+
+        # As pieces keep them now, of whichever schema.
+        #
+        # @return [Hash{String => Hash}] by piece
+        def settings(ids)
+          rows(:pieces).where(id: ids).select_hash(:id, :settings)
         end
 
         # Whoever closes, opens or reopens waits here for the one before.

@@ -136,7 +136,12 @@ class SeasonsTest < ServerTest
 
   def test_each_piece_is_kept_as_it_stood
     close
-    kept = ask(:get, "/api/seasons/2026")["homes"].find { |one| one["name"] == "Tidewaiter's House" }
+    listed = ask(:get, "/api/seasons/2026")["homes"].find { |one| one["name"] == "Tidewaiter's House" }
+    kept = ask(:get, "/api/seasons/2026/homes/#{listed['id']}")
+
+    assert_equal(listed["pieces"], kept["rooms"].sum { |room| room["pieces"].size })
+    ask(:get, "/api/seasons/2026/homes/#{SecureRandom.uuid}", status: 404)
+    ask(:get, "/api/seasons/2025/homes/#{listed['id']}", status: 404)
     piece = kept["rooms"].flat_map { |room| room["pieces"] }.find { |one| one["id"] == tree[:id] }
     glass = piece["things"].find { |thing| thing["label"] == "Slate glass, 10 cm" }
 

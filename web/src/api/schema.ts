@@ -3686,6 +3686,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/seasons/{season}/homes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A home as it stood in a season that is over */
+        get: operations["readClosedHome"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season-opening": {
         parameters: {
             query?: never;
@@ -6994,7 +7011,14 @@ export interface components {
                 value: number;
                 book: number;
             }[];
-            homes: components["schemas"]["ClosedHome"][];
+            homes: {
+                id: string;
+                name: string;
+                client: string | null;
+                visit_on: string | null;
+                strike_on: string | null;
+                pieces: number;
+            }[];
         };
         Draft: {
             id: string;
@@ -7019,6 +7043,10 @@ export interface components {
         };
         SeasonOpening: {
             season: number;
+            page: number;
+            pages: number;
+            /** @description homes with something to decide on */
+            total: number;
             homes: {
                 id: string;
                 name: string;
@@ -16258,9 +16286,37 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
-    showSeasonOpening: {
+    readClosedHome: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                season: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClosedHome"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showSeasonOpening: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

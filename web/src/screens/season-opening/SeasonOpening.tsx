@@ -1,11 +1,12 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
-import { useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { ask, asProblem, client, type Schemas } from "../../api/client";
-import { keys, queryClient } from "../../api/queries";
+import { keys, queryClient, useMe } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
@@ -27,14 +28,16 @@ const IDEAS = { buy: "to buy", move: "to move", make: "to make", retire: "to ret
 export function SeasonOpening() {
   const { say } = useUndo();
   const [varying, setVarying] = useState<{ home: Home; draft: Draft } | null>(null);
+  const [page, setPage] = useState(1);
   const opening = useQuery({
-    queryKey: keys.seasonOpening,
-    queryFn: () => ask(client.GET("/api/season-opening")),
+    queryKey: keys.seasonOpening(page),
+    queryFn: () => ask(client.GET("/api/season-opening", { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
   });
+  const waiting = useMe().data?.season.drafts ?? 0;
   if (opening.isPending) return <Loading what="the season" />;
   if (!opening.data) return <Failed error={opening.error} retry={() => void opening.refetch()} />;
   const told = opening.data;
-  const count = told.homes.reduce((sum, { drafts }) => sum + drafts.length, 0);
 
   async function put(draft: Draft, body: Choice) {
     await ask(client.PUT("/api/pieces/{id}/draft", { params: { path: { id: draft.id } }, body }));
@@ -54,7 +57,7 @@ export function SeasonOpening() {
     <>
       <Strip crumbs={[{ label: `Season ${told.season}`, to: "/" }, { label: "What comes again" }]}>
         <Typography variant="body2" color="textSecondary">
-          {count === 0 ? "all decided" : `${counted(count, "piece")} to decide on`}
+          {told.total === 0 ? "all decided" : `${counted(waiting, "piece")} to decide on`}
         </Typography>
       </Strip>
       <Box
@@ -67,7 +70,7 @@ export function SeasonOpening() {
         }}
       >
         <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, md: 3 } }}>
-          {count === 0 && (
+          {told.total === 0 && (
             <Notice
               title="Every piece is decided on"
               action={
@@ -100,6 +103,7 @@ export function SeasonOpening() {
               ))}
             </Box>
           ))}
+          {told.pages > 1 && <Pagination count={told.pages} page={page} onChange={(_, next) => setPage(next)} />}
         </Box>
         <Box
           component="aside"

@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { useParams } from "react-router";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
@@ -56,7 +57,7 @@ export function ClosedSeason() {
         below={
           <>
             {told.homes.map((home) => (
-              <Home key={home.id} home={home} />
+              <Home key={home.id} season={season} home={home} />
             ))}
             <Rules rules={told.house_rules} />
           </>
@@ -66,15 +67,35 @@ export function ClosedSeason() {
   );
 }
 
-function Home({ home }: { home: Closed["homes"][number] }) {
-  const pieces = home.rooms.flatMap((room) => room.pieces.map((piece) => ({ room: room.name, piece })));
+/** What stood in a home is read when somebody looks. */
+function Home({ season, home }: { season: string; home: Closed["homes"][number] }) {
+  const [seen, setSeen] = useState(false);
+  const stood = useQuery({
+    queryKey: keys.closedHome(season, home.id),
+    queryFn: () => ask(client.GET("/api/seasons/{season}/homes/{id}", { params: { path: { season, id: home.id } } })),
+    enabled: seen,
+  });
   const days = [home.visit_on && date(home.visit_on), home.strike_on && date(home.strike_on)].filter(Boolean);
   return (
-    <Lines title={home.name} empty={pieces.length === 0 && "Nothing stood there."}>
-      {days.length > 0 && <Typography color="textSecondary">{days.join(" to ")}</Typography>}
-      {pieces.map(({ room, piece }) => (
-        <Stood key={piece.id} room={room} piece={piece} />
-      ))}
+    <Lines title={home.name}>
+      <Box sx={{ display: "flex", alignItems: "center", gap: 2, flexWrap: "wrap" }}>
+        <Typography color="textSecondary" sx={{ flex: 1 }}>
+          {[days.join(" to "), home.pieces === 0 ? "nothing stood there" : counted(home.pieces, "piece")]
+            .filter(Boolean)
+            .join(" · ")}
+        </Typography>
+        {home.pieces > 0 && (
+          <Button onClick={() => setSeen(!seen)} aria-expanded={seen} sx={{ minHeight: 44 }}>
+            {seen ? "Fold it away" : `What stood in ${home.name}`}
+          </Button>
+        )}
+      </Box>
+      {seen && stood.isPending && <Loading what="what stood there" />}
+      {seen && stood.isError && <Failed error={stood.error} retry={() => void stood.refetch()} />}
+      {seen &&
+        stood.data?.rooms.flatMap((room) =>
+          room.pieces.map((piece) => <Stood key={piece.id} room={room.name} piece={piece} />),
+        )}
     </Lines>
   );
 }
