@@ -87,6 +87,11 @@ module DeckBough
         @hours[worker] ||= DeckBough::Days::Visit.hours(stays, worker, @house["minutes.crossing"])
       end
 
+      # Whether it puts something up.
+      def dressing?(step)
+        @homes.key?(step.site)
+      end
+
       # How long a step takes those people.
       def minutes(step, workers)
         step.minutes_at(@workers.select { |one| workers.include?(one[:id]) }.map { |one| one[:pace] }.max || 1)
@@ -179,10 +184,6 @@ module DeckBough
       def taking_down(site, dressing)
         DeckBough::Days::StrikeSteps.new(site, dressing, @facts[:going], house: @house,
                                                                          bridged: @facts[:bridged]).all
-      end
-
-      def dressing?(step)
-        @homes.key?(step.site)
       end
 
       def done_ids

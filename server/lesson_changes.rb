@@ -68,11 +68,25 @@ module DeckBough
 
       # @return [Hash] by piece, and by room for what is done in it as a whole
       def minutes(span, key)
-        pieces = span.pieces.to_h do |piece|
-          [piece[:id], piece[:tasks].select { |task| task[:house_rule] == key }.sum { |task| task[:minutes] }]
+        dressed, down = span.steps.select(&:piece).partition { |told| span.dressing?(told.step) }
+                            .map { |steps| steps.group_by(&:piece) }
+        pieces = span.pieces.select { |piece| dressed.key?(piece[:id]) || down.key?(piece[:id]) }.to_h do |piece|
+          id, tasks = piece.values_at(:id, :tasks)
+          [id, dressed.key?(id) ? by_rule(tasks, key) : in_strike(down[id], tasks, key)]
         end
         rooms = span.steps.select { |told| told.piece.nil? && ROOM_RULES[told.key] == key }
         pieces.merge(rooms.to_h { |told| [told.room, told.step.minutes] })
+      end
+
+      def by_rule(tasks, key)
+        tasks.select { |task| task[:house_rule] == key }.sum { |task| task[:minutes] }
+      end
+
+      # What takes longer to dress takes longer to take down.
+      def in_strike(steps, tasks, key)
+        return 0 unless key == DeckBough::Logbook::Learnt::TAKE_DOWN || by_rule(tasks, key).positive?
+
+        steps.sum { |told| told.step.minutes }
       end
 
       def own(told, owner)
@@ -88,7 +102,9 @@ module DeckBough
         piece = told[:pieces].find { |one| one[:id] == owner }
         home = told[:homes].find { |one| one[:id] == own(told, owner).first[:home] }
         name = piece ? piece[:name] : home[:rooms].find { |room| room[:id] == owner }[:name]
-        { piece: piece && owner, room: own(told, owner).first[:room], name: name, home_name: home[:name] }
+        down = own(told, owner).all? { |step| step[:key].start_with?(DeckBough::Days::StrikeSteps::OFF) }
+        { piece: piece && owner, room: own(told, owner).first[:room], name: down ? "#{name}, taken down" : name,
+          home_name: home[:name] }
       end
 
       # When its home's day on which the last of it is done ends, now and then.

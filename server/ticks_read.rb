@@ -56,14 +56,24 @@ module DeckBough
 
       # A season's visits by themselves: what is done every year is a job every year.
       def told(home, facts, visits)
-        steps = DeckBough::Days::HomeSteps.new(home, facts[:homes][home][:rooms], house: house,
-                                                                                  order: @studio[:house_order]).all
+        steps = steps(home, facts)
         known = { visits: visits.map { |visit| held(visit, facts[:progress][home][:journal]) }, paces: paces(facts),
-                  done: facts[:progress][home][:done], tasks: tasks(facts[:homes][home]) }
+                  done: facts[:progress][home][:done], tasks: tasks(facts[:homes][home], facts[:going]) }
         named = { steps: names(facts[:homes][home], steps), pieces: known[:tasks],
                   days: visits.to_h { |visit| visit.values_at(:id, :held_on) } }
         ticked = DeckBough::Logbook::FromTicks.new(steps, known, house: house).told.map { |one| row(one, named) }
         [*ticked, *ribbon_used(facts[:progress][home], steps, named)]
+      end
+
+      # Of dressing, and of taking down where that is planned.
+      def steps(home, facts)
+        rooms = facts[:homes][home][:rooms]
+        dressing = DeckBough::Days::HomeSteps.new(home, rooms, house: house, order: @studio[:house_order]).all
+        return dressing unless rooms.flat_map { |room| room[:pieces] }.all? { |one| facts[:going].key?(one[:id]) }
+
+        down = DeckBough::Days::StrikeSteps.new("#{DaySpan::STRIKE}#{home}", dressing, facts[:going],
+                                                house: house, bridged: facts[:bridged])
+        [*dressing, *down.all]
       end
 
       # A ribbon's job has a name of its own beside the step it was used in.
@@ -118,8 +128,21 @@ module DeckBough
         facts[:workers].to_h { |worker| worker.values_at(:name, :pace) }
       end
 
-      def tasks(home)
-        home[:rooms].flat_map { |room| room[:pieces] }.to_h { |piece| piece.values_at(:id, :tasks) }
+      def tasks(home, going)
+        home[:rooms].flat_map { |room| room[:pieces] }.to_h do |piece|
+          [piece[:id], [*piece[:tasks], *down(piece[:tasks], going[piece[:id]])]]
+        end
+      end
+
+      # Each step of dressing is taken down in a share of its minutes.
+      def down(tasks, going)
+        return [] unless going
+
+        tasks.group_by { |task| task[:step] }.map do |step, of_it|
+          minutes = of_it.sum { |task| task[:minutes] } * going[step]
+          { step: "#{DeckBough::Days::StrikeSteps::OFF}#{step}", house_rule: DeckBough::Logbook::Learnt::TAKE_DOWN,
+            count: minutes, minutes: minutes, high: 0 }
+        end
       end
 
       # What each step is called: its piece or room, and what is done.

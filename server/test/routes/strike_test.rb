@@ -289,6 +289,44 @@ class StrikeTest < ServerTest
     refute_equal "done", sheet["pieces"].find { |one| one["name"] == "Stair rail" }["state"]
   end
 
+  def test_what_taking_down_took_is_told_to_the_house_rule
+    told = sheet
+    DATABASE[:visits].where(home_id: @home, purpose: "dress").update(held_on: "2026-11-10")
+    DATABASE[:visits].where(id: @visit).update(held_on: "2026-11-18")
+    piece = step(told, "off_ornaments", "Quay window tree")["piece"]
+    acts = told["steps"].select { |one| one["piece"] == piece }.each_with_index.flat_map do |one, i|
+      at = format("2026-11-18T10:%02d:00+01:00", i * 7)
+      one["turns"].map { |turn| act("up", step: one["id"], turn: turn["key"], at: at) }
+    end
+    acts.each_slice(100) { |some| say(*some) }
+    ask(:get, "/api/lessons")
+    jobs = ask(:get, "/api/lessons/minutes.take_down")["jobs"]
+    ornaments = step(told, "off_ornaments", "Quay window tree")
+
+    assert_equal 8, jobs.size
+    assert_equal(["Quay window tree"], jobs.map { |job| job["piece_name"] }.uniq)
+    assert(jobs.any? { |job| job["took"] == 7 && (job["planned"] - ornaments["minutes"]).abs < 0.1 })
+  end
+
+  def changes(key, value)
+    studio = Server::Store::Studios.new(DATABASE).find(DATABASE[:studios].get(:id))
+    changes = Server::LessonChanges.new(DATABASE, studio, kept: Server::KeptAnswers.new(20))
+    told = nil
+    20.times { break unless (told = changes.of(key, value, today: TODAY.to_date))[:pending] }
+    told[:items]
+  end
+
+  def test_what_dressing_takes_longer_takes_longer_to_take_down
+    tree = changes("minutes.ornament", 0.9).select { |one| one[:name].start_with?("Quay window tree") }
+
+    assert_equal(["Quay window tree", "Quay window tree, taken down"], tree.map { |one| one[:name] })
+    assert_in_delta 0.4 * tree.first[:by], tree.last[:by], 0.01
+    down = changes("minutes.take_down", 0.5)
+
+    assert(down.all? { |one| one[:name].end_with?(", taken down") })
+    assert_in_delta 0.25 * down.first[:now], down.first[:by], 0.01
+  end
+
   def test_keepsakes_are_looked_for_by_name
     told = sheet
     step = step(told, "off_step_back", "Quay window tree")

@@ -10,8 +10,9 @@ module DeckBough
     module Learnt
       MINUTES = "minutes"
       # Waits, ways and shares are no work whose minutes could be told.
-      NOT_WORK = %w[minutes.high_share minutes.twice minutes.hook_wait minutes.crossing
-                    minutes.take_down].freeze
+      NOT_WORK = %w[minutes.high_share minutes.twice minutes.hook_wait minutes.crossing].freeze
+      # What it takes to take down goes with what it took to dress.
+      TAKE_DOWN = "minutes.take_down"
       # By what a rule's key begins with: what is counted as used, and what so much of it is used for.
       COUNTED = { "ribbon.billow_" => ["m", "m laid"], "ornaments.per_m2_" => ["pieces", "m²"],
                   "picks.per_m2_" => ["pieces", "m²"], "lights.per_m2_" => ["bulbs", "m²"] }.freeze
@@ -36,8 +37,10 @@ module DeckBough
         work?(key) ? MINUTES : counted(key).first
       end
 
-      # @return [String] of what there was so much: "each", "per m", "m laid"
+      # @return [String] of what there was so much: "each", "per m", "m laid", "minutes of dressing"
       def per(key)
+        return "minutes of dressing" if key == TAKE_DOWN
+
         work?(key) ? HouseRules::CONSTANTS.fetch(key).unit.delete_prefix(MINUTES).strip : counted(key).last
       end
 

@@ -55,6 +55,7 @@ const LENGTHS = ["per m", "m laid"];
 const SAID: Record<string, string> = {
   each: "How many",
   "per ft": "Feet of height",
+  "minutes of dressing": "Minutes it takes to dress",
   "per 100 bulbs": "Hundreds of bulbs",
 };
 
