@@ -138,10 +138,16 @@ module DeckBough
 
       def going(pieces)
         things = Stripping.new(@database, @studio[:id]).of(pieces)
+        lines = @needs.lines(pieces.map { |piece| piece[:id] })
         pieces.to_h do |piece|
           [piece[:id], { lines: [], map: nil, things: Stripping.going(things.fetch(piece[:id])),
-                         holds: Kinds.of(piece[:kind]).gives.include?(:anchors) }]
+                         holds: Kinds.of(piece[:kind]).gives.include?(:anchors),
+                         cells: cells?(things.fetch(piece[:id]), lines.fetch(piece[:id], [])) }]
         end
+      end
+
+      def cells?(things, lines)
+        DeckBough::Seasons::Cells.in?(things.reject { |thing| thing[:stays] }, lines.map { |line| line[:label] })
       end
 
       def map_of(piece)

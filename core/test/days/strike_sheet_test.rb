@@ -55,6 +55,17 @@ class StrikeSheetTest < CoreTest
     assert_equal [""], keys(sheet, "room/boxes_in")
   end
 
+  def test_cells_come_out_before_the_boxes_are_closed
+    steps = [told("tree", "off_ornaments"), told("tree", "off_step_back")]
+    burning = Days::StrikeSheet.new(steps, { "tree" => { things: things, cells: true } })
+
+    assert_equal ["cells", "there bird", ""], keys(burning, "tree/off_step_back")
+    refute_includes keys(sheet(*steps), "tree/off_step_back"), "cells"
+    assert Seasons::Cells.in?([{ shape: "candle" }], [])
+    assert Seasons::Cells.in?([], [TreeLedger::CELLS])
+    refute Seasons::Cells.in?([{ shape: "ball" }], ["Slate glass"])
+  end
+
   def test_where_nothing_of_its_own_holds_it_nobody_asks_for_hooks
     sheet = sheet(told("tree", "off_hang"), holds: false)
 

@@ -327,6 +327,23 @@ class StrikeTest < ServerTest
     assert_in_delta 0.25 * down.first[:now], down.first[:by], 0.01
   end
 
+  def test_what_burns_on_cells_is_emptied_of_them
+    told = sheet
+    wanted = told["steps"].select { |one| one["turns"].any? { |turn| turn["key"] == "cells" } }
+
+    assert_empty wanted
+    DATABASE[:styles].where(name: "Paper houses").update(shape: "lantern")
+    # Lanterns stay, unless somebody says so.
+    all_goes
+    emptied = sheet["steps"].select { |one| one["turns"].any? { |turn| turn["key"] == "cells" } }
+
+    assert_equal(["off_step_back"], emptied.map { |one| one["key"] }.uniq)
+    names = told["pieces"].to_h { |one| one.values_at("id", "name") }
+
+    assert_includes(emptied.map { |one| names[one["piece"]] }, "Book shelves")
+    refute_includes(emptied.map { |one| names[one["piece"]] }, "Stair rail")
+  end
+
   def test_keepsakes_are_looked_for_by_name
     told = sheet
     step = step(told, "off_step_back", "Quay window tree")

@@ -7,16 +7,18 @@ module DeckBough
     #
     #   Days::StrikeSheet.new([], {}).turns # => {}
     #
-    # A turn is known by its key inside its step: the style that goes, HOOKS, "there style" where a keepsake is looked
-    # for, "" where it is the whole step.
+    # A turn is known by its key inside its step: the style that goes, HOOKS, CELLS that are taken out, "there style"
+    # where a keepsake is looked for, "" where it is the whole step.
     # Source: handbook 90, After the day.
     class StrikeSheet
       HOOKS = "hooks"
+      CELLS = "cells"
       THERE = RunSheet::THERE
 
       # @param steps [Array<HomeSteps::Told>] of StrikeSteps
       # @param pieces [Hash{String => Hash}] by id: things, what goes: step (of the bench), style, label, kind, colour,
-      #   unit, count, keepsake; holds, whether hooks of its own hold it
+      #   unit, count, keepsake; holds, whether hooks of its own hold it; cells,
+      #   whether something of it burns on them
       # @param bridged [Hash{String => Array<Hash>}] by room, what goes onto surfaces that stand empty: key, style,
       #   label, kind, colour
       def initialize(steps, pieces, bridged = {})
@@ -64,8 +66,15 @@ module DeckBough
         end
 
         hooks = holding?(told) ? [RunSheet::Turn.new(key: HOOKS)] : []
-        turns = [*off(told), *hooks, *there(told)]
+        turns = [*off(told), *hooks, *cells(told), *there(told)]
         turns.empty? || told.key == StrikeSteps::CLOSE ? [*turns, whole] : turns
+      end
+
+      # Before its boxes are closed.
+      def cells(told)
+        return [] unless told.piece && told.equal?(last_of_piece[told.piece]) && @pieces.dig(told.piece, :cells)
+
+        [RunSheet::Turn.new(key: CELLS)]
       end
 
       def holding?(told)

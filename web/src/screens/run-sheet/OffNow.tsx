@@ -11,7 +11,7 @@ import { Hooks } from "./Hooks";
 import { OtherActs, type DoneHere } from "./OtherActs";
 import { nextTurn, type Progress, type RunStep, type Sheet } from "./progress";
 import { AmissDialog, BoxDialog, TestedDialog } from "./strikeDialogs";
-import { amiss, HOOKS, intoOf, lastBox, latest } from "./strike";
+import { amiss, CELLS, HOOKS, intoOf, lastBox, latest } from "./strike";
 import { UsedDial } from "./UsedDial";
 import type { Run } from "./useRunSheet";
 import { amountOf, doneWords, nameOf } from "./words";
@@ -25,6 +25,9 @@ interface Props {
   onDone: (done: DoneHere[]) => void;
 }
 
+/** Turns that are about no thing. */
+const NAMES: Record<string, string> = { [HOOKS]: "Hooks and walls", [CELLS]: "Batteries out" };
+
 type Opened = "amiss" | "box" | "tested";
 
 /** What comes off now: how many, into which box; what broke, what is left of a ribbon, whether a string is sound. */
@@ -36,7 +39,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
   if (!turn) return null;
   const thing = step.things.find(({ key }) => key === turn.thing);
   const style = thing?.style ?? null;
-  const name = turn.key === HOOKS ? "Hooks and walls" : nameOf(step, thing, turn);
+  const name = NAMES[turn.key] ?? nameOf(step, thing, turn);
   const into = turn.check ? null : intoOf(sheet, progress, style);
   const box = into?.box ?? null;
   const ribbon = thing?.kind === "ribbon" && thing.unit === "m" && !turn.check;
@@ -105,7 +108,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
           </Button>
         </Box>
       )}
-      {!thing && turn.key !== HOOKS && step.things.length > 0 && (
+      {!thing && NAMES[turn.key] === undefined && step.things.length > 0 && (
         <Typography variant="body2" color="textSecondary">
           {step.things.map((one) => `${one.label}, ${amountOf(one.need, one, units)}`).join(" · ")}
         </Typography>
@@ -141,7 +144,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
           startIcon={<CheckRounded sx={{ fontSize: "30px !important" }} />}
           sx={{ minHeight: 76, fontSize: "1.5rem", fontWeight: 700, width: "100%" }}
         >
-          {doneWords(sheet, step, thing, turn)}
+          {turn.key === CELLS ? "They are out" : doneWords(sheet, step, thing, turn)}
         </Button>
       )}
       {style && (

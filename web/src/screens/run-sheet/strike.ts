@@ -9,6 +9,8 @@ export const BRIDGE = "bridge";
 
 /** The key of the turn in which hooks come off a wall or stay. */
 export const HOOKS = "hooks";
+/** The key of the turn in which cells are taken out of what burns on them. */
+export const CELLS = "cells";
 
 /** Into which box something goes: as somebody has said, else where it came from, else where there is room. */
 export function intoOf(sheet: Sheet, progress: Progress, style: string | null): Boxed | null {

@@ -5,6 +5,9 @@ module DeckBough
   class TreeLedger
     include LedgerSheets
 
+    # What burns on cells is emptied of them before it is put away.
+    CELLS = "Cells for candles and battery sets"
+
     # Spares beside the tree's own need follow from the rules: breakable ornaments, one string in ten.
     def initialize(reckoning)
       @reckoning = reckoning
@@ -116,7 +119,7 @@ module DeckBough
 
     def cells
       answer = @reckoning.battery or return []
-      [LedgerLine.new(kind: "light", step: "lights", label: "Cells for candles and battery sets", need: answer[:cells],
+      [LedgerLine.new(kind: "light", step: "lights", label: CELLS, need: answer[:cells],
                       sheet: keep("battery", "Cells for the season", [answer]))]
     end
 
