@@ -23,6 +23,7 @@ class ShownViews
     "cut-plan" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree").choose("Cut plan", "From stock") }],
     "days" => [DESK, lambda(&:days)],
     "run-sheet-phone" => [PHONE, lambda(&:run_sheet)],
+    "strike-phone" => [PHONE, lambda(&:strike)],
     "room-view" => [DESK, ->(at) { at.whole_room("Number Nine, Ropewalk", "Front room") }],
     "buying" => [DESK, lambda(&:buying)],
     "run-bench-day" => [DESK, ->(at) { at.run("Number Nine, Ropewalk", "Mantel greens").step("Rise and trail") }],
@@ -41,8 +42,8 @@ class ShownViews
     "stockings" => [DESK, ->(at) { at.tree("Number Nine, Ropewalk", "Stockings on a batten") }],
     "drinks" => [DESK, ->(at) { at.tree("The Signal Loft", "Drink corner") }]
   }.freeze
-  # Views that share a picture, two beside each other.
-  SHARED = { "on-a-phone" => %w[tree-bench-phone run-sheet-phone],
+  # Views that share a picture: two or three beside each other.
+  SHARED = { "on-a-phone" => %w[tree-bench-phone run-sheet-phone strike-phone],
              "table-benches" => %w[grouping-bench table-bench-dusk],
              "home" => %w[home-in-season season-end], "house-rules" => %w[constants lessons],
              "wreath-benches" => %w[wreath-bench-day wall-bench-day],
@@ -95,7 +96,8 @@ class ShownViews
     Dir.mktmpdir do |folder|
       taken = names.map { |name| File.join(folder, "#{name}.png").tap { |file| shoot(name, file) } }
       images = taken.map { |file| Vips::Image.new_from_file(file) }
-      Vips::Image.arrayjoin(images, across: 2, shim: BETWEEN, background: [255]).write_to_file(place)
+      Vips::Image.arrayjoin(images, across: names.size.odd? ? names.size : 2, shim: BETWEEN,
+                                    background: [255]).write_to_file(place)
     end
   end
 
@@ -158,6 +160,19 @@ class ShownViews
     @browser.assert_text("Slate glass")
     6.times { @browser.click_button("It is up") } if @browser.has_text?("1 of 12", wait: 2)
     @browser.assert_no_text("kept on this phone")
+  end
+
+  # The same tree comes down.
+  def strike
+    sign_in
+    @browser.visit("#{@address}/days")
+    @browser.assert_selector("section[aria-label='Tue 5 Jan']", wait: 20)
+    @browser.within("section[aria-label='Tue 5 Jan']") { @browser.click_link("Run sheet") }
+    @browser.assert_text("Boxes, empty or nearly so")
+    @browser.click_button("All steps")
+    @browser.assert_text("On paper")
+    @browser.first("button", text: "Ornaments off", minimum: 1).click
+    @browser.assert_text("into box")
   end
 
   def buying

@@ -61,6 +61,17 @@ class StrikeTest < SystemTest
     eventually("It did not come back.") { on_hand("Slate glass, 10 cm") == before }
   end
 
+  def test_it_begins_at_the_car_whatever_was_put_up_before
+    dress = DATABASE[:visits].where(home_id: @home, purpose: "dress").order(:held_on).get(:id)
+    visit "/visits/#{dress}"
+    click_button "Now"
+    first("button", text: /\AIt is (done|up)\z/).click
+    eventually("Nothing was said.") { acts("up").any? }
+    visit "/visits/#{visit_id}"
+
+    assert_text "Boxes, empty or nearly so"
+  end
+
   def test_it_goes_into_another_box
     visit "/visits/#{visit_id}"
     go_to "Ornaments off, 100, Quay window tree"

@@ -94,6 +94,10 @@ class VisitLogTest < SystemTest
     click_button "Keep it"
 
     within(page_of("Alcove tree")) { assert_text "Dull The whole left side" }
+    more_about "“Dull: The whole left side”", "Change it"
+
+    within("section[aria-label='Before']") { assert_text(/Dull, Left side · until .+, Ottoline Marsh/) }
+    click_button "Cancel"
     more_about "“Dull: The whole left side”", "Delete it"
 
     assert_text "was deleted."

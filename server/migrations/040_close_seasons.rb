@@ -37,6 +37,19 @@ Sequel.migration do
       foreign_key %i[studio_id season], :seasons, key: %i[studio_id season], on_delete: :cascade
     end
 
+    # What a remark said before somebody corrected it.
+    create_table(:log_remark_changes) do
+      primary_key :id, type: :Bignum
+      foreign_key :studio_id, :studios, type: :uuid, null: false
+      uuid :log_remark_id, null: false
+      Bignum :account_id, null: false
+      column :was, :jsonb, null: false
+      DateTime :changed_at, null: false, default: Sequel::CURRENT_TIMESTAMP
+      index %i[studio_id log_remark_id]
+      foreign_key %i[studio_id log_remark_id], :log_remarks, key: %i[studio_id id], on_delete: :cascade
+      foreign_key %i[studio_id account_id], :accounts, key: %i[studio_id id]
+    end
+
     # When stems are exchanged after the winter.
     alter_table(:homes) { add_column :spring_on, Date }
     # Which its plans are for; null as long as none was closed: that of the day.
@@ -98,6 +111,6 @@ Sequel.migration do
     alter_table(:pieces) { drop_column :draft_of }
     alter_table(:studios) { drop_column :season }
     alter_table(:homes) { drop_column :spring_on }
-    drop_table :season_homes, :seasons
+    drop_table :log_remark_changes, :season_homes, :seasons
   end
 end

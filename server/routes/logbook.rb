@@ -8,6 +8,7 @@ module DeckBough
         get "/api/visits/:id/log", :of_visit
         post "/api/visits/:id/remarks", :note
         put "/api/remarks/:id", :change
+        get "/api/remarks/:id/history", :history
         delete "/api/remarks/:id", :delete
         post "/api/remarks/:id/restore", :restore
         post "/api/remarks/:id/settled", :settle
@@ -23,7 +24,11 @@ module DeckBough
         end
 
         def change
-          answer(remarks.change(id, said["version"], said))
+          answer(remarks.change(id, said["version"], said, account_id: account[:id]))
+        end
+
+        def history
+          answer(items: remarks.history(id))
         end
 
         def delete

@@ -10,6 +10,8 @@ module DeckBough
         REMARK = DeckBough::Logbook::Remark
         # Of a visit.
         MOST = 300
+        # So many corrections of one are told.
+        MOST_CHANGES = 50
         GIVEN = %w[sort says finish price_cents].freeze
 
         # @return [Array<Hash>] as the contract has LogRemark, as they were noted
@@ -55,13 +57,26 @@ module DeckBough
           find(id)
         end
 
-        def change(id, version, given)
+        # @return [Array<Hash>] what it said before, the latest change first: by, at, sort, says, finish, price_cents
+        def history(id)
+          find(id)
+          names = names_of_people
+          rows(:log_remark_changes).where(log_remark_id: id).reverse(:id).limit(MOST_CHANGES).all.map do |row|
+            { by: names[row[:account_id]], at: row[:changed_at].iso8601, **row[:was].to_h.transform_keys(&:to_sym) }
+          end
+        end
+
+        def change(id, version, given, account_id:)
           find(id)
           said = checked_remark(given.slice(*GIVEN))
           transaction do
             row = locked(id, "remark")
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
+            next if row.slice(*said.keys) == said
+
+            rows(:log_remark_changes).insert(studio_id: studio_id, log_remark_id: id, account_id: account_id,
+                                             was: Sequel.pg_jsonb(row.slice(*GIVEN.map(&:to_sym))))
             bump(:log_remarks, row, said)
           end
           find(id)

@@ -210,6 +210,19 @@ class LogbookTest < ServerTest
 
   def refused(sort, says = "", **more) = note(sort, says, status: 422, **more)["errors"].map { |one| one["pointer"] }
 
+  def test_what_a_remark_said_before_it_was_corrected_is_told
+    noted = note("buy", "a second lantern")
+    given = { sort: "move", says: "the lantern to the hall", finish: "", price_cents: nil }
+    first = ask(:put, "/api/remarks/#{noted['id']}", { **given, version: 1 })
+    # Nothing is said anew.
+    ask(:put, "/api/remarks/#{noted['id']}", { **given, version: first["version"] })
+    history = ask(:get, "/api/remarks/#{noted['id']}/history")["items"]
+
+    assert_equal([["buy", "a second lantern", "Ottoline Marsh"]],
+                 history.map { |one| one.values_at("sort", "says", "by") })
+    ask(:get, "/api/remarks/#{SecureRandom.uuid}/history", status: 404)
+  end
+
   def test_a_remark_says_what_it_must
     assert_equal ["/says"], refused("buy", " ")
     assert_equal ["/finish"], refused("failed", "Came off")

@@ -23,6 +23,7 @@ export const keys = {
   anchors: (id: string) => ["home", id, "anchors"],
   seasonSummary: ["season", "summary"],
   seasons: ["seasons"],
+  remarkHistory: (id: string) => ["remark", id, "history"],
   closedSeason: (season: string) => ["seasons", season],
   closedHome: (season: string, id: string) => ["seasons", season, id],
   seasonOpening: (page: number) => ["season", "opening", page],

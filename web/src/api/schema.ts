@@ -3412,6 +3412,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/remarks/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What a remark said before it was corrected */
+        get: operations["readRemarkHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log-times/{id}/history": {
         parameters: {
             query?: never;
@@ -6714,6 +6733,16 @@ export interface components {
         };
         /** @enum {string} */
         RemarkSort: "fell_off" | "leaned" | "dead_string" | "dull" | "too_much" | "buy" | "move" | "make" | "retire" | "client" | "held" | "failed" | "marked" | "before" | "after" | "price";
+        LogRemarkHistory: {
+            items: {
+                by: string | null;
+                at: string;
+                sort: components["schemas"]["RemarkSort"];
+                says: string;
+                finish: string;
+                price_cents: number | null;
+            }[];
+        };
         LogRemarkFields: {
             sort: components["schemas"]["RemarkSort"];
             says?: string;
@@ -15854,6 +15883,30 @@ export interface operations {
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+        };
+    };
+    readRemarkHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The changes, the latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogRemarkHistory"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     readLogTimeHistory: {

@@ -74,7 +74,8 @@ export function RunSheet() {
   const worker = asked === EVERYONE ? null : (asked ?? (others ? null : mine));
   const open = upcoming(sheet, progress, worker);
   const step = [picked, last].flatMap((wanted) => open.find(({ id }) => id === wanted) ?? [])[0] ?? open[0];
-  const begun = progress.acts.some(({ kind, step: of }) => kind === "up" && of !== "");
+  // Each visit begins at the car, however much was done in those before.
+  const begun = progress.acts.some((act) => act.kind === "up" && act.step !== "" && act.visit === visitId);
   const view = chosen ?? (begun ? "now" : "load");
   const piece = sheet.pieces.find(({ id }) => id === step?.piece);
   const room = sheet.home.rooms.find(({ id }) => id === step?.room);

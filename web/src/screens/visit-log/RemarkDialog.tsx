@@ -12,6 +12,7 @@ import { FormDialog } from "../../parts/FormDialog";
 import { NumberField } from "../../parts/NumberField";
 import { WordField } from "../../parts/WordField";
 import { useCurrency } from "../../units/useUnits";
+import { RemarkHistory } from "./RemarkHistory";
 import { FIXINGS, GROUPS, PICTURES, SORTS, type Remark, type Sort } from "./remarkWords";
 
 interface Props {
@@ -148,6 +149,7 @@ export function RemarkDialog({ visit, piece, remark, onKept, onClose }: Props) {
           </Typography>
         )}
       </Box>
+      {remark && <RemarkHistory remark={remark} />}
     </FormDialog>
   );
 }
