@@ -141,6 +141,7 @@ module DeckBough
         lines = @needs.lines(pieces.map { |piece| piece[:id] })
         pieces.to_h do |piece|
           [piece[:id], { lines: [], map: nil, things: Stripping.going(things.fetch(piece[:id])),
+                         stays: things.fetch(piece[:id]).select { |one| one[:stays] }.map { |one| one[:label] },
                          holds: Kinds.of(piece[:kind]).gives.include?(:anchors),
                          cells: cells?(things.fetch(piece[:id]), lines.fetch(piece[:id], [])) }]
         end
@@ -180,7 +181,7 @@ module DeckBough
       def piece_of(piece, things)
         flat = things[:map] && things[:map][:flat]
         { **piece.slice(:id, :name, :kind, :portrait, :state),
-          reach_m: flat && flat[:reach_m], riser_m: flat && flat[:riser_m],
+          stays: things.fetch(:stays, []), reach_m: flat && flat[:reach_m], riser_m: flat && flat[:riser_m],
           tiers: flat ? flat[:tiers].map { |tier| tier.slice(:tier, :low_m, :high_m) } : [] }
       end
 

@@ -137,7 +137,7 @@ class AccessibilityTest < SystemTest
     click_button "All steps"
     first("button", text: "Lights off, Quay window tree").click
 
-    assert_button "It is in its box"
+    assert_button "Wound, in its box"
     assert_clean "one thing off at a time"
     { "Broke, lost, found" => "More were found", "Test the string" => "Every bulb burns",
       "Another box" => "goes into" }.each do |button, text|

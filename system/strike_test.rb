@@ -105,6 +105,7 @@ class StrikeTest < SystemTest
     click_button "Some are dark"
 
     assert_text "4 bulbs dark"
+    assert_button "Wound, in its box"
     eventually("Both are not written down.") { DATABASE[:string_tests].where(label: "From the top").count == 2 }
   end
 

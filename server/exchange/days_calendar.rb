@@ -24,8 +24,9 @@ module DeckBough
         # @param zone [String] name of the time zone of the clocks there
         # @param worker [String, nil] only whose visits these are, with their steps
         # @param home [String, nil] only of one home
+        # @param springs [Array<Hash>] homes whose stems are exchanged on a day: id, name, on (Date)
         # @raise [Problem] where there is no such zone
-        def write(spans, zone:, now:, worker: nil, home: nil)
+        def write(spans, zone:, now:, worker: nil, home: nil, springs: [])
           calendar = Icalendar::Calendar.new
           calendar.prodid = "-//Deck Bough//Days//EN"
           calendar.append_custom_property("X-WR-TIMEZONE", zone)
@@ -34,6 +35,7 @@ module DeckBough
             visits = span[:visits].select { |visit| wanted?(visit, worker, home) }
             visits.each { |visit| calendar.add_event(event(visit, span, zone, now, worker)) }
           end
+          springs.select { |one| home.nil? || one[:id] == home }.each { |one| calendar.add_event(spring(one, now)) }
           first = spans.flat_map { |span| span[:visits] }.map { |visit| visit[:held_on] }.min
           calendar.add_timezone(times.ical_timezone(first ? Time.parse(first) : now))
           calendar.to_ical
@@ -63,6 +65,16 @@ module DeckBough
           end
         end
 
+        # A day of its own, by nobody's hours.
+        def spring(home, now)
+          Icalendar::Event.new.tap do |event|
+            event.uid = [home[:id], "spring", SPACE].join("-")
+            event.dtstamp = Icalendar::Values::DateTime.new(now.utc, "tzid" => "UTC")
+            event.dtstart = Icalendar::Values::Date.new(home[:on])
+            event.summary = "#{home[:name]}, stems of spring"
+          end
+        end
+
         def summary(visit, place)
           visit[:purpose] == Store::Visits::STRIKE ? "#{place[:name]}, taken down" : place[:name]
         end
@@ -89,7 +101,7 @@ module DeckBough
           room = span[:homes].flat_map { |home| home[:rooms] }.find { |one| one[:id] == step[:room] }
           "#{CLOCK.told(step[:from_min])} #{[step[:title], step[:count]].compact.join(', ')}, #{(piece || room)[:name]}"
         end
-        private_class_method :zone, :wanted?, :event, :at, :words, :line
+        private_class_method :zone, :wanted?, :event, :spring, :summary, :at, :words, :line
       end
     end
   end

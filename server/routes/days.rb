@@ -34,8 +34,10 @@ module DeckBough
           worker = query["worker"] && workers.find(query_id("worker"))[:id]
           home = query["home"] && store(Store::Homes).find(query_id("home"))[:id]
           schedules = Schedules.new(context.database, studio, kept: context.kept)
+          springs = worker ? [] : store(Store::Homes).springs(today)
           text = Exchange::DaysCalendar.write(schedules.ahead(today: today), zone: query.fetch("zone", "UTC"), now: now,
-                                                                             worker: worker, home: home)
+                                                                             worker: worker, home: home,
+                                                                             springs: springs)
           file(text, "text/calendar", "days.ics")
         end
 

@@ -80,6 +80,12 @@ module DeckBough
           present.where(id: id).get(:spring_on)&.iso8601
         end
 
+        # @return [Array<Hash>] homes whose stems are still to be exchanged: id, name, on (Date)
+        def springs(today)
+          present.where { spring_on >= today }.order(:spring_on, :name, :id)
+                 .select_map(%i[id name spring_on]).map { |id, name, on| { id: id, name: name, on: on } }
+        end
+
         # When its stems are exchanged.
         #
         # @param day [Date, nil]

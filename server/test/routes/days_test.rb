@@ -142,6 +142,18 @@ class DaysTest < ServerTest
     refute_equal before.dtend.to_s, after.dtend.to_s
   end
 
+  def test_the_day_on_which_stems_are_exchanged_is_a_day_of_its_own_in_the_calendar
+    home = DATABASE[:homes].where(name: "The Signal Loft")
+    home.update(spring_on: "2027-03-06")
+    spring = -> { calendar.events.find { |one| one.summary.to_s.end_with?("stems of spring") } }
+
+    assert_equal ["The Signal Loft, stems of spring", "2027-03-06"],
+                 [spring.call.summary.to_s, spring.call.dtstart.to_date.iso8601]
+    home.update(spring_on: "2026-03-06")
+
+    assert_nil spring.call
+  end
+
   def test_a_zone_there_is_none_and_people_who_are_not_there_are_told
     assert_equal ["/zone"], pointers(ask(:get, "/api/days.ics?zone=Moon/Crater", status: 422))
     ask(:get, "/api/days.ics?worker=#{SecureRandom.uuid}", status: 404)

@@ -108,6 +108,7 @@ class StrikeTest < ServerTest
     after = step(sheet, "off_ornaments", "Quay window tree")
 
     assert_nil thing(after, "Slate glass, 10 cm")
+    assert_equal(["Slate glass, 10 cm"], sheet["pieces"].find { |one| one["id"] == step["piece"] }["stays"])
     assert_operator after["minutes"], :<, step["minutes"]
   end
 

@@ -4652,6 +4652,8 @@ export interface components {
                 kind: string;
                 portrait: components["schemas"]["Portrait"] | null;
                 state: components["schemas"]["PieceProgress"];
+                /** @description what of it stays when it is taken down */
+                stays: string[];
                 /** @description no glass below */
                 reach_m: number | null;
                 /** @description what it stands on */

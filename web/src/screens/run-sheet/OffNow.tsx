@@ -11,7 +11,8 @@ import { Hooks } from "./Hooks";
 import { OtherActs, type DoneHere } from "./OtherActs";
 import { nextTurn, type Progress, type RunStep, type Sheet } from "./progress";
 import { AmissDialog, BoxDialog, TestedDialog } from "./strikeDialogs";
-import { amiss, CELLS, HOOKS, intoOf, lastBox, latest } from "./strike";
+import { amiss, CELLS, CLOSE, HOOKS, intoOf, lastBox, latest } from "./strike";
+import { TurnHead } from "./TurnHead";
 import { UsedDial } from "./UsedDial";
 import type { Run } from "./useRunSheet";
 import { amountOf, doneWords, nameOf } from "./words";
@@ -46,6 +47,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
   const metres = kept?.turn === turn.key ? kept.metres : (turn.need ?? 0);
   const said = style ? amiss(progress, step.id, style) : "";
   const tested = style ? latest(progress, "tested", style) : undefined;
+  const stays = sheet.pieces.find(({ id }) => id === step.piece)?.stays ?? [];
   const close = () => setOpened(null);
   const remember = (says: string, ...keys: string[]) => onDone([...done, { name: says, keys }]);
 
@@ -71,26 +73,13 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
   const last = done.at(-1);
   return (
     <Box sx={{ display: "flex", flexDirection: "column", gap: 1, p: 2, pt: 1.25 }}>
-      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
-        <Typography
-          component="h2"
-          sx={{
-            flex: 1,
-            minWidth: 0,
-            fontFamily: "'Alegreya Variable', Georgia, serif",
-            fontSize: { xs: name.length > 16 ? "1.6rem" : "2.1rem", md: "2.25rem" },
-            fontWeight: 700,
-            lineHeight: 1.05,
-          }}
-        >
-          {turn.check ? `Is it there? ${name}` : name}
-        </Typography>
+      <TurnHead name={name} check={turn.check}>
         {thing && turn.need !== null && (
           <Typography sx={{ whiteSpace: "nowrap", fontSize: "1.9rem", fontWeight: 800, lineHeight: 1 }}>
             {amountOf(turn.need, thing, units)}
           </Typography>
         )}
-      </Box>
+      </TurnHead>
       {thing && !turn.check && (
         <Box sx={{ display: "flex", gap: 1, alignItems: "center", minHeight: 44 }}>
           <BoxGlyph />
@@ -130,6 +119,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
             .join(" · ")}
         </Typography>
       )}
+      {step.key === CLOSE && stays.length > 0 && <Typography>It stays: {stays.join(", ")}.</Typography>}
       {step.caution && <Caution finding={{ severity: "caution", message: step.caution }} />}
       {turn.key === HOOKS ? (
         <Hooks

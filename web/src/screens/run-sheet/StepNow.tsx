@@ -10,6 +10,7 @@ import { BoxGlyph } from "./BoxGlyph";
 import { OtherActs, type DoneHere } from "./OtherActs";
 import { hangs, lyingOf, nextTurn, sameThing, type Progress, type RunStep, type Sheet, type Turn } from "./progress";
 import { Surplus } from "./Surplus";
+import { TurnHead } from "./TurnHead";
 import { UsedDial } from "./UsedDial";
 import type { Run } from "./useRunSheet";
 import { amountOf, countOf, doneWords, nameOf, placeWords } from "./words";
@@ -57,20 +58,7 @@ export function StepNow({ run, sheet, progress, step, done, onDone }: Props) {
   const last = done.at(-1);
   return (
     <Box sx={{ display: "flex", flexDirection: "column", gap: 1, p: 2, pt: 1.25 }}>
-      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
-        <Typography
-          component="h2"
-          sx={{
-            flex: 1,
-            minWidth: 0,
-            fontFamily: "'Alegreya Variable', Georgia, serif",
-            fontSize: { xs: name.length > 16 ? "1.6rem" : "2.1rem", md: "2.25rem" },
-            fontWeight: 700,
-            lineHeight: 1.05,
-          }}
-        >
-          {turn.check ? `Is it there? ${name}` : name}
-        </Typography>
+      <TurnHead name={name} check={turn.check}>
         {count && (
           <Typography sx={{ whiteSpace: "nowrap" }}>
             <Box component="span" sx={{ fontSize: "1.9rem", fontWeight: 800, lineHeight: 1 }}>
@@ -84,7 +72,7 @@ export function StepNow({ run, sheet, progress, step, done, onDone }: Props) {
             )}
           </Typography>
         )}
-      </Box>
+      </TurnHead>
       <Typography sx={{ fontSize: "1.35rem", fontWeight: 700, lineHeight: 1.2 }}>
         {where ? (
           <>

@@ -9,6 +9,9 @@ export const BRIDGE = "bridge";
 
 /** The key of the turn in which hooks come off a wall or stay. */
 export const HOOKS = "hooks";
+/** The key of the step in which a piece is looked over and its boxes are closed. */
+export const CLOSE = "off_step_back";
+
 /** The key of the turn in which cells are taken out of what burns on them. */
 export const CELLS = "cells";
 

@@ -27,6 +27,7 @@ export function amountOf(quantity: number, thing: Pick<Thing, "unit">, units: Un
 /** What the whole-width button says of a turn. */
 export function doneWords(sheet: Sheet, step: RunStep, thing: Thing | undefined, turn: Turn): string {
   if (turn.check) return sheet.strike ? "It is in my hand" : "It is there";
+  if (sheet.strike && step.key !== BRIDGE && thing?.kind === "light") return "Wound, in its box";
   if (sheet.strike && step.key !== BRIDGE) return thing ? "It is in its box" : step.piece ? "It is down" : "It is done";
   return thing || step.piece ? "It is up" : "It is done";
 }
