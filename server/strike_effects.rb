@@ -60,15 +60,17 @@ module DeckBough
 
       def box(act, account_id)
         from, into = act[:told].values_at("from_box", "box")
+        raise wrong("/quantity", "Say how many go into it.") unless act[:quantity]&.positive?
+
         thing = { "style" => act[:turn], "from" => from, "quantity" => act[:quantity] }
         moved = @boxes.carry([thing], into: into, key: act[:key], account_id: account_id)[:moved]
         raise wrong("/box", "None of it lay there. Look again in which box it is.") if moved.zero?
       end
 
+      # As much as was carried, however much it was to be.
       def unbox(act, account_id)
-        from, into = act[:told].values_at("from_box", "box")
-        thing = { "style" => act[:turn], "from" => into, "quantity" => act[:quantity] }
-        @boxes.carry([thing], into: from, key: Store::Ids.after(act[:key], "back"), account_id: account_id)
+        moves = @database[:stock_moves].where(studio_id: @studio_id, key: act[:key]).select_map(:id)
+        moves.each { |id| @stock.reverse(id, account_id: account_id) }
       end
 
       def test(act, account_id)
@@ -86,9 +88,11 @@ module DeckBough
         thing = Stripping.new(@database, @studio_id).of([piece])[piece[:id]].find { |one| one[:style] == act[:turn] }
         raise wrong("/turn", "There is no such ribbon on it.") unless thing && thing[:kind] == RIBBON
 
-        kept = kept(act, thing)
-        cut = @stock.cut_for([piece[:id]]).dig(piece[:id], act[:turn]) || 0
-        by = kept - (thing[:count] - [cut, thing[:count]].min)
+        needed = needed(act, thing)
+        kept = kept(act, needed)
+        # What was cut of it is shared by its steps.
+        cut = (@stock.cut_for([piece[:id]]).dig(piece[:id], act[:turn]) || 0) * needed / thing[:count]
+        by = kept - (needed - [cut, needed].min)
         @stock.move(act[:turn], by, reason: by.negative? ? "used" : "returned", note: "Taken down", key: act[:key],
                                     account_id: account_id, at: lying(act[:told]["box"]))
       end
@@ -100,9 +104,15 @@ module DeckBough
         ->(spreading, by) { by.negative? ? spreading.moved(by) : spreading.moved(by, box: box) }
       end
 
-      def kept(act, thing)
+      # The same ribbon may be in several steps: this is of one.
+      def needed(act, thing)
+        key = act[:step].split("/")[1].to_s.delete_prefix(DeckBough::Days::StrikeSteps::OFF)
+        thing[:steps].fetch(key, thing[:count])
+      end
+
+      def kept(act, needed)
         kept = act[:quantity] || 0
-        return kept if kept <= thing[:count] + Store::Lots::LEAST
+        return kept if kept <= needed + Store::Lots::LEAST
 
         raise wrong("/quantity", "That is more than was put up of it. Measure again.")
       end

@@ -180,7 +180,9 @@ class StrikeTest < ServerTest
     assert_equal [before, 0], [inside(style, box), inside(style, other)]
     assert_equal ["None of it lay there. Look again in which box it is."],
                  refusals(act("boxed", step: step, turn: style, quantity: 5, box: box, from_box: other))
-    assert_match(/box/, refusals(act("boxed", step: step, turn: style, box: SecureRandom.uuid, from_box: box)).first)
+    gone = act("boxed", step: step, turn: style, quantity: 1, box: SecureRandom.uuid, from_box: box)
+
+    assert_match(/box is not there/, refusals(gone).first)
   end
 
   def test_a_string_is_written_down_as_tested_once_and_only_a_string
@@ -239,6 +241,42 @@ class StrikeTest < ServerTest
     say(act("measured", step: step, turn: style, quantity: need - 0.25))
 
     assert_in_delta before - 0.25, on_hand(style)
+  end
+
+  # The ribbon of the crown goes round the tree as well.
+  def test_one_ribbon_in_two_steps_is_measured_step_by_step
+    tree = DATABASE[:pieces].where(name: "Quay window tree").get(:id)
+    kept = DATABASE[:piece_needs].where(piece_id: tree)
+    lines = kept.get(:lines).to_a
+    crown = lines.find { |line| line["step"] == "crown" && line["kind"] == "ribbon" }
+    gauze = crown["style"]
+    kept.update(lines: Sequel.pg_jsonb([*lines, { **crown, "step" => "ribbon", "need" => 5.0 }]))
+    steps = sheet["steps"].select { |one| one["piece"] == tree && %w[off_ribbon off_crown].include?(one["key"]) }
+    needs = steps.to_h { |one| [one["id"], one["things"].find { |thing| thing["style"] == gauze }["need"]] }
+    before = on_hand(gauze)
+    id, need = needs.first
+
+    assert_match(/more than was put up/, refusals(act("measured", step: id, turn: gauze, quantity: need + 0.1)).first)
+    say(*needs.map { |one, metres| act("measured", step: one, turn: gauze, quantity: metres - 0.25) })
+
+    assert_equal 2, needs.size
+    assert_in_delta before - 0.5, on_hand(gauze)
+  end
+
+  def test_as_much_as_was_carried_comes_back
+    step, style, box = glass
+    other = ask(:post, "/api/boxes", { place: "Loft" }, status: 201)["id"]
+    before = inside(style, box)
+    say(act("boxed", step: step, turn: style, quantity: 1, box: other, from_box: box))
+    all = act("boxed", step: step, turn: style, quantity: 900, box: other, from_box: box)
+    say(all)
+
+    assert_equal [0, before], [inside(style, box), inside(style, other)]
+    2.times { say(act("undo", of: all[:key])) }
+
+    assert_equal [before - 1, 1], [inside(style, box), inside(style, other)]
+    assert_equal ["Say how many go into it."],
+                 refusals(act("boxed", step: step, turn: style, box: other, from_box: box))
   end
 
   def test_hooks_stay_in_the_register_or_leave_it
