@@ -12,7 +12,8 @@ export function SignInAgain({ email }: { email: string }) {
 
   // Fetched while all is well: when a session ends, the way to the server may be gone too.
   useEffect(() => {
-    const soon = window.setTimeout(() => void load(), 10_000);
+    // Without network just then it is fetched when it is needed.
+    const soon = window.setTimeout(() => void load().catch(() => undefined), 10_000);
     return () => window.clearTimeout(soon);
   }, []);
 

@@ -19,6 +19,8 @@ export interface WaitingVisitAct {
 
 /** So many are sent at once. */
 const BATCH = 100;
+/** Milliseconds after which a network that says nothing is none: what is on its way is sent again, and counts once. */
+const LONGEST = 20_000;
 
 function isVisitAct(value: unknown): value is WaitingVisitAct {
   return typeof value === "object" && value !== null && "visit" in value && "body" in value && "account" in value;
@@ -54,7 +56,9 @@ async function sendBatch(visit: string, batch: WaitingVisitAct[]): Promise<boole
   try {
     const params = { path: { id: visit } };
     const acts = batch.map(({ body }) => body);
-    const { refused, ...state } = await ask(client.POST("/api/visits/{id}/acts", { params, body: { acts } }));
+    const { refused, ...state } = await ask(
+      client.POST("/api/visits/{id}/acts", { params, body: { acts }, signal: AbortSignal.timeout(LONGEST) }),
+    );
     const why = new Map(refused.map(({ key, message }) => [key, message]));
     // First what is known of the work, then what waits: in between nothing that was said is missing.
     await queryClient.cancelQueries({ queryKey: keys.runState(visit) });
