@@ -133,6 +133,8 @@ class NeedsTest < ServerTest
 
   # However many homes there are.
   def test_the_desk_takes_few_statements_and_no_more_for_more_homes
+    # What the demo's pieces need is reckoned first, in however many goes a busy machine takes.
+    10.times { break if desk["items"].none? { |home| home["totals"]["pending"].positive? } }
     few = statements { desk }
     room = { name: "Hall", width_m: 4, depth_m: 4, ceiling_left_m: 2.6, ceiling_right_m: 2.6 }
     12.times do |i|
