@@ -11,7 +11,7 @@ import { Hooks } from "./Hooks";
 import { OtherActs, type DoneHere } from "./OtherActs";
 import { nextTurn, type Progress, type RunStep, type Sheet } from "./progress";
 import { AmissDialog, BoxDialog, TestedDialog } from "./strikeDialogs";
-import { amiss, CELLS, CLOSE, HOOKS, intoOf, lastBox, latest } from "./strike";
+import { amiss, CELLS, CLOSE, HOOKS, intoOf, isLoose, lastBox, latest } from "./strike";
 import { TurnHead } from "./TurnHead";
 import { UsedDial } from "./UsedDial";
 import type { Run } from "./useRunSheet";
@@ -64,7 +64,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
       keys.push(run.said("measured", name, box ? { ...ends, box } : ends));
     }
     // What lay in no box lies in this one from now on.
-    if (style && !turn?.check && box && lastBox(sheet, progress, style) === null)
+    if (style && !turn?.check && box && isLoose(sheet, progress, step.id, style))
       keys.push(run.said("boxed", name, { step: step.id, turn: style, box, quantity: turn?.need ?? null }));
     keys.push(run.said("up", name, { step: step.id, turn: turn?.key ?? "" }));
     onDone([...done, { name, keys }]);
@@ -179,7 +179,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
           onSay={(other) =>
             say("boxed", `${name} in another box`, {
               box: other,
-              from_box: lastBox(sheet, progress, style),
+              from_box: lastBox(sheet, progress, step.id, style),
               quantity: turn.need,
             })
           }

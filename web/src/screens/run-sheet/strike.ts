@@ -25,10 +25,16 @@ export function intoOf(sheet: Sheet, progress: Progress, style: string | null): 
   return into.find((one) => one.style === style) ?? null;
 }
 
-/** Where it lay before: what is carried over goes from there. */
-export function lastBox(sheet: Sheet, progress: Progress, style: string): string | null {
-  const said = latest(progress, "boxed", style);
+/** Where that of a step lies: what is carried over goes from there. Of another step's of the same thing it says nothing. */
+export function lastBox(sheet: Sheet, progress: Progress, step: string, style: string): string | null {
+  const said = progress.acts.findLast((act) => act.kind === "boxed" && act.step === step && act.turn === style);
   return said?.box ?? sheet.strike?.into.find((one) => one.style === style && !one.proposed)?.box ?? null;
+}
+
+/** Whether some of it lies in no box, and nobody has said of this step where it goes. */
+export function isLoose(sheet: Sheet, progress: Progress, step: string, style: string): boolean {
+  const boxed = progress.acts.some((act) => act.kind === "boxed" && act.step === step && act.turn === style);
+  return !boxed && sheet.places.some((lot) => lot.style === style && lot.box === null && lot.quantity > 0);
 }
 
 export function latest(progress: Progress, kind: Schemas["VisitActKind"], turn: string): Said | undefined {
