@@ -42,7 +42,7 @@ module DeckBough
           steps: work.steps.map { |step| step_of(step, work.told(step[:id]), sheet, things) },
           pieces: work.pieces.map { |piece| piece_of(piece, things[piece[:id]]) },
           places: lots.flat_map { |style, all| all.map { |lot| { style: style, **lot } } },
-          loads: DeckBough::Days::Loading.of(wanted(sheet, work), lots), kit: kit(sheet, work),
+          loads: DeckBough::Days::Loading.of(wanted(sheet, work), lots), kit: kit(sheet, work, down: strike?(visit)),
           surplus: surplus(work, things), **strike(visit, lots), **state(visit) }
       end
 
@@ -210,9 +210,9 @@ module DeckBough
         end
       end
 
-      def kit(sheet, work)
+      def kit(sheet, work, down:)
         mine = work.mine
-        DeckBough::Days::Kit.of(keys: mine.map(&:key).uniq, high: mine.any?(&:high),
+        DeckBough::Days::Kit.of(keys: mine.map(&:key).uniq, high: mine.any?(&:high), down: down,
                                 kinds: mine.flat_map { |told| sheet.things(told).map(&:kind) }.uniq)
       end
 

@@ -55,6 +55,12 @@ class StrikeTest < ServerTest
     [step["id"], style, into(told, style)["box"]]
   end
 
+  def test_its_kit_is_for_packing_and_not_for_hanging
+    kit = sheet["kit"].map { |one| one["key"] }
+    assert_empty %w[tissue reels power_meter labels] - kit
+    assert_empty kit & %w[hooks bulbs ties]
+  end
+
   def test_it_has_days_of_its_own_and_what_goes_comes_down_backwards
     spans = ask(:get, "/api/days")["items"]
     span = spans.find { |one| one["visits"].any? { |held| held["id"] == @visit } }
