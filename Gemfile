@@ -15,6 +15,7 @@ gem "json", "~> 2.15" # says at which line a text stops being JSON
 gem "openapi_first", "~> 1.4"
 
 # Documents
+gem "erubi", "~> 1.13" # pages that a client reads; what is put into them is escaped
 gem "icalendar", "~> 2.12"
 gem "matrix", "~> 0.4" # prawn needs it and Ruby no longer brings it
 gem "nokogiri", "~> 1.18.10" # the newest for this Ruby

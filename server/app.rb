@@ -16,7 +16,7 @@ module DeckBough
                    Routes::Stockroom, Routes::Styles, Routes::Boxes, Routes::Recipes, Routes::Days, Routes::RunSheets,
                    Routes::Buying, Routes::Suppliers, Routes::Purchases, Routes::Trials, Routes::Sightings,
                    Routes::Photographs, Routes::Looks, Routes::Views, Routes::StringTests, Routes::HouseRules,
-                   Routes::Lessons, Routes::Logbook, Routes::SeasonEnd, Routes::Seasons,
+                   Routes::Lessons, Routes::Logbook, Routes::SeasonEnd, Routes::Seasons, Routes::Proposals,
                    Routes::Lengths, Routes::Find].freeze
 
       # How many hanging maps a process remembers.
@@ -27,13 +27,13 @@ module DeckBough
       attr_reader :database, :configuration, :clock, :kept, :gathered, :album
 
       # @param clock [#call] gives the time; nothing here asks for it otherwise
-      def initialize(app = nil, database:, configuration:, clock:)
+      def initialize(app = nil, database:, configuration:, clock:, album:)
         @database = database
         @configuration = configuration
         @clock = clock
         @kept = KeptAnswers.new(KEPT)
         @gathered = KeptAnswers.new(GATHERED)
-        @album = Photographs::Album.new(configuration.photographs_folder)
+        @album = album
         super(app)
       end
 

@@ -21,16 +21,19 @@ module DeckBough
         @rows = Store::Needs.new(database, studio[:id])
         @looks = Store::Looks.new(database, studio[:id])
         @readings = Readings.new(database, studio)
+        @proposals = Store::ProposalStates.new(database, studio[:id])
       end
 
       def desk(today:, page:)
         listed = @homes.list(page: page)
         rooms = rooms_of(listed[:items]).group_by { |room| room[:home_id] }
         read = @readings.of(listed[:items].map { |home| home[:id] }, @needs.house_stamp)
+        shown = @proposals.of(listed[:items], today: today)
         worn = @looks.names(listed[:items].filter_map { |home| home[:look_id] })
         listed.merge(items: listed[:items].map do |home|
           { **card(home, rooms.fetch(home[:id], []), today), reading: read[home[:id]], look: worn[home[:look_id]],
-                                                             unread: read.key?(home[:id]) && read[home[:id]].nil? }
+                                                             unread: read.key?(home[:id]) && read[home[:id]].nil?,
+                                                             **{ proposal: shown[home[:id]] }.compact }
         end)
       end
 

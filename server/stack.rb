@@ -11,14 +11,17 @@ module DeckBough
       # @return [#call] a Rack application
       def build(database:, configuration:, clock: -> { Time.now })
         contract = Contract.new
+        album = Photographs::Album.new(configuration.photographs_folder)
         Rack::Builder.new do
           use Middleware::ClientAddress, configuration.trusted_proxies
           use Middleware::SafeAnswers
           use Rack::Deflater
           use Middleware::RequestLog
+          use Middleware::ClientFaults
           use Middleware::RequestLimits
           use Middleware::PlainText
           use Middleware::TimeLimit, database, configuration.seconds_a_request
+          use ForClients, database, album, clock
           use Middleware::Pages, configuration.web_folder
           use Middleware::OneConnection, database
           use Middleware::SignInRate, database, configuration.sign_ins_per_minute
@@ -30,7 +33,7 @@ module DeckBough
           use Middleware::EveryFault, database, CheckedBodies::ALL
           use OpenapiFirst::Middlewares::RequestValidation,
               spec: contract.definition, error_response: Contract::Objection
-          run App.new(database: database, configuration: configuration, clock: clock)
+          run App.new(database: database, configuration: configuration, clock: clock, album: album)
         end.to_app
       end
     end

@@ -55,7 +55,7 @@ function withoutNetwork() {
       navigateFallback: null,
       runtimeCaching: [
         {
-          urlPattern: ({ request, url }) => request.mode === "navigate" && !url.pathname.startsWith("/api/"),
+          urlPattern: ({ request, url }) => request.mode === "navigate" && !/^\/(api|proposals)\//.test(url.pathname),
           handler: "NetworkFirst",
           options: {
             cacheName: "pages",
@@ -64,7 +64,10 @@ function withoutNetwork() {
           },
         },
         {
-          urlPattern: ({ url }) => /^\/api\/(door|days|buying|purchases|trials|boxes(\/[0-9a-f-]{36})?|visits\/[0-9a-f-]{36}\/run-sheet)$/.test(url.pathname),
+          urlPattern: ({ url }) =>
+            /^\/api\/(door|days|buying|purchases|trials|boxes(\/[0-9a-f-]{36})?|visits\/[0-9a-f-]{36}\/run-sheet)$/.test(
+              url.pathname,
+            ),
           handler: "NetworkFirst",
           options: { cacheName: "studio", networkTimeoutSeconds: PATIENCE },
         },
@@ -76,7 +79,7 @@ function withoutNetwork() {
 // While developing, Vite serves the screens and passes the API on to a running bin/start.
 export default defineConfig({
   plugins: [react(), withoutNetwork(), compressed()],
-  server: { proxy: { "/api": process.env.API_ADDRESS ?? "http://127.0.0.1:4280" } },
+  server: { proxy: { "^/(api|proposals)/": process.env.API_ADDRESS ?? "http://127.0.0.1:4280" } },
   build: {
     target: "es2022",
     sourcemap: false,

@@ -21,7 +21,7 @@ end
    hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
-%w[boxes cutting days greenery groupings seasons shelving stock tables vessels wreaths].each do |folder|
+%w[boxes client cutting days greenery groupings seasons shelving stock tables vessels wreaths].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
 %w[cheapest_packs gathering supplier order_days quote line coupon ordered charge sighting

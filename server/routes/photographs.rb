@@ -12,7 +12,7 @@ module DeckBough
         post "/api/photographs/:id/restore", :restore
 
         SHOWN = { "style" => :style_id, "box" => :box_id, "sighting" => :sighting_id, "note" => :note_key,
-                  "remark" => :log_remark_id }.freeze
+                  "remark" => :log_remark_id, "proposal" => :proposal_id }.freeze
         # A photograph never changes; whoever saw it may keep it for a day. It is as small as it gets, so nothing on the
         # way presses it again.
         HELD = { "cache-control" => "private, max-age=86400, no-transform" }.freeze

@@ -9,7 +9,11 @@ module DeckBough
       class Budgets < Table
         PLANNED = Input.whole(:planned_cents, "Planned", "cents", 0..1_000_000_000, default: nil)
         PRICES = %i[hourly_cents mark_up_percent tax_percent].freeze
-        NO_PRICES = { hourly_cents: 0, mark_up_percent: 0.0, tax_percent: 0.0, version: 0 }.freeze
+        # What the client is asked besides for what comes from the store, and for what is kept there.
+        STORE = DeckBough::Client::Offer::STORE.map(&:name).freeze
+        ASKED = [*PRICES, *STORE].freeze
+        NO_PRICES = { hourly_cents: 0, mark_up_percent: 0.0, tax_percent: 0.0, store_percent: 0.0, storage_cents: 0,
+                      version: 0 }.freeze
 
         # @param rooms [Hash{String => Integer, nil}] by room's id
         def plan(home_id, planned_cents:, rooms: {})
@@ -34,13 +38,13 @@ module DeckBough
           end
         end
 
-        # @return [Hash] hourly_cents, mark_up_percent, tax_percent, version
+        # @return [Hash] hourly_cents, mark_up_percent, tax_percent, store_percent, storage_cents, version
         def prices
-          rows(:studio_prices).select(*PRICES, :version).first || NO_PRICES
+          rows(:studio_prices).select(*ASKED, :version).first || NO_PRICES
         end
 
         def ask(version, given)
-          values = checked(DeckBough::Buying::Charge::INPUTS, given)
+          values = checked(DeckBough::Buying::Charge::INPUTS + DeckBough::Client::Offer::STORE, given)
           transaction do
             database[:studios].where(id: studio_id).for_update.get(:id)
             raise Problem.conflict(current: prices, yours: given) if prices[:version] != version

@@ -10,10 +10,12 @@ module DeckBough
         # What may be photographed: its table, what it is called, and by which column it is known.
         SHOWN = { style_id: [:styles, "style", :id], box_id: [:boxes, "box", :id],
                   sighting_id: [:sightings, "sighting", :id], note_key: [:visit_acts, "note", :key],
-                  log_remark_id: [:log_remarks, "remark", :id] }.freeze
+                  log_remark_id: [:log_remarks, "remark", :id], proposal_id: [:proposals, "proposal", :id] }.freeze
         # Of these what was deleted is still there for a while.
         DELETED_SOFTLY = %i[boxes sightings log_remarks].freeze
         MOST = 12
+        # Of each room, piece and version there is one, as often as it was sent.
+        MOST_OF = Hash.new(MOST).merge(proposal_id: 4_000).freeze
         # So long one that was taken away can be brought back.
         DAYS = 30
         # So many that are over are swept out in one go.
@@ -130,11 +132,11 @@ module DeckBough
         end
 
         def room!(what, id)
-          return if present.where(what => id).count < MOST
+          return if present.where(what => id).count < MOST_OF[what]
 
           raise Problem.invalid(
             [{ pointer: "/picture", code: "too_many",
-               message: "There are #{MOST} photographs of it already. Take one away first." }]
+               message: "There are #{MOST_OF[what]} photographs of it already. Take one away first." }]
           )
         end
       end

@@ -21,6 +21,7 @@ class KitTest < CoreTest
 
   def test_what_comes_down_wants_reels_meter_and_tissue_and_nothing_to_hang_it_by
     down = kit(keys: %w[boxes_in off_lights off_hang], kinds: %w[light ribbon], down: true)
+
     assert_empty %w[tissue reels power_meter tape filler labels] - down
     assert_empty down & %w[wire ties hooks bulbs batteries]
     assert_empty kit(keys: ["lights"], kinds: %w[light ribbon]) & %w[tissue reels power_meter tape]

@@ -495,7 +495,8 @@ class BuyingRoutesTest < ServerTest
   end
 
   def test_homes_are_the_sum_of_their_rooms_and_all_of_what_is_to_buy
-    ask(:put, "/api/prices", { version: 1, hourly_cents: 4200, mark_up_percent: 12.5, tax_percent: 21 })
+    ask(:put, "/api/prices", { version: 1, hourly_cents: 4200, mark_up_percent: 12.5, tax_percent: 21,
+                               store_percent: 25, storage_cents: 900 })
     order(taken(desk["items"].first, 1))
     budgets = ask(:get, "/api/budgets")["items"]
 
@@ -592,7 +593,8 @@ class BuyingRoutesTest < ServerTest
 
   def test_only_the_owner_says_what_an_hour_costs
     as(ASSISTANT) do
-      ask(:put, "/api/prices", { version: 0, hourly_cents: 1, mark_up_percent: 0, tax_percent: 0 }, status: 403)
+      ask(:put, "/api/prices", { version: 0, hourly_cents: 1, mark_up_percent: 0, tax_percent: 0, store_percent: 0,
+                                 storage_cents: 0 }, status: 403)
     end
   end
 end

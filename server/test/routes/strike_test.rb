@@ -57,6 +57,7 @@ class StrikeTest < ServerTest
 
   def test_its_kit_is_for_packing_and_not_for_hanging
     kit = sheet["kit"].map { |one| one["key"] }
+
     assert_empty %w[tissue reels power_meter labels] - kit
     assert_empty kit & %w[hooks bulbs ties]
   end

@@ -226,14 +226,14 @@ class TogetherTest < ServerTest
   end
 
   def test_counts_of_tries_are_never_lost
-    counts = Server::Middleware::SignInRate::Counts.new(DATABASE)
+    counts = Server::Middleware::Rate::Counts.new(DATABASE)
     at_once(5) { 4.times { counts.increment("key", 1, expires_in: 60) } }
 
     assert_equal 20, counts.read("key")
   end
 
   def test_old_counts_of_tries_are_forgotten
-    counts = Server::Middleware::SignInRate::Counts.new(DATABASE)
+    counts = Server::Middleware::Rate::Counts.new(DATABASE)
     counts.write("old", 9, expires_in: -1)
     counts.increment("new", 1, expires_in: 60)
 

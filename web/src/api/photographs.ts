@@ -2,8 +2,9 @@ import { ask, client, type Schemas } from "./client";
 import { newKey } from "./key";
 import type { paths } from "./schema";
 
-/** What a photograph may show. */
-export type Shown = paths["/api/photographs"]["post"]["parameters"]["query"]["of"];
+type Of = paths["/api/photographs"]["post"]["parameters"]["query"]["of"];
+/** What a photograph somebody takes may show. */
+export type Shown = Exclude<Of, "proposal">;
 
 export const TAKEN = "image/jpeg,image/png,image/webp";
 const LARGEST = 12 * 1024 * 1024;
@@ -31,7 +32,7 @@ export function gatherColours(file: File): Promise<Schemas["GatheredColours"]> {
 }
 
 /** Sends a picture as it is; the server makes it smaller, turns it upright and takes out what a camera wrote into it. */
-export function addPhotograph(of: Shown, id: string, file: File, key = newKey()): Promise<Schemas["Photograph"]> {
+export function addPhotograph(of: Of, id: string, file: File, key = newKey()): Promise<Schemas["Photograph"]> {
   return ask(
     client.POST("/api/photographs", {
       params: { query: { of, id, key } },

@@ -3807,6 +3807,103 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/homes/{id}/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** What the client of a home is shown, as it was sent and as it is now, and what was said */
+        get: operations["readProposal"];
+        /** Keep what is said and agreed, before it is sent */
+        put: operations["keepProposal"];
+        post?: never;
+        /** Let nobody reach it any more */
+        delete: operations["withdrawProposal"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/proposal/send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Send it as it is now; once by the key */
+        post: operations["sendProposal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/proposal/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answer what the client said; once by the key */
+        post: operations["answerClient"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/proposal/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The page as the client would see it now */
+        get: operations["previewProposal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/proposal.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The proposal as it was sent last, on paper */
+        get: operations["printProposal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lengths": {
         parameters: {
             query?: never;
@@ -5152,6 +5249,10 @@ export interface components {
             hourly_cents: number;
             mark_up_percent: number;
             tax_percent: number;
+            /** @description of what comes from the store for a season, of its worth */
+            store_percent: number;
+            /** @description for a box of a client's own things, kept for a season */
+            storage_cents: number;
         };
         TaggedThing: {
             id: string;
@@ -5500,6 +5601,7 @@ export interface components {
             reading: components["schemas"]["HomeReading"];
             /** @description places to look from are there */
             unread: boolean;
+            proposal?: components["schemas"]["ProposalStanding"];
         };
         /** @description how a home reads from the places people look from */
         HomeReading: {
@@ -5525,6 +5627,135 @@ export interface components {
                 middle_m: number;
                 portrait: components["schemas"]["StandingPortrait"];
             }[];
+        };
+        ProposalTerms: {
+            greeting: string;
+            open_points: string[];
+            with_prices: boolean;
+            discount_percent: number;
+            deposit_percent: number;
+            /** @description which versions of a piece the client chooses from, by piece */
+            versions: {
+                [key: string]: string[];
+            };
+        };
+        ProposalChange: {
+            /** @description 0 where nothing was kept yet */
+            version: number;
+            terms: components["schemas"]["ProposalTerms"];
+        };
+        ProposalSent: {
+            /** Format: uuid */
+            key: string;
+            /** @description the last day on which its link leads anywhere */
+            ends_on: string;
+            /** @description ids of photographs of this proposal by what they are of: room:ID:day, room:ID:dusk, walls:ID:day, walls:ID:dusk (where pieces are at several walls), piece:ID, version:ID */
+            pictures: {
+                [key: string]: string;
+            };
+        };
+        ProposalAnswer: {
+            /** Format: uuid */
+            key: string;
+            /** @description what is answered */
+            saying: string;
+            says: string;
+        };
+        /** @enum {string} */
+        ProposalState: "not_sent" | "sent" | "seen" | "commented" | "accepted" | "changed" | "withdrawn" | "ended";
+        ProposalStanding: {
+            state: components["schemas"]["ProposalState"];
+            unanswered: number;
+        };
+        Proposal: {
+            /** @description null until something was kept */
+            id: string | null;
+            home: {
+                id: string;
+                name: string;
+                client: string;
+            };
+            version: number;
+            state: components["schemas"]["ProposalState"];
+            unanswered: number;
+            /** @description where the client finds it */
+            link: string | null;
+            ends_on: string | null;
+            terms: components["schemas"]["ProposalTerms"];
+            now: components["schemas"]["ProposalTold"];
+            /** @description pieces are still to be reckoned; ask again */
+            pending: boolean;
+            variants: {
+                piece: string;
+                id: string;
+                name: string;
+            }[];
+            editions: components["schemas"]["ProposalEdition"][];
+            changes: components["schemas"]["ProposalDifference"][];
+            sayings: components["schemas"]["ProposalSaying"][];
+        };
+        ProposalTold: {
+            when: string;
+            look: {
+                name: string;
+                colour: string;
+            }[];
+            rooms: {
+                id: string;
+                name: string;
+                pieces: {
+                    id: string;
+                    name: string;
+                    kind: string;
+                    told: string;
+                    versions: {
+                        id: string;
+                        name: string;
+                        told: string;
+                    }[];
+                }[];
+            }[];
+            price: components["schemas"]["ProposalPrice"];
+            /** @description what the client's own things would cost */
+            yours: string;
+            safe: string[];
+            open_points: string[];
+        };
+        ProposalPrice: {
+            lines: {
+                says: string;
+                told: string;
+                amount: string;
+            }[];
+            total: string;
+        };
+        ProposalEdition: {
+            number: number;
+            sent_at: string;
+            seen_at: string | null;
+            accepted_at: string | null;
+            accepted_by: string | null;
+            /** @description what it comes to as it is chosen */
+            total: string;
+            chosen: {
+                piece: string;
+                name: string;
+                version: string;
+            }[];
+        };
+        ProposalDifference: {
+            of: string;
+            says: string;
+        };
+        ProposalSaying: {
+            id: string;
+            piece_id: string | null;
+            piece_name: string;
+            /** @description whether the studio said it */
+            studio: boolean;
+            says: string;
+            said_at: string;
+            answers: string | null;
         };
         SeasonDesk: {
             items: components["schemas"]["SeasonCard"][];
@@ -12704,7 +12935,7 @@ export interface operations {
     addPhotograph: {
         parameters: {
             query: {
-                of: "style" | "box" | "sighting" | "note" | "remark";
+                of: "style" | "box" | "sighting" | "note" | "remark" | "proposal";
                 id: string;
                 key: string;
             };
@@ -16505,6 +16736,191 @@ export interface operations {
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    readProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The proposal */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    keepProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalChange"];
+            };
+        };
+        responses: {
+            /** @description The proposal */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    withdrawProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Withdrawn */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+        };
+    };
+    sendProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalSent"];
+            };
+        };
+        responses: {
+            /** @description The proposal */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    answerClient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalAnswer"];
+            };
+        };
+        responses: {
+            /** @description The proposal */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    previewProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    printProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     readLength: {

@@ -41,6 +41,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../screens/season-opening/SeasonOpening")).SeasonOpening }),
       },
       {
+        path: "homes/:homeId/proposal",
+        lazy: async () => ({ Component: (await import("../screens/proposal/Proposal")).Proposal }),
+      },
+      {
         path: "homes/:homeId/season-end",
         lazy: async () => ({ Component: (await import("../screens/season-end/SeasonEnd")).SeasonEnd }),
       },

@@ -8,8 +8,8 @@ module DeckBough
     #
     # Source: handbook 80, Kit.
     module Kit
-      # What asks for it: always, steps by key, things by kind, or work above the ladder line; and whether only something
-      # that is put up (up) or taken down (down) does.
+      # What asks for it: always, steps by key, things by kind, or work above the ladder line; and whether only what is
+      # put up (up) or taken down (down) does.
       THINGS = [
         { key: "gloves", says: "Work gloves", always: true },
         { key: "cloths", says: "Cloths, wet and dry", always: true },

@@ -18,12 +18,24 @@ interface Said {
   hour: number | null;
   mark_up_percent: number | null;
   tax_percent: number | null;
+  store_percent: number | null;
+  storage: number | null;
 }
 
-const saidOf = (prices: Prices): Said => ({ ...prices, hour: prices.hourly_cents / 100 });
+const saidOf = (prices: Prices): Said => ({
+  ...prices,
+  hour: prices.hourly_cents / 100,
+  storage: prices.storage_cents / 100,
+});
 
-function inWords({ hour, mark_up_percent, tax_percent }: Said) {
-  return { "An hour": String(hour), "Mark-up, %": String(mark_up_percent), "Tax, %": String(tax_percent) };
+function inWords({ hour, mark_up_percent, tax_percent, store_percent, storage }: Said) {
+  return {
+    "An hour": String(hour),
+    "Mark-up, %": String(mark_up_percent),
+    "Tax, %": String(tax_percent),
+    "From the store, %": String(store_percent),
+    "A box kept": String(storage),
+  };
 }
 
 function Form({ prices, onClose }: { prices: Prices; onClose: () => void }) {
@@ -31,7 +43,7 @@ function Form({ prices, onClose }: { prices: Prices; onClose: () => void }) {
   const [said, setSaid] = useState(() => saidOf(prices));
   const [busy, setBusy] = useState(false);
   const { clash, problem, refused, settle, version } = useVersioned(prices);
-  const objections = useObjections(problem, said, { "/hourly_cents": "/hour" });
+  const objections = useObjections(problem, said, { "/hourly_cents": "/hour", "/storage_cents": "/storage" });
   const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
 
   async function keep(at = version) {
@@ -45,6 +57,8 @@ function Form({ prices, onClose }: { prices: Prices; onClose: () => void }) {
             hourly_cents: Math.round((said.hour ?? 0) * 100),
             mark_up_percent: said.mark_up_percent ?? 0,
             tax_percent: said.tax_percent ?? 0,
+            store_percent: said.store_percent ?? 0,
+            storage_cents: Math.round((said.storage ?? 0) * 100),
           },
         }),
       );
@@ -92,6 +106,18 @@ function Form({ prices, onClose }: { prices: Prices; onClose: () => void }) {
           value={said.mark_up_percent}
           error={objections.field("/mark_up_percent")}
           onChange={(mark_up_percent) => change({ mark_up_percent })}
+        />
+        <NumberField
+          label="What comes from the store for a season, % of its worth"
+          value={said.store_percent}
+          error={objections.field("/store_percent")}
+          onChange={(store_percent) => change({ store_percent })}
+        />
+        <NumberField
+          label="A box of a client’s own things, kept for a season"
+          value={said.storage}
+          error={objections.field("/storage")}
+          onChange={(storage) => change({ storage })}
         />
         <NumberField
           label="Tax, %"

@@ -66,6 +66,7 @@ export function Home() {
         <MoreMenu
           label="More for this home"
           entries={[
+            { label: "Proposal for the client", run: () => void navigate(`/homes/${told.id}/proposal`) },
             { label: "Season’s end", run: () => void navigate(`/homes/${told.id}/season-end`) },
             ...(me?.account.role === "owner" ? [{ label: "Delete this home", run: () => setAsking(true) }] : []),
           ]}

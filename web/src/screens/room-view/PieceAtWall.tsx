@@ -2,13 +2,12 @@ import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { Suspense, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Schemas } from "../../api/client";
+import { PieceShown } from "../../drawing/room/PieceShown";
 import { frameOf, ROUND } from "../../drawing/room/pieceFrame";
 import { APART, PortraitRow } from "../../drawing/shared/PortraitRow";
 import { drawing as shadesOf } from "../../theme/tokens";
-import { isPlan, type AnyPlan, type Kind } from "../../kinds/kind";
-import { KINDS } from "../../kinds/registry";
 import { INCH, length, type Units } from "../../units/format";
-import type { StripAt } from "./layStrip";
+import type { StripAt } from "../../drawing/room/layStrip";
 import { useDrawnPlan } from "./useRoomView";
 import type { StripProps } from "./WallStrip";
 
@@ -175,13 +174,7 @@ function PieceDrawn(props: DrawnProps) {
   if (!plan) return rough;
   return (
     <Suspense fallback={rough}>
-      <OfKind kind={plan.kind} plan={plan} {...props} />
+      <PieceShown plan={plan} {...props} middle={piece.middle_m} left={piece.left_m} right={piece.right_m} />
     </Suspense>
   );
-}
-
-function OfKind<K extends Kind>({ kind, plan, piece, ...rest }: DrawnProps & { kind: K; plan: AnyPlan }) {
-  const { InRoom } = KINDS[kind];
-  if (!isPlan(kind, plan)) return null;
-  return <InRoom plan={plan} {...rest} middle={piece.middle_m} left={piece.left_m} right={piece.right_m} />;
 }

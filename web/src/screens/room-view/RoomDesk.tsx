@@ -18,7 +18,7 @@ import { BareDrawer } from "./BareDrawer";
 import { Beam } from "./Beam";
 import { ChosenPiece } from "./ChosenPiece";
 import { RoomBelow } from "./RoomBelow";
-import { layStrip } from "./layStrip";
+import { layStrip } from "../../drawing/room/layStrip";
 import { Offers } from "./Offers";
 import { PositionDialog } from "./PositionDialog";
 import { RoomHead } from "./RoomHead";

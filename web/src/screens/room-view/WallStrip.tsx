@@ -1,11 +1,9 @@
 import Box from "@mui/material/Box";
 import type { Schemas } from "../../api/client";
-import { OpeningShape } from "../../drawing/room/OpeningShape";
-import { LampGlow, ThingShape } from "../../drawing/room/ThingShape";
-import { shade } from "../../drawing/shared/shade";
 import { drawing as shadesOf } from "../../theme/tokens";
 import { length, type Units } from "../../units/format";
-import type { StripAt } from "./layStrip";
+import type { StripAt } from "../../drawing/room/layStrip";
+import { WallsDrawn } from "../../drawing/room/WallsDrawn";
 import { PieceAtWall } from "./PieceAtWall";
 
 type Standing = Schemas["Standing"];
@@ -32,65 +30,8 @@ export function WallStrip({ at, standings, styles, dusk, units, measures, chosen
   const person = standingPerson(at, standings);
   return (
     <Box sx={{ position: "absolute", inset: 0 }}>
+      <WallsDrawn at={at} standings={standings} dusk={dusk} />
       <svg width={width} height={height} style={{ position: "absolute", inset: 0 }} aria-hidden>
-        <defs>
-          <linearGradient id="room-wall" x1="0" y1="0" x2="0" y2="1">
-            <stop offset="0" stopColor={shades.wallTop} />
-            <stop offset="1" stopColor={shades.wallBottom} />
-          </linearGradient>
-          <LampGlow />
-        </defs>
-        <rect width={width} height={height} fill={shades.wallTop} fillOpacity={0.4} />
-        <rect y={floor} width={width} height={height - floor} fill={shades.floor} />
-        {at.walls.map(({ wall, left }, i) => {
-          const right = left + wall.length_m * scale;
-          const [high, low] = [floor - wall.ceiling_left_m * scale, floor - wall.ceiling_right_m * scale];
-          const outline = `M${left},${floor} V${high} L${right},${low} V${floor} Z`;
-          return (
-            <g key={wall.key}>
-              <path d={outline} fill={wall.colour ? shade(wall.colour, dusk ? -0.8 : 0.25) : "url(#room-wall)"} />
-              {i > 0 && <path d={outline} fill={shades.strong} fillOpacity={0.035} />}
-              <rect
-                x={left}
-                y={floor - 0.09 * scale}
-                width={right - left}
-                height={0.09 * scale}
-                fill={shades.surround}
-                stroke={shades.line}
-                strokeWidth={0.7}
-              />
-              {wall.openings.map((opening) => (
-                <OpeningShape
-                  key={`${opening.kind} ${opening.left_m}`}
-                  opening={opening}
-                  x={(metres) => left + metres * scale}
-                  y={(metres) => floor - metres * scale}
-                  scale={scale}
-                  shades={shades}
-                  dusk={dusk}
-                />
-              ))}
-              {here(wall)
-                .filter(({ piece }) => !piece)
-                .map((thing) => (
-                  <g key={thing.id} opacity={thing.out_m - thing.depth_m / 2 > 0.5 ? 0.45 : 1}>
-                    <ThingShape
-                      kind={thing.kind}
-                      colour={thing.colour}
-                      x={left + (thing.at_m + thing.left_m) * scale}
-                      y={floor - thing.top_m * scale}
-                      width={(thing.right_m - thing.left_m) * scale}
-                      height={(thing.top_m - thing.bottom_m) * scale}
-                      shades={shades}
-                      dusk={dusk}
-                    />
-                  </g>
-                ))}
-              <path d={outline} fill="none" stroke={shades.line} strokeWidth={2} />
-            </g>
-          );
-        })}
-        <line x1={0} x2={width} y1={floor} y2={floor} stroke={shades.floorEdge} strokeWidth={1.5} />
         {person !== null && <Figure x={person} floor={floor} scale={scale} fill={shades.person} />}
         {person !== null && (
           <text x={person} y={floor + 16} textAnchor="middle" fontSize={12} fill={shades.label}>

@@ -11,6 +11,7 @@ import { PortraitRow } from "../../drawing/shared/PortraitRow";
 import { ShortButton } from "../../parts/ShortButton";
 import { counted, date, daysToGo, minutes, money, weekday } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
+import { IN_SHORT } from "../proposal/words";
 
 const ShortagesDrawer = lazy(async () => ({
   default: (await import("../../parts/ShortagesDrawer")).ShortagesDrawer,
@@ -32,6 +33,28 @@ function Reads({ home }: { home: Schemas["SeasonCard"] }) {
     <Typography variant="body2" color="textSecondary">
       {[home.look, lead && `${lead.from}: ${lead.says}`].filter(Boolean).join(" · ")}
     </Typography>
+  );
+}
+
+/** How far what its client was shown is; what waits for an answer stands out. */
+function ProposalLink({ home, proposal }: { home: Schemas["SeasonCard"]; proposal: Schemas["ProposalStanding"] }) {
+  const waits = proposal.unanswered > 0 || proposal.state === "changed";
+  return (
+    <Link
+      component={RouterLink}
+      to={`/homes/${home.id}/proposal`}
+      sx={{
+        position: "relative",
+        fontSize: "0.875rem",
+        fontWeight: waits ? 600 : 400,
+        py: 0.75,
+        display: "inline-block",
+      }}
+      color={waits ? "secondary" : "primary"}
+    >
+      Proposal {IN_SHORT[proposal.state]}
+      {proposal.unanswered > 0 && `, ${counted(proposal.unanswered, "answer")} wanted`}
+    </Link>
   );
 }
 
@@ -89,6 +112,7 @@ export function HomeCard({ home, late = [] }: { home: Schemas["SeasonCard"]; lat
           {counted(home.rooms, "room")}, {counted(totals.pieces, "piece")}
           {totals.unmeasured > 0 ? `, ${totals.unmeasured} not measured yet` : ""}
         </Typography>
+        {home.proposal && <ProposalLink home={home} proposal={home.proposal} />}
       </Box>
       <Box>
         {home.reading && home.reading.walls.length > 0 ? (

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../../../src/api/client";
-import { layStrip } from "../../../src/screens/room-view/layStrip";
+import { layStrip } from "../../../src/drawing/room/layStrip";
 
 function wall(key: string, length_m: number, ceiling = 2.5): Schemas["WallSeen"] {
   return {
