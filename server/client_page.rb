@@ -185,7 +185,15 @@ module DeckBough
       # As Changed takes it; without prices the sum is nobody's business.
       def compared(document, choices)
         { days: document[:days], total_cents: document[:with_prices] ? total_of(document, choices) : nil,
-          rooms: document[:rooms] }
+          rooms: document[:rooms].map do |room|
+            { **room, pieces: room[:pieces].map { |piece| as_chosen(piece, choices[piece[:id]]) } }
+          end }
+      end
+
+      # A piece that is as the client chose it has not changed.
+      def as_chosen(piece, version)
+        found = piece[:versions].find { |one| one[:id] == version }
+        found ? { **piece, **found.slice(:lines, :mark) } : piece
       end
 
       def total_of(document, choices)

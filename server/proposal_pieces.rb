@@ -56,6 +56,7 @@ module DeckBough
         @marks = store(Store::ProposalStates).marks([@home[:id]]).fetch(@home[:id], {})
         @own = @database[:styles].where(studio_id: @studio[:id], owner_home_id: @home[:id]).select_map(:id).to_set
         @versions = versions
+        @version_marks = store(Store::ProposalStates).version_marks(versions.keys)
       end
 
       def room(room)
@@ -141,7 +142,10 @@ module DeckBough
         there = plan.summary
         minutes = there[:minutes] - here[:minutes]
         share = here[:minutes].positive? ? @down.fetch(piece[:id], 0) / here[:minutes] : 0
-        { **variant.slice(:id, :name), told: told(plan.lines, Kinds.of(read[:kind]).measure.call(variant[:settings])),
+        lines = plan.lines
+        measured = Kinds.of(read[:kind]).measure.call(variant[:settings])
+        { **variant.slice(:id, :name), lines: lines.map { |line| counted(line) }.sort, told: told(lines, measured),
+                                       mark: @version_marks.fetch(variant[:id], ""),
                                        more: { materials_cents: there[:buy_cents] - here[:buy_cents],
                                                stock_cents: there[:stock_cents] - here[:stock_cents],
                                                minutes: minutes, down_minutes: minutes * share } }
@@ -163,7 +167,7 @@ module DeckBough
         ids = @pieces.map { |piece| piece[:id] }
         all = @lines.values.flatten
         facts = store(Store::SeasonThings).facts(all.filter_map { |line| line[:style] }.uniq)
-        { lit: all.any? { |line| line[:kind] == "light" }, real: store(Store::Pieces).cut_trees?(ids),
+        { lit: all.any? { |line| line[:kind] == "light" }, real: store(Store::CutTrees).any?(ids),
           flame: facts.values.any? { |fact| fact[:shape] == CANDLE } }
       end
 

@@ -72,10 +72,10 @@ module DeckBough
           wide = (@page.bounds.width - GAP) / 2
           @page.start_new_page if @page.cursor < (wide * DRAWN) + 60
           top = @page.cursor
-          there.each_with_index do |bytes, i|
-            @page.image(StringIO.new(bytes), at: [i * (wide + GAP), top], fit: [wide, wide * DRAWN])
+          high = there.each_with_index.map do |bytes, i|
+            @page.image(StringIO.new(bytes), at: [i * (wide + GAP), top], fit: [wide, wide * DRAWN]).scaled_height
           end
-          @page.move_down((wide * DRAWN) + 6)
+          @page.move_down(high.max + 8)
         end
 
         def piece(piece)
@@ -91,7 +91,7 @@ module DeckBough
           @page.text plain(piece[:name]), size: 11, style: :bold
           @page.text plain(piece[:told]), size: 9, color: QUIET
           ClientPage::NAMED.each do |key, word|
-            @page.text plain("#{word}: #{piece[key].join(', ')}"), size: 9 if piece[key].any?
+            @page.text plain("#{word}: #{piece[key].join(' · ')}"), size: 9 if piece[key].any?
           end
           chosen = @told.chosen.find { |one| one[:piece] == piece[:id] }
           @page.text plain("chosen: #{chosen[:version]}"), size: 9 if chosen
@@ -126,9 +126,9 @@ module DeckBough
         def line(says, amount, style = :normal)
           @page.start_new_page if @page.cursor < ROW
           wide = @page.bounds.width
-          @page.text_box plain(says), at: [0, @page.cursor - 3], width: wide - 100, height: 13, size: 10,
+          @page.text_box plain(says), at: [0, @page.cursor - 3], width: wide - 100, height: ROW, size: 10,
                                       overflow: :shrink_to_fit, style: style
-          @page.text_box plain(amount), at: [wide - 95, @page.cursor - 3], width: 95, height: 13, size: 10,
+          @page.text_box plain(amount), at: [wide - 95, @page.cursor - 3], width: 95, height: ROW, size: 10,
                                         align: :right, style: style
           @page.move_down ROW
         end

@@ -34,11 +34,6 @@ module DeckBough
           present.where(id: ids).map { |row| read(row) }
         end
 
-        # Whether a tree among them is cut.
-        def cut_trees?(ids)
-          present.where(id: ids, kind: "tree").where(Sequel.lit("settings #>> '{measure,kind}' = 'real'")).any?
-        end
-
         def find(id)
           shown(present.where(id: id).first || raise(Problem.not_found("piece")))
         end

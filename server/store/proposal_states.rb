@@ -9,9 +9,12 @@ module DeckBough
       class ProposalStates < Table
         # What a piece is: another of these, and it is another piece than was sent.
         MARK = Sequel.lit("md5(pieces.name || ' ' || pieces.room_id || ' ' || pieces.settings::text)")
-        SENT_PIECES = %w[id mark].map do |name|
-          Sequel.lit("jsonb_path_query_array(document, '$.rooms[*].pieces[*].#{name}') as #{name}s")
-        end.freeze
+        # The same where it is as one of its versions has it.
+        VERSION_MARK = Sequel.lit("md5(pieces.name || ' ' || pieces.room_id || ' ' || piece_variants.settings::text)")
+        SENT = { ids: "id", marks: "mark", versions: "versions[*].id", version_marks: "versions[*].mark" }
+               .map do |name, path|
+                 Sequel.lit("jsonb_path_query_array(document, '$.rooms[*].pieces[*].#{path}') as #{name}")
+               end.freeze
 
         # @return [Hash{String => Hash{String => String}}] by home, the mark of each piece
         def marks(home_ids)
@@ -22,6 +25,15 @@ module DeckBough
                                    .select_map([Sequel[:rooms][:home_id].as(:home), Sequel[:pieces][:id].as(:piece),
                                                 MARK.as(:mark)])
           found.group_by(&:first).transform_values { |all| all.to_h { |_, piece, mark| [piece, mark] } }
+        end
+
+        # How pieces would be as their versions have them.
+        #
+        # @return [Hash{String => String}] mark by version
+        def version_marks(piece_ids)
+          database[:piece_variants].join(:pieces, id: :piece_id)
+                                   .where(Sequel[:piece_variants][:studio_id] => studio_id, piece_id: piece_ids)
+                                   .select_hash(Sequel[:piece_variants][:id].as(:id), VERSION_MARK.as(:mark))
         end
 
         # @param homes [Array<Hash>] as Store::Homes shows them
@@ -47,8 +59,8 @@ module DeckBough
                               .where(Sequel[:proposals][:studio_id] => studio_id, home_id: home_ids)
                               .distinct(:home_id)
                               .order(:home_id, Sequel.desc(:withdrawn_at, nulls: :first), Sequel.desc(:number))
-                              .select(:home_id, :proposal_id, :ends_on, :withdrawn_at, :seen_at, :accepted_at,
-                                      Sequel.lit("document -> 'days' as days"), *SENT_PIECES)
+                              .select(:home_id, :proposal_id, :ends_on, :withdrawn_at, :seen_at, :accepted_at, :choices,
+                                      Sequel.lit("document -> 'days' as days"), *SENT)
         end
 
         def said_of(ids)
@@ -57,8 +69,14 @@ module DeckBough
         end
 
         def same?(row, home, marks)
-          row[:ids].to_a.zip(row[:marks].to_a).to_h == marks &&
+          sent = row[:ids].to_a.zip(row[:marks].to_a).to_h
+          sent.keys.sort == marks.keys.sort && sent.all? { |id, mark| [mark, chosen(row, id)].include?(marks[id]) } &&
             row[:days].to_h.values_at("visit", "strike") == home.values_at(:visit_on, :strike_on)
+        end
+
+        # What the client chose is as good as what was drawn.
+        def chosen(row, piece)
+          row[:versions].to_a.zip(row[:version_marks].to_a).to_h[row[:choices].to_h[piece]]
         end
 
         def state(row, said, same:, today:)

@@ -48,8 +48,10 @@ class ForClientsTest < ServerTest
 
   def accept(name: "Perpetua Vole", status: 303, **more)
     page
-    fields = @page.css("#yes input[type=hidden]").to_h { |input| [input["name"], input["value"]] }
-    send_form("accept", { "name" => name, **fields, **more.transform_keys(&:to_s) }, status: status)
+    fields = @page.css("#yes input[type=hidden], input[form=yes][checked]").to_h do |input|
+      [input["name"], input["value"]]
+    end
+    send_form("accept", { "name" => name, **fields, **more }, status: status)
   end
 
   def total = @page.css("td.sum").text
@@ -231,13 +233,28 @@ class ForClientsTest < ServerTest
     assert_equal sum, total
   end
 
+  def test_what_the_client_chose_is_no_change_once_the_studio_makes_it_so
+    shown
+    send_form("choose", { "version" => { @mantel => @level } })
+    accept
+    variant = ask(:get, "/api/pieces/#{@mantel}/variants")["items"].find { |one| one["id"] == @level }
+    piece = ask(:get, "/api/pieces/#{@mantel}")
+    ask(:put, "/api/pieces/#{@mantel}", { **piece.slice("version", "name", "place_id"), settings: variant["settings"] })
+
+    assert_equal "accepted", state
+    assert_empty(ask(:get, at)["changes"].reject { |one| one["of"] == "total" })
+    DATABASE[:pieces].where(id: @mantel).update(name: "Mantel, greener")
+
+    assert_equal "changed", state
+  end
+
   def test_a_sum_that_is_another_one_is_shown_before_it_is_said_yes_to
     shown
-    accept(version: { @mantel => @level })
+    accept("version[#{@mantel}]" => @level)
 
     assert_includes @page.text, "Look once more"
     refute_equal "accepted", state
-    accept(version: { @mantel => @level })
+    accept
 
     assert_equal "accepted", state
     assert_equal "Level and quiet", ask(:get, at)["editions"].first["chosen"].first["version"]

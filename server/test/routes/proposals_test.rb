@@ -213,6 +213,23 @@ class ProposalsTest < ServerTest
     assert_equal "%PDF", last_response.body[0, 4]
   end
 
+  # The sheet writes down what it shows in the letters of its fonts; its words are looked at before that.
+  def test_its_sheet_has_every_line_with_its_amount
+    sent
+    edition = Server::Store::Proposals.new(DATABASE, demo).then { |all| all.editions(all.standing(@home)[:id]).first }
+    written = []
+    sheet = Server::Exchange::ProposalPdf.of(edition, photographs: nil)
+    sheet.instance_variable_get(:@page).define_singleton_method(:draw_text!) do |text, options|
+      written << text
+      super(text, options)
+    end
+    sheet.render
+
+    told["now"]["price"]["lines"].each { |line| assert_includes written, line["amount"] }
+
+    assert_includes written, told["now"]["price"]["total"]
+  end
+
   def test_another_studio_reaches_none_of_it
     sent
     stranger
