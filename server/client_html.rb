@@ -13,6 +13,7 @@ module DeckBough
       LIGHTS = %w[day dusk].freeze
       # A room that is drawn and is not at the top already.
       NOTHING = {}.freeze
+      TREE = "tree"
       NUMBERS = { 2 => "two", 3 => "three", 4 => "four" }.freeze
 
       # @return [String] a page with a heading and one paragraph
@@ -65,6 +66,9 @@ module DeckBough
 
       # Whether anything can be said and chosen on it.
       def open? = !@preview
+
+      # What was said yes to stays as it was chosen.
+      def choosing? = open? && !@standing
 
       # What was said yes to is what is shown.
       def standing_yes? = @standing
@@ -147,9 +151,11 @@ module DeckBough
         @drawn_rooms ||= document[:rooms].select { |room| pictures_of(room).any? }
       end
 
-      # That which has most to show.
+      # Where a tree stands, else where there is most to show.
       def hero_of
-        @hero_of ||= drawn_rooms.max_by { |room| room[:pieces].size }
+        @hero_of ||= drawn_rooms.max_by do |room|
+          [room[:pieces].any? { |piece| piece[:kind] == TREE } ? 1 : 0, room[:pieces].size]
+        end
       end
 
       def pictures_of(room, what = "room")

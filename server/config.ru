@@ -14,9 +14,11 @@ end
 # bin/start says how to prepare the database; anyone who runs several machines on one prepares it once and leaves it
 # out.
 database = if ENV.key?("PREPARE")
-             DeckBough::Server::Preparation.call(configuration.database_url, demo: ENV["PREPARE"] == "demo",
-                                                                             password_cost: configuration.password_cost,
-                                                                             today: configuration.clock.call.to_date)
+             DeckBough::Server::Preparation.call(configuration.database_url,
+                                                 demo: ENV["PREPARE"] == "demo",
+                                                 password_cost: configuration.password_cost,
+                                                 today: configuration.clock.call.to_date,
+                                                 photographs_folder: configuration.photographs_folder)
            else
              DeckBough::Server::Connection.open(configuration.database_url)
            end

@@ -15,10 +15,12 @@ module DeckBough
       FIRST_COUNT = "2025-01-11"
 
       # @param today [Date] the day on which it is first opened
-      def initialize(database, password_cost:, today: WRITTEN_ON)
+      # @param album [Photographs::Album, nil] where pictures are kept; without one nothing was sent to clients
+      def initialize(database, password_cost:, today: WRITTEN_ON, album: nil)
         @database = database
         @cost = password_cost
         @today = today
+        @album = album
       end
 
       # @return [String] the studio's id
@@ -35,6 +37,7 @@ module DeckBough
           visits(read("days"))
           DemoBuying.new(@database, @studio_id, styles: @styles, owner: owner, days: method(:moved)).seed
           DemoLog.new(@database, @studio_id, homes: @homes, days: method(:moved)).seed
+          DemoProposals.new(@database, @studio_id, album: @album, days: method(:moved)).seed if @album
         end
         @studio_id
       end

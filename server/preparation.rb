@@ -11,11 +11,13 @@ module DeckBough
 
       # @return [Sequel::Database]
       # @param today [Date] the demo's season lies ahead of it
-      def call(url, demo:, password_cost:, today: Date.today)
+      # @param photographs_folder [String, nil] where the demo's pictures are kept
+      def call(url, demo:, password_cost:, today: Date.today, photographs_folder: nil)
         database = opened(url)
         Connection.migrate(database)
         if demo && !Store::Studios.new(database).founded?
-          DemoStudio.new(database, password_cost: password_cost, today: today).seed
+          album = photographs_folder && Photographs::Album.new(photographs_folder)
+          DemoStudio.new(database, password_cost: password_cost, today: today, album: album).seed
         end
         database
       end

@@ -19,6 +19,9 @@ module DeckBough
       MOST_NAMED = 4
       OFFERED = %i[yours bought store].freeze
       CANDLE = "candle"
+      # As the bench says it, and as the client reads it.
+      UNCHOSEN = ", none chosen"
+      TO_CHOOSE = ", still to be chosen"
 
       def initialize(database, studio)
         @database = database
@@ -90,7 +93,7 @@ module DeckBough
       # Of one thing on several steps once; the most first.
       def named(all)
         of_each = all.group_by { |line, _| line[:label] }.map do |label, same|
-          [label, same.first.first[:unit], same.sum { |_, much| much }.round(3)]
+          [label.sub(UNCHOSEN, TO_CHOOSE), same.first.first[:unit], same.sum { |_, much| much }.round(3)]
         end
         told = of_each.select { |_, _, much| much.positive? }.sort_by { |label, _, much| [-much, label] }
                       .map { |label, unit, much| "#{amount(much, unit)} #{label}" }

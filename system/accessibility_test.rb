@@ -1,28 +1,15 @@
 # frozen_string_literal: true
 
 require_relative "system_test"
+require_relative "accessible"
 require_relative "console"
 
 # axe on every main view, at the desk and on a phone, by day and in the evening.
 class AccessibilityTest < SystemTest
-  AXE = File.read(File.join(DeckBough::Server::ROOT, "web", "node_modules", "axe-core", "axe.min.js"))
+  include Accessible
 
   # What another step or part of one changes on a page that was swept as a whole.
   DIALS = "#step-dials"
-
-  # axe is put into a document once: reading it takes longer than the check.
-  def assert_clean(view, part = "html")
-    page.execute_script(AXE) unless page.evaluate_script("'axe' in window")
-    report = page.evaluate_async_script(
-      "const [part, done] = arguments; " \
-      "axe.run(part, { resultTypes: ['violations'], preload: false, iframes: false }).then(done)", part
-    )
-    told = report["violations"].map do |fault|
-      "#{fault['id']}: #{fault['help']}\n  #{fault['nodes'].map { |node| node['html'][0, 200] }.join("\n  ")}"
-    end
-
-    assert_empty told, "#{view}:\n#{told.join("\n")}"
-  end
 
   def views
     room = DATABASE[:rooms].where(name: "Long room").get(:id)
@@ -39,6 +26,7 @@ class AccessibilityTest < SystemTest
       "/house-rules" => "On a sample tree", "/house-rules/log" => "Every plan not yet begun",
       "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}/log" => "All together",
       "/ideas" => "Retire 1", "/homes/#{home}/season-end" => "Into which boxes",
+      "/homes/#{home}/proposal" => "What is shown",
       "/season-summary" => "Still open",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }

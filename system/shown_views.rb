@@ -15,6 +15,8 @@ class ShownViews
   VIEWS = {
     "season-desk" => [DESK, lambda(&:sign_in)],
     "home-in-season" => [DESK, ->(at) { at.home("Tidewaiter's House") }],
+    "proposal" => [[1280, 1000], ->(at) { at.proposal("Number Nine, Ropewalk") }],
+    "client-page" => [[1280, 1000], ->(at) { at.client_page("Number Nine, Ropewalk") }],
     "season-end" => [DESK, ->(at) { at.season_end("Tidewaiter's House") }],
     "survey" => [DESK, ->(at) { at.room("Tidewaiter's House", "Long room") }],
     "tree-bench-day" => [DESK, ->(at) { at.tree("Tidewaiter's House", "Quay window tree") }],
@@ -45,6 +47,7 @@ class ShownViews
   # Views that share a picture: two or three beside each other.
   SHARED = { "on-a-phone" => %w[tree-bench-phone run-sheet-phone strike-phone],
              "table-benches" => %w[grouping-bench table-bench-dusk],
+             "proposals" => %w[client-page proposal], "stock" => %w[stockroom boxes],
              "home" => %w[home-in-season season-end], "house-rules" => %w[constants lessons],
              "wreath-benches" => %w[wreath-bench-day wall-bench-day],
              "small-benches" => %w[shelves swaps stockings drinks] }.freeze
@@ -83,7 +86,7 @@ class ShownViews
 
   def shoot(name, place)
     size, way = VIEWS.fetch(name)
-    @browser ||= Capybara::Session.new(:pictures)
+    open_browser
     @browser.driver.resize(*size)
     way.call(self)
     @browser.driver.wait_for_network_idle
@@ -102,7 +105,14 @@ class ShownViews
   end
 
   # Once: as often as there are pictures nobody may sign in.
+  def open_browser
+    return if @browser
+
+    @browser = Capybara::Session.new(:pictures)
+  end
+
   def sign_in
+    open_browser
     @browser.visit(@address)
     unless @signed_in
       @browser.fill_in("Email", with: "ottoline@wick-fennel.example")
@@ -124,6 +134,20 @@ class ShownViews
     @browser.find("button[aria-label='More for this home']").click
     @browser.find("[role=menuitem]", text: "Season’s end").click
     @browser.assert_text("Into which boxes")
+  end
+
+  def proposal(name)
+    home(name)
+    @browser.find("button[aria-label='More for this home']").click
+    @browser.find("[role=menuitem]", text: "Proposal for the client").click
+    @browser.assert_text("What was said")
+    @browser
+  end
+
+  def client_page(name)
+    proposal(name)
+    @browser.visit(@browser.find("a[href*='/proposals/']")[:href])
+    @browser.assert_text("The rooms")
   end
 
   def room(home, name)

@@ -33,6 +33,25 @@ class DemoStudioTest < ServerTest
                  DATABASE[:homes].where(name: "Tidewaiter's House").get(%i[visit_on strike_on])
   end
 
+  # Only where pictures are kept: the tests' own demo has sent nothing.
+  def test_clients_were_shown_their_homes_and_one_said_yes
+    empty_installation
+    Dir.mktmpdir do |folder|
+      album = Server::Photographs::Album.new(folder)
+      Server::DemoStudio.new(DATABASE, password_cost: 4, album: album).seed
+      sign_in
+      standing = ask(:get, "/api/season")["items"].to_h { |card| [card["name"], card["proposal"]&.fetch("state")] }
+
+      assert_equal({ "Tidewaiter's House" => "sent", "The Signal Loft" => nil, "Number Nine, Ropewalk" => "accepted" },
+                   standing)
+      pictures = DATABASE[:proposal_editions].select_map(:pictures)
+      files = Dir.glob(File.join(Server::DemoProposals::FOLDER, "**", "*.jpg")).size
+
+      assert_equal files, pictures.sum(&:size)
+      assert_operator files, :>=, 24
+    end
+  end
+
   def test_every_style_of_a_look_is_matched_by_colour_and_its_shares_sum_to_the_whole
     ask(:get, "/api/looks")["items"].each do |look|
       assert_equal 100, look["colours"].sum { |colour| colour["share_percent"] }, look["name"]

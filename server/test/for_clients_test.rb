@@ -231,6 +231,7 @@ class ForClientsTest < ServerTest
     send_form("choose", { "version" => { @mantel => @level } })
 
     assert_equal sum, total
+    assert_empty @page.css("input[type=radio][name^=version]:not([disabled]), button[formaction]")
   end
 
   def test_what_the_client_chose_is_no_change_once_the_studio_makes_it_so

@@ -104,7 +104,7 @@ export function SendPane({ told, styles, today }: Props) {
       {taking && <Darkroom key={taking.shot.slot} shot={taking.shot} onTaken={taking.taken} onFailed={taking.failed} />}
       {terms.clash && (
         <ConflictDialog
-          rows={[]}
+          rows={terms.clash.rows}
           keepMine={() => void terms.keep(terms.clash?.theirs.version)}
           takeTheirs={() => terms.clash && terms.takeTheirs(terms.clash.theirs.terms)}
         />

@@ -3,6 +3,7 @@ import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { useVersioned } from "../../api/useVersioned";
+import { conflictRows } from "../../parts/ConflictDialog";
 import { linesOf } from "./words";
 
 export type Terms = Omit<Schemas["ProposalTerms"], "open_points"> & { open_points: string };
@@ -11,6 +12,18 @@ const saidOf = ({ open_points, ...terms }: Schemas["ProposalTerms"]): Terms => (
   ...terms,
   open_points: open_points.join("\n"),
 });
+
+/** The same in words, by what each is called. */
+function inWords(terms: Terms): Record<string, string> {
+  return {
+    "A few words": terms.greeting,
+    "Still open": terms.open_points,
+    "With what it comes to": terms.with_prices ? "yes" : "no",
+    "Discount, %": String(terms.discount_percent),
+    "Deposit, %": String(terms.deposit_percent),
+    "Choices of versions": String(Object.values(terms.versions).flat().length),
+  };
+}
 
 /** What is said and agreed in a proposal, as it is typed; kept with its version, so that nobody's words are lost. */
 export function useTerms(told: Schemas["Proposal"]) {
@@ -45,7 +58,10 @@ export function useTerms(told: Schemas["Proposal"]) {
     changed,
     keep,
     objections,
-    clash,
+    clash: clash && {
+      theirs: clash.theirs,
+      rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs.terms))),
+    },
     takeTheirs: (theirs: Schemas["ProposalTerms"]) => {
       setSaid(saidOf(theirs));
       settle();
