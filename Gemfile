@@ -37,7 +37,8 @@ gem "pg", "~> 1.6"
 gem "rodauth", "~> 2.49"
 gem "sequel", "~> 5.110"
 
-# Loading and logging
+# Loading, logging, measuring
+gem "prometheus-client", "~> 4.2"
 gem "semantic_logger", "~> 4.17"
 gem "zeitwerk", "~> 2.6.18"
 

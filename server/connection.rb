@@ -31,6 +31,12 @@ module DeckBough
         connection.exec("set statement_timeout = #{STATEMENT_MILLISECONDS}")
       end
 
+      # Whether its tables are those of this release.
+      def current?(database)
+        Sequel.extension :migration
+        Sequel::Migrator.is_current?(database, MIGRATIONS)
+      end
+
       # Two processes starting together must not migrate twice; the second waits for the first.
       def migrate(database)
         Sequel.extension :migration

@@ -13,7 +13,7 @@ module DeckBough
       # @param today [Date] the demo's season lies ahead of it
       # @param photographs_folder [String, nil] where the demo's pictures are kept
       def call(url, demo:, password_cost:, today: Date.today, photographs_folder: nil)
-        database = opened(url)
+        database = reach(url)
         Connection.migrate(database)
         if demo && !Store::Studios.new(database).founded?
           album = photographs_folder && Photographs::Album.new(photographs_folder)
@@ -22,7 +22,10 @@ module DeckBough
         database
       end
 
-      def opened(url)
+      # The database, made where it is not there.
+      #
+      # @return [Sequel::Database]
+      def reach(url)
         Connection.open(url).tap(&:test_connection)
       rescue Sequel::DatabaseConnectionError => e
         raise unless e.message.include?("does not exist")
@@ -37,7 +40,7 @@ module DeckBough
           server.run("create database #{server.literal(Sequel.identifier(name))}")
         end
       end
-      private_class_method :opened, :create
+      private_class_method :create
     end
   end
 end

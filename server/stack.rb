@@ -16,6 +16,7 @@ module DeckBough
           use Middleware::ClientAddress, configuration.trusted_proxies
           use Middleware::SafeAnswers
           use Rack::Deflater
+          use Middleware::Watched, database, configuration.metrics_word
           use Middleware::RequestLog
           use Middleware::ClientFaults
           use Middleware::RequestLimits

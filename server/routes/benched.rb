@@ -28,6 +28,7 @@ module DeckBough
 
         # The plan of a piece as dialled; nothing is stored.
         def dialled_plan
+          context.note(Middleware::Watched::KIND, piece[:kind])
           planning.of(piece, **dialled)
         end
 

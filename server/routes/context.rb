@@ -84,6 +84,11 @@ module DeckBough
           @application.gathered
         end
 
+        # What is counted of this request beside its time (Middleware::Watched).
+        def note(name, value)
+          @env[name] = value
+        end
+
         def album
           @application.album
         end

@@ -26,10 +26,24 @@ module DeckBough
         end
 
         def take
-          answer(sheets.take(id, said["acts"], account_id: account[:id], today: today))
+          taken = sheets.take(id, said["acts"], account_id: account[:id], today: today)
+          context.note(Middleware::Watched::WAITED, waited)
+          answer(taken)
         end
 
         private
+
+        # How long acts lay on a phone, seconds.
+        def waited
+          said["acts"].filter_map { |act| waited_since(act["at"]) }
+        end
+
+        def waited_since(time)
+          context.now - Time.iso8601(time)
+        rescue ArgumentError
+          # What is no time was told as such.
+          nil
+        end
 
         def sheets
           Server::RunSheets.new(context.database, studio, planning: planning, kept: context.kept)
