@@ -16,7 +16,7 @@ module DeckBough
                    Routes::Stockroom, Routes::Styles, Routes::Boxes, Routes::Recipes, Routes::Days, Routes::RunSheets,
                    Routes::Buying, Routes::Suppliers, Routes::Purchases, Routes::Trials, Routes::Sightings,
                    Routes::Photographs, Routes::Looks, Routes::Views, Routes::StringTests, Routes::HouseRules,
-                   Routes::Lessons, Routes::Logbook, Routes::SeasonEnd, Routes::Seasons, Routes::Proposals,
+                   Routes::Lessons, Routes::Logbook, Routes::SeasonEnd, Routes::Seasons, Routes::Proposals, Routes::HomeBook,
                    Routes::Lengths, Routes::Find].freeze
 
       # How many hanging maps a process remembers.

@@ -27,6 +27,7 @@ class AccessibilityTest < SystemTest
       "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}/log" => "All together",
       "/ideas" => "Retire 1", "/homes/#{home}/season-end" => "Into which boxes",
       "/homes/#{home}/proposal" => "What is shown",
+      "/homes/#{home}/book" => "Drawings are those of",
       "/season-summary" => "Still open",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }

@@ -19,6 +19,16 @@ module DeckBough
           shown(present.where(visit_id: visit).order(:made_at, :id).all)
         end
 
+        # Pictures from before and after, and the client's words, of this season's visits to a home.
+        #
+        # @return [Array<Hash>] likewise
+        def of_home(home_id)
+          from = Seasons.new(database, studio_id).first_day
+          found = present.where(home_id: home_id, sort: [*REMARK::PICTURES, "client"])
+          found = found.where { held_on >= from } if from
+          shown(found.order(:made_at, :id).limit(MOST).all)
+        end
+
         # Ideas over all homes, what is open first, the latest season first.
         #
         # @return [Hash] a page

@@ -79,6 +79,14 @@ module DeckBough
                                   .map { |row| edition(row) }
         end
 
+        # What was drawn of a home when it was sent last, by what it is of; nothing where it never was.
+        #
+        # @return [Hash{String => String}] ids of photographs
+        def last_pictures(home_id)
+          mine = rows(:proposals).where(home_id: home_id).select(:id)
+          rows(:proposal_editions).where(proposal_id: mine).reverse(:sent_at, :number).get(:pictures).to_h
+        end
+
         # Those of some photographs that are its own and there.
         #
         # @return [Array<String>] ids

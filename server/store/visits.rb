@@ -91,6 +91,12 @@ module DeckBough
                                  .map { |row| { id: row[:id], held_on: row[:held_on].iso8601 } }
         end
 
+        # @return [Array<Hash>] likewise, in which it is put up
+        def dressing(home)
+          of_season(home, DRESS).order(:held_on, :from_min)
+                                .map { |row| { id: row[:id], held_on: row[:held_on].iso8601 } }
+        end
+
         # As an answer tells it.
         def answered(visit)
           { **visit, held_on: visit[:held_on].iso8601 }

@@ -27,6 +27,7 @@ export const keys = {
   closedSeason: (season: string) => ["seasons", season],
   closedHome: (season: string, id: string) => ["seasons", season, id],
   seasonOpening: (page: number) => ["season", "opening", page],
+  homeBook: (id: string) => ["home", id, "book"],
   proposal: (id: string) => ["home", id, "proposal"],
   seasonEnd: (id: string) => ["home", id, "season-end"],
   shortages: (id: string) => ["home", id, "shortages"],

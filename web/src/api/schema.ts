@@ -3904,6 +3904,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/homes/{id}/book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** A home for the studio's own book, as drawn, before and after */
+        get: operations["readHomeBook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/book.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** The same on paper */
+        get: operations["printHomeBook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lengths": {
         parameters: {
             query?: never;
@@ -5756,6 +5794,47 @@ export interface components {
             says: string;
             said_at: string;
             answers: string | null;
+        };
+        BookPictures: {
+            before: string[];
+            after: string[];
+            /** @description what the client said */
+            client: string[];
+        };
+        HomeBook: components["schemas"]["BookPictures"] & {
+            home: {
+                id: string;
+                name: string;
+                client: string;
+                visit_on: string | null;
+                strike_on: string | null;
+            };
+            season: number;
+            currency?: string;
+            /** @description as the season's summary has them */
+            figures: {
+                bought_cents: number;
+                stock_cents: number;
+                planned: number;
+                took: number;
+            } | null;
+            visits: {
+                id: string;
+                held_on: string;
+            }[];
+            rooms: {
+                id: string;
+                name: string;
+                day: string | null;
+                dusk: string | null;
+                pieces: (components["schemas"]["BookPictures"] & {
+                    id: string;
+                    name: string;
+                    kind: string;
+                    told: string;
+                    drawn: string | null;
+                })[];
+            }[];
         };
         SeasonDesk: {
             items: components["schemas"]["SeasonCard"][];
@@ -16900,6 +16979,54 @@ export interface operations {
         };
     };
     printProposal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    readHomeBook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The home */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeBook"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    printHomeBook: {
         parameters: {
             query?: never;
             header?: never;

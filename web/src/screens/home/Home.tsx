@@ -67,6 +67,7 @@ export function Home() {
           label="More for this home"
           entries={[
             { label: "Proposal for the client", run: () => void navigate(`/homes/${told.id}/proposal`) },
+            { label: "Before and after", run: () => void navigate(`/homes/${told.id}/book`) },
             { label: "Season’s end", run: () => void navigate(`/homes/${told.id}/season-end`) },
             ...(me?.account.role === "owner" ? [{ label: "Delete this home", run: () => setAsking(true) }] : []),
           ]}
