@@ -13,7 +13,8 @@ module DeckBough
       DECLARED = [SEEN, Survey::HOME, Survey::PLACE, Survey::ROOM, Style::INPUTS].flatten
       OWN = { "visit_on" => "Visit", "strike_on" => "Strike", "look_id" => "Look", "place_id" => "Place",
               "email" => "Email", "password" => "Password", "new_password" => "The new password",
-              "studio" => "Name of the studio" }.freeze
+              "studio" => "Name of the studio", "greeting" => "A few words", "open_points" => "Still open",
+              "ends_on" => "The day the link ends" }.freeze
       TITLES = DECLARED.to_h { |input| [input.name.to_s, input.title] }.merge(OWN).freeze
       UNITS = /_(m|mm|g|kg|cents|deg)\z/
 

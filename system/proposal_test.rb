@@ -137,6 +137,23 @@ class ProposalTest < SystemTest
     assert_clean "client's page with an objection"
   end
 
+  def test_what_cannot_be_agreed_is_told_beside_its_field
+    enter
+    open_proposal
+    fill_in "Deposit, %", with: "130"
+    fill_in "A few words", with: "Good evening"
+    click_button "Keep it for now"
+
+    assert_text(/Deposit is 130 %/)
+    assert_field "A few words", with: "Good evening"
+    fill_in "Deposit, %", with: "30\t"
+
+    assert_no_text(/Deposit is 130 %/)
+    click_button "Keep it for now"
+
+    assert_button "Keep it for now", disabled: true
+  end
+
   def test_what_two_people_say_of_one_proposal_is_asked_about
     enter
     open_proposal

@@ -36,7 +36,8 @@ module DeckBough
         # @param given [Hash] of INPUTS, and versions: ids of a piece's versions by piece
         # @param version [Integer] 0 where nothing was kept yet
         def keep(home_id, version, given, season:)
-          values = { **checked(INPUTS, given.except("versions")), versions: versions(home_id, given["versions"] || {}) }
+          values = { **checked(INPUTS, given.except("versions"), under: "/terms"),
+            versions: versions(home_id, given["versions"] || {}) }
           transaction do
             home!(home_id)
             row = rows(:proposals).where(home_id: home_id, withdrawn_at: nil).for_update.first
@@ -122,7 +123,7 @@ module DeckBough
           ids = Ids.only(given.values.flatten)
           known = rows(:piece_variants).where(id: ids, piece_id: pieces).select_hash(:id, :piece_id)
           lost = given.flat_map { |piece, all| all.reject { |id| known[id] == piece } }
-          raise wrong("/versions", "A version is not there any more. Load the page again.") if lost.any?
+          raise wrong("/terms/versions", "A version is not there any more. Load the page again.") if lost.any?
 
           given.reject { |_, all| all.empty? }
         end

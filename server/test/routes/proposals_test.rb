@@ -93,7 +93,7 @@ class ProposalsTest < ServerTest
   def test_what_cannot_be_kept_is_told
     bad = keep({ "discount_percent" => 101 }, status: 422)
 
-    assert_equal(["/discount_percent"], bad["errors"].map { |error| error["pointer"] })
+    assert_equal(["/terms/discount_percent"], bad["errors"].map { |error| error["pointer"] })
     keep({ "versions" => { @mantel => [SecureRandom.uuid] } }, status: 422)
     other = DATABASE[:pieces].exclude(id: @mantel).get(:id)
     keep({ "versions" => { other => [@level] } }, status: 422)

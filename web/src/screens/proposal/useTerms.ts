@@ -29,7 +29,7 @@ function inWords(terms: Terms): Record<string, string> {
 export function useTerms(told: Schemas["Proposal"]) {
   const [said, setSaid] = useState(() => saidOf(told.terms));
   const { clash, problem, refused, settle, version } = useVersioned(told);
-  const objections = useObjections(problem, said);
+  const objections = useObjections(problem, { terms: said });
   const changed = JSON.stringify(said) !== JSON.stringify(saidOf(told.terms));
   const path = { params: { path: { id: told.home.id } } };
 
