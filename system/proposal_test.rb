@@ -146,7 +146,8 @@ class ProposalTest < SystemTest
 
     assert_text(/Deposit is 130 %/)
     assert_field "A few words", with: "Good evening"
-    fill_in "Deposit, %", with: "30\t"
+    fill_in "Deposit, %", with: "30"
+    fill_in "A few words", with: "Good morning"
 
     assert_no_text(/Deposit is 130 %/)
     click_button "Keep it for now"
