@@ -7,7 +7,7 @@ import { useState } from "react";
 import { asProblem, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { ConflictDialog } from "../../parts/ConflictDialog";
-import { ProblemAlert } from "../../parts/ProblemAlert";
+import { FormAlert } from "../../parts/ProblemAlert";
 import { useUndo } from "../../parts/undo";
 import { useUnits } from "../../units/useUnits";
 import { Darkroom } from "./Darkroom";
@@ -64,7 +64,7 @@ export function SendPane({ told, styles, today }: Props) {
       <Typography variant="h2" gutterBottom>
         What it says
       </Typography>
-      <ProblemAlert problem={terms.objections.beside > 0 ? null : terms.objections.problem} />
+      <FormAlert objections={terms.objections} />
       <TermsFields told={told} said={terms.said} change={terms.change} objections={terms.objections} />
       <Button variant="outlined" disabled={!terms.changed || busy} onClick={() => void terms.keep()} sx={{ mt: 2 }}>
         Keep it for now
