@@ -27,6 +27,7 @@ module DeckBough
           was = @seasons.now(today)[:season]
           @seasons.open_next(today: today, account_id: account_id)
           @drafts.begin_anew(was, days: YEAR_DAYS, today: today, account_id: account_id)
+          store(Store::Proposals).end_season(by: account_id)
           @seasons.now(today)
         end
       end

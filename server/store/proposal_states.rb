@@ -54,10 +54,12 @@ module DeckBough
 
         private
 
+        # Of seasons that are over nothing is told any more.
         def last_editions(home_ids)
+          first = Seasons.new(database, studio_id).opened || 0
           database[:proposals].join(:proposal_editions, proposal_id: :id)
                               .where(Sequel[:proposals][:studio_id] => studio_id, home_id: home_ids)
-                              .distinct(:home_id)
+                              .where { Sequel[:proposals][:season] >= first }.distinct(:home_id)
                               .order(:home_id, Sequel.desc(:withdrawn_at, nulls: :first), Sequel.desc(:number))
                               .select(:home_id, :proposal_id, :ends_on, :withdrawn_at, :seen_at, :accepted_at, :choices,
                                       Sequel.lit("document -> 'days' as days"), *SENT)

@@ -29,8 +29,17 @@ module DeckBough
         #
         # @return [Hash, nil] the one that was withdrawn last
         def withdrawn(home_id)
-          row = rows(:proposals).where(home_id: home_id).exclude(withdrawn_at: nil).reverse(:withdrawn_at, :id).first
+          first = Seasons.new(database, studio_id).opened || 0
+          row = rows(:proposals).where(home_id: home_id).where { season >= first }.exclude(withdrawn_at: nil)
+                                .reverse(:withdrawn_at, :id).first
           row && told(row)
+        end
+
+        # What was shown in a season that is over leads nowhere any more; what was said and accepted stays written down.
+        def end_season(by:)
+          rows(:proposals).where(withdrawn_at: nil).exclude(link: nil)
+                          .update(withdrawn_at: Sequel::CURRENT_TIMESTAMP, withdrawn_by: by)
+          rows(:proposals).where(link: nil).delete
         end
 
         # @param given [Hash] of INPUTS, and versions: ids of a piece's versions by piece
@@ -71,6 +80,14 @@ module DeckBough
               raise Problem.not_found("proposal that was sent")
             rows(:proposals).where(id: row[:id]).update(withdrawn_at: Sequel::CURRENT_TIMESTAMP, withdrawn_by: by)
           end
+        end
+
+        # That which was accepted last.
+        #
+        # @return [Hash, nil] as editions
+        def accepted(proposal_id)
+          row = rows(:proposal_editions).where(proposal_id: proposal_id).exclude(accepted_at: nil).reverse(:number).first
+          row && edition(row)
         end
 
         # @return [Array<Hash>] the latest first: id, number, document, pictures, choices, sent_at, seen_at,

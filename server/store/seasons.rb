@@ -19,10 +19,15 @@ module DeckBough
             drafts: rows(:pieces).exclude(draft_of: nil).count }
         end
 
+        # @return [Integer, nil] the season that was opened from the one before; nil where none was closed yet
+        def opened
+          database[:studios].where(id: studio_id).get(:season)
+        end
+
         # @return [Date, nil] from which on visits and what was said in them are of this season; nil where no season was
         #   closed yet
         def first_day
-          season = database[:studios].where(id: studio_id).get(:season)
+          season = opened
           season && WEAR.days_of(season).first
         end
 

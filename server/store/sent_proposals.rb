@@ -21,9 +21,9 @@ module DeckBough
           return unless LINK.match?(link.to_s)
 
           row = standing.where(link: link).where { ends_on >= today }.first or return
-          editions = Proposals.new(@database, row[:studio_id]).editions(row[:id])
-          { **row, edition: editions.first, accepted: editions.find { |one| one[:accepted_at] },
-                   before: editions[1] }
+          proposals = Proposals.new(@database, row[:studio_id])
+          newest, before = proposals.editions(row[:id], 2)
+          { **row, edition: newest, before: before, accepted: proposals.accepted(row[:id]) }
         end
 
         # It has been looked at.

@@ -193,6 +193,18 @@ class ProposalsTest < ServerTest
     assert_equal "sent", told["state"]
   end
 
+  def test_the_next_season_begins_without_what_was_shown_in_the_last
+    link = sent["link"]
+    ask(:post, "/api/season/close", { despite: true })
+    ask(:post, "/api/season/open")
+    get URI(link).path
+
+    assert_equal 404, last_response.status
+    assert_equal ["not_sent", []], ask(:get, at).values_at("state", "editions")
+    assert_nil ask(:get, "/api/season")["items"].find { |card| card["id"] == @home }["proposal"]
+    assert_equal 1, DATABASE[:proposal_editions].where(studio_id: demo).count
+  end
+
   def test_nothing_is_sent_of_a_home_without_pieces
     home = ask(:post, "/api/homes", { name: "Empty house" }, status: 201)["id"]
     ask(:post, "/api/homes/#{home}/proposal/send", { key: SecureRandom.uuid, ends_on: "2026-12-20", pictures: {} },

@@ -108,7 +108,7 @@ function Where({ told }: { told: Book }) {
       {!drawn && (
         <>
           Drawings are those of the{" "}
-          <Link component={RouterLink} to={`/homes/${told.home.id}/proposal`}>
+          <Link component={RouterLink} to={`/homes/${told.home.id}/proposal`} underline="always">
             proposal
           </Link>
           , once it was sent.{" "}
@@ -120,7 +120,7 @@ function Where({ told }: { told: Book }) {
         told.visits.map(({ id, held_on }, i) => (
           <span key={id}>
             {i > 0 && ", "}
-            <Link component={RouterLink} to={`/visits/${id}/log`}>
+            <Link component={RouterLink} to={`/visits/${id}/log`} underline="always">
               {weekday(held_on)}
             </Link>
           </span>

@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Link from "@mui/material/Link";
 import Typography from "@mui/material/Typography";
+import { Link as RouterLink } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useUndo } from "../../parts/undo";
 import { date } from "../../units/format";
@@ -35,7 +36,10 @@ export function HowFar({ told }: { told: Told }) {
       )}
       {last?.chosen.map((one) => (
         <Typography key={one.piece}>
-          {one.name}: the client chose “{one.version}”. <Link href={`/pieces/${one.piece}/versions`}>Its versions</Link>
+          {one.name}: the client chose “{one.version}”.{" "}
+          <Link component={RouterLink} to={`/pieces/${one.piece}/versions`} underline="always">
+            Its versions
+          </Link>
         </Typography>
       ))}
       {told.link && <Way link={told.link} endsOn={told.ends_on} />}
