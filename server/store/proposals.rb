@@ -86,7 +86,8 @@ module DeckBough
         #
         # @return [Hash, nil] as editions
         def accepted(proposal_id)
-          row = rows(:proposal_editions).where(proposal_id: proposal_id).exclude(accepted_at: nil).reverse(:number).first
+          said_yes = rows(:proposal_editions).where(proposal_id: proposal_id).exclude(accepted_at: nil)
+          row = said_yes.reverse(:number).first
           row && edition(row)
         end
 
