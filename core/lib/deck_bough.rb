@@ -21,13 +21,14 @@ end
    hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
-%w[boxes client cutting days greenery groupings seasons shelving stock tables vessels wreaths].each do |folder|
+%w[boxes cutting days greenery groupings seasons shelving stock tables vessels wreaths].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
 %w[cheapest_packs gathering supplier order_days quote line coupon ordered charge sighting
    over_seasons].each do |file|
   require_relative "deck_bough/buying/#{file}"
 end
+Dir[File.join(DeckBough::ROOT, "client", "*.rb")].each { |file| require file }
 require_relative "deck_bough/rules/rule"
 Dir[File.join(DeckBough::ROOT, "rules", "*", "*.rb")].each { |file| require file }
 require_relative "deck_bough/catalogue"

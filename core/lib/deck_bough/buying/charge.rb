@@ -23,16 +23,21 @@ module DeckBough
       def of(told, hourly_cents:, mark_up_percent:, tax_percent:)
         materials = told[:materials_cents]
         mark_up = share(materials, mark_up_percent)
-        labour = Rational(told[:minutes] * hourly_cents, HOUR).round
+        labour = work(told[:minutes], hourly_cents)
         tax = share(materials + mark_up + labour, tax_percent)
         { materials_cents: materials, mark_up_cents: mark_up, labour_cents: labour, tax_cents: tax,
           total_cents: materials + mark_up + labour + tax }
       end
 
+      # @return [Integer] cents of so many minutes
+      def work(minutes, hourly_cents)
+        Rational(minutes * hourly_cents, HOUR).round
+      end
+
+      # @return [Integer] so many percent of it, cents
       def share(cents, percent)
         Rational(cents * percent.rationalize(Rational(1, 10_000)), 100).round
       end
-      private_class_method :share
     end
   end
 end

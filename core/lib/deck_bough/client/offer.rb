@@ -20,6 +20,8 @@ module DeckBough
       # What is agreed with one client.
       AGREED = [Input.number(:discount_percent, "Discount", "%", 0..100, default: 0),
                 Input.number(:deposit_percent, "Deposit", "%", 0..100, default: 0)].freeze
+      # How a share and an hour come to cents is told once.
+      CHARGE = Buying::Charge
       COUNTED = %i[materials_cents stock_cents minutes down_minutes boxes].freeze
 
       module_function
@@ -31,10 +33,10 @@ module DeckBough
       def of(told, terms)
         lines = lines(told, terms).reject { |line| line[:cents].zero? }
         sum = lines.sum { |line| line[:cents] }
-        discount = share(sum, terms[:discount_percent])
-        tax = share(sum - discount, terms[:tax_percent])
+        discount = CHARGE.share(sum, terms[:discount_percent])
+        tax = CHARGE.share(sum - discount, terms[:tax_percent])
         total = sum - discount + tax
-        deposit = share(total, terms[:deposit_percent])
+        deposit = CHARGE.share(total, terms[:deposit_percent])
         { lines: lines, discount_cents: discount, tax_percent: terms[:tax_percent], tax_cents: tax,
           total_cents: total, deposit_cents: deposit, balance_cents: total - deposit }
       end
@@ -50,18 +52,13 @@ module DeckBough
       def lines(told, terms)
         materials = told[:materials_cents]
         up, down = told.values_at(:minutes, :down_minutes).map(&:round)
-        [{ key: "bought", cents: materials + share(materials, terms[:mark_up_percent]) },
-         { key: "store", cents: share(told[:stock_cents], terms[:store_percent]) },
-         { key: "dressing", minutes: up, cents: Rational(up * terms[:hourly_cents], 60).round },
-         { key: "taking_down", minutes: down, cents: Rational(down * terms[:hourly_cents], 60).round },
+        [{ key: "bought", cents: materials + CHARGE.share(materials, terms[:mark_up_percent]) },
+         { key: "store", cents: CHARGE.share(told[:stock_cents], terms[:store_percent]) },
+         { key: "dressing", minutes: up, cents: CHARGE.work(up, terms[:hourly_cents]) },
+         { key: "taking_down", minutes: down, cents: CHARGE.work(down, terms[:hourly_cents]) },
          { key: "storage", boxes: told[:boxes], cents: told[:boxes] * terms[:storage_cents] }]
       end
       private_class_method :lines
-
-      def share(cents, percent)
-        Rational(cents * percent.rationalize(Rational(1, 10_000)), 100).round
-      end
-      private_class_method :share
     end
   end
 end
