@@ -1,9 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "system_test"
+require_relative "accessible"
 
 # The days ahead: who does what when, and what moves it.
 class DaysTest < SystemTest
+  include Accessible
+
   def setup
     super
     enter
@@ -134,6 +137,18 @@ class DaysTest < SystemTest
 
     assert_no_text "nobody works"
     home_ends "14:03"
+  end
+
+  def test_the_hours_of_a_day_without_a_step_are_reached_by_keys_on_a_phone
+    DATABASE[:days_off].insert(studio_id: DATABASE[:studios].get(:id), from_on: "2026-12-02", to_on: "2026-12-02",
+                               why: "the holiday")
+    page.driver.resize(390, 844)
+    visit "/days"
+
+    within(day("Wed 2 Dec")) { assert_selector "[role=group][aria-label='Hours of Wed 2 Dec']" }
+    assert_clean "a day without a step"
+  ensure
+    page.driver.resize(1280, 800)
   end
 
   def test_what_is_optional_is_left_out_where_there_is_no_time_for_all

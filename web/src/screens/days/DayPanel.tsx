@@ -110,7 +110,12 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
           </Box>
         ))}
       </Box>
-      <Box ref={box} sx={{ overflowX: "auto" }}>
+      {/* Keys reach the hours through their steps; while none is placed, by themselves. */}
+      <Box
+        ref={box}
+        {...(blocks.length === 0 && { tabIndex: 0, role: "group", "aria-label": `Hours of ${weekday(day.on)}` })}
+        sx={{ overflowX: "auto" }}
+      >
         <Box sx={{ position: "relative", height: 20 + high + itself, minWidth: LEAST_WIDE }}>
           {marks.map((mark) => (
             <Typography

@@ -10,7 +10,7 @@ export function WhoIsNeeded({ spans, workers }: { spans: Span[]; workers: Worker
   const seen = workers.filter(({ id }) => days.some(({ day }) => day.workers.some((one) => one.id === id)));
   if (seen.length === 0) return null;
   return (
-    <Box component="section" aria-label="Who is needed" sx={{ mt: 3, overflowX: "auto" }}>
+    <Box component="section" aria-label="Who is needed" tabIndex={0} sx={{ mt: 3, overflowX: "auto" }}>
       <Typography variant="h2" gutterBottom>
         Who is needed
       </Typography>
