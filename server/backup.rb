@@ -22,6 +22,8 @@ module DeckBough
       PHOTOGRAPHS = "photographs"
       NAME = "deck-bough-%Y-%m-%d-%H%M%S.tar"
       NAMES = "deck-bough-*.tar"
+      # Not among those the oldest of which go.
+      NAME_OF_STUDIO = "studio-%Y-%m-%d-%H%M%S.tar"
       # Nobody but its owner reads what clients are called.
       MODE = 0o600
 
@@ -35,16 +37,17 @@ module DeckBough
       # @param folder [String] where backups are kept
       # @param at [Time] by which it is called
       # @param keep [Integer, nil] so many are kept, the oldest go; nil keeps all
+      # @param studio [String, nil] the id of the only one that is taken out; nil for all
       # @return [String] its path
       # @raise [Failed]
-      def write(url, photographs:, folder:, at:, keep: nil)
+      def write(url, photographs:, folder:, at:, keep: nil, studio: nil)
         FileUtils.mkdir_p(folder)
-        path = File.join(folder, at.utc.strftime(NAME))
+        path = File.join(folder, at.utc.strftime(studio ? NAME_OF_STUDIO : NAME))
         raise Failed, "#{path} is there already. Wait a second and try again." if File.exist?(path)
 
         Dir.mktmpdir("backup", folder) do |staging|
-          files = copy(photographs, File.join(staging, PHOTOGRAPHS))
-          told = dump(url, File.join(staging, DUMP))
+          files = copy(photographs, File.join(staging, PHOTOGRAPHS), studio)
+          told = dump(url, File.join(staging, DUMP), studio)
           File.write(File.join(staging, CONTENTS), JSON.pretty_generate({ made_at: at.utc.iso8601, **told,
                                                                           photographs: files }))
           pack(staging, "#{path}.part")
@@ -80,23 +83,26 @@ module DeckBough
       end
 
       # @return [Hash{String => String}] digests by path within the folder
-      def copy(from, to)
+      def copy(from, to, studio)
         FileUtils.mkdir_p(to)
-        Dir.glob("**/*", base: from).select { |name| File.file?(File.join(from, name)) }.sort.to_h do |name|
+        names = Dir.glob(studio ? "#{studio}/**/*" : "**/*", base: from)
+        names.select { |name| File.file?(File.join(from, name)) }.sort.to_h do |name|
           FileUtils.mkdir_p(File.dirname(File.join(to, name)))
           FileUtils.cp(File.join(from, name), File.join(to, name))
           [name, digest(File.join(to, name))]
         end
       end
 
-      # The rows are counted in the same moment as they are written.
-      def dump(url, file)
+      # The rows are counted in the same moment as they are written. Of one studio only what stands within its fence is.
+      def dump(url, file, studio)
         connected(url) do |database|
           database.transaction(isolation: :repeatable, read_only: true) do
             snapshot = database.get(Sequel.function(:pg_export_snapshot))
+            fence = studio ? ["--enable-row-security", "--role=#{Store::Fence::ROLE}"] : []
             run("pg_dump", "--format=custom", "--no-owner", "--no-privileges", "--snapshot=#{snapshot}",
-                "--file=#{file}", url: url)
-            { schema: database[:schema_info].get(:version), rows: counts(database), database: digest(file) }
+                "--file=#{file}", *fence, url: url, studio: studio)
+            rows = studio ? Store::Fence.within(database, studio) { counts(database) } : counts(database)
+            { schema: database[:schema_info].get(:version), rows: rows, database: digest(file) }
           end
         end
       end
@@ -187,8 +193,9 @@ module DeckBough
           "PGSSLMODE" => asked["sslmode"], "PGSSLROOTCERT" => asked["sslrootcert"] }.compact
       end
 
-      def run(*command, url: nil)
-        said, done = Open3.capture2e(url ? reached(url) : {}, *command)
+      def run(*command, url: nil, studio: nil)
+        within = studio ? { "PGOPTIONS" => "-c #{Store::Fence::STUDIO}=#{studio}" } : {}
+        said, done = Open3.capture2e({ **(url ? reached(url) : {}), **within }, *command)
         raise Failed, "#{command.first} failed: #{said.lines.last(3).join.strip}" unless done.success?
 
         said

@@ -30,8 +30,8 @@ module DeckBough
     Configuration = Struct.new(:database_url, :session_secret, :web_folder, :log_to, :password_cost,
                                :sign_ins_per_minute, :trusted_proxies,
                                :seconds_a_request, :day, :labels_folder, :photographs_folder, :metrics_word,
-                               keyword_init: true) do
-      def initialize(trusted_proxies: [], seconds_a_request: 8.0,
+                               :connections, :backups_folder, keyword_init: true) do
+      def initialize(trusted_proxies: [], seconds_a_request: 8.0, connections: Connection::MOST,
                      labels_folder: File.join(Dir.tmpdir, "deck-bough-labels"),
                      photographs_folder: File.join(Dir.tmpdir, "deck-bough-photographs"), **)
         super
@@ -51,7 +51,8 @@ module DeckBough
             seconds_a_request: environment.fetch("SECONDS_A_REQUEST", "8").to_f,
             **{ labels_folder: environment["LABELS_FOLDER"],
                 photographs_folder: environment["PHOTOGRAPHS_FOLDER"] }.compact,
-            metrics_word: environment["METRICS_WORD"],
+            metrics_word: environment["METRICS_WORD"], backups_folder: environment["BACKUPS_FOLDER"],
+            connections: Integer(environment.fetch("DATABASE_CONNECTIONS", Connection::MOST)),
             day: environment["DAY"] && Date.iso8601(environment["DAY"]))
       end
     end
@@ -61,7 +62,7 @@ end
 loader = Zeitwerk::Loader.new
 loader.tag = "deck_bough_server"
 loader.push_dir(__dir__, namespace: DeckBough::Server)
-loader.ignore(__FILE__, File.join(__dir__, "backing_up.rb"), File.join(__dir__, "migrations"),
-              File.join(__dir__, "test"))
+loader.ignore(__FILE__, File.join(__dir__, "backing_up.rb"), File.join(__dir__, "keeping_studios.rb"),
+              File.join(__dir__, "migrations"), File.join(__dir__, "test"))
 loader.inflector.inflect("ledger_csv" => "LedgerCsv", "hanging_pdf" => "HangingPdf", "hanging_svg" => "HangingSvg")
 loader.setup

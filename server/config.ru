@@ -13,15 +13,15 @@ end
 
 # bin/start says how to prepare the database; anyone who runs several machines on one prepares it once and leaves it
 # out.
-database = if ENV.key?("PREPARE")
-             DeckBough::Server::Preparation.call(configuration.database_url,
-                                                 demo: ENV["PREPARE"] == "demo",
-                                                 password_cost: configuration.password_cost,
-                                                 today: configuration.clock.call.to_date,
-                                                 photographs_folder: configuration.photographs_folder)
-           else
-             DeckBough::Server::Connection.open(configuration.database_url)
-           end
+if ENV.key?("PREPARE")
+  DeckBough::Server::Preparation.call(configuration.database_url,
+                                      demo: ENV["PREPARE"] == "demo",
+                                      password_cost: configuration.password_cost,
+                                      today: configuration.clock.call.to_date,
+                                      photographs_folder: configuration.photographs_folder,
+                                      backups_folder: configuration.backups_folder).disconnect
+end
+database = DeckBough::Server::Connection.open(configuration.database_url, most: configuration.connections)
 app = DeckBough::Server::Stack.build(database: database, configuration: configuration, clock: configuration.clock)
 # Puma forks its processes from here. Two of them on one connection would read each other's answers.
 database.disconnect

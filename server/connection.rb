@@ -13,10 +13,14 @@ module DeckBough
       STATEMENT_MILLISECONDS = 6_000
       IDLE_SECONDS = 5
 
+      # Of one process; its five threads rarely hold more than one each.
+      MOST = 10
+
       module_function
 
-      def open(url, **options)
-        database = Sequel.connect(url, max_connections: 10, pool_timeout: 4, connect_timeout: 4,
+      # @param most [Integer] connections a process may hold
+      def open(url, most: MOST, **options)
+        database = Sequel.connect(url, max_connections: most, pool_timeout: 4, connect_timeout: 4,
                                        after_connect: method(:bound), **options)
         database.extension :pg_array, :pg_json, :connection_validator
         # A connection that lay idle for a while is asked first: the database may have been started anew meanwhile.
@@ -44,7 +48,9 @@ module DeckBough
           # Waiting for another process and changing large tables may take its time.
           database.run("set statement_timeout = 0")
           database.run("select pg_advisory_lock(720141)")
+          Store::Fence.prepare(database)
           Sequel::Migrator.run(database, MIGRATIONS)
+          Store::Fence.open(database)
         ensure
           database.run("select pg_advisory_unlock(720141)")
           database.run("set statement_timeout = #{STATEMENT_MILLISECONDS}")

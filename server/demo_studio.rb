@@ -72,8 +72,9 @@ module DeckBough
       def people
         said = read("studio")
         owner, *others = said.fetch("people")
-        account = Store::Studios.new(@database).found(studio: said.fetch("name"), units: said.fetch("units"),
-                                                      password: PASSWORD, cost: @cost, **named(owner))
+        account = Store::Studios.new(@database).found(at: Time.now, studio: said.fetch("name"),
+                                                      units: said.fetch("units"), password: PASSWORD, cost: @cost,
+                                                      **named(owner))
         studio_id = Store::Accounts.new(@database).find(account)[:studio_id]
         others.each do |person|
           Store::Person.add(@database, studio_id, password: PASSWORD, cost: @cost, role: "assistant", **named(person))

@@ -59,7 +59,10 @@ module DeckBough
         found = LINK.match(env["PATH_INFO"])
         sent = found && sent_proposals.find(found[:link], today: now.to_date) or return gone
         visit = ClientVisit.new(env, sent, found[:link], database: @database, album: @album, now: now)
-        visit.answer(env["REQUEST_METHOD"], found[:rest].to_s) || gone
+        # What follows is of this studio alone.
+        Store::Fence.within(@database, sent[:studio_id]) do
+          visit.answer(env["REQUEST_METHOD"], found[:rest].to_s) || gone
+        end
       end
 
       def limit(env)

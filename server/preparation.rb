@@ -12,8 +12,13 @@ module DeckBough
       # @return [Sequel::Database]
       # @param today [Date] the demo's season lies ahead of it
       # @param photographs_folder [String, nil] where the demo's pictures are kept
-      def call(url, demo:, password_cost:, today: Date.today, photographs_folder: nil)
+      # @param backups_folder [String, nil] where what an older release kept is written down first
+      # @raise [Backup::Failed] then nothing is changed either
+      def call(url, demo:, password_cost:, today: Date.today, photographs_folder: nil, backups_folder: nil)
         database = reach(url)
+        if backups_folder && older?(database)
+          Backup.write(url, photographs: photographs_folder, folder: backups_folder, at: Time.now)
+        end
         Connection.migrate(database)
         if demo && !Store::Studios.new(database).founded?
           album = photographs_folder && Photographs::Album.new(photographs_folder)
@@ -40,7 +45,12 @@ module DeckBough
           server.run("create database #{server.literal(Sequel.identifier(name))}")
         end
       end
-      private_class_method :create
+
+      # Whether a release before this one kept something here.
+      def older?(database)
+        database.tables.any? && !Connection.current?(database)
+      end
+      private_class_method :create, :older?
     end
   end
 end

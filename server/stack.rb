@@ -30,7 +30,7 @@ module DeckBough
                                      httponly: true, path: "/",
                                      expire_after: 30 * 24 * 3600
           use Accounts::Door.build(database, configuration)
-          use Middleware::Gate, contract, Store::Accounts.new(database)
+          use Middleware::Gate, contract, database
           use Middleware::EveryFault, database, CheckedBodies::ALL
           use OpenapiFirst::Middlewares::RequestValidation,
               spec: contract.definition, error_response: Contract::Objection

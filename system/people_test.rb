@@ -62,4 +62,27 @@ class PeopleTest < SystemTest
     assert_text "Make somebody else an owner first."
     assert_equal "owner", DATABASE[:accounts].where(email: OWNER).get(:role)
   end
+
+  def found_a_studio
+    { "Name of the studio" => "Copper & Quince", "Your name" => "Quill Farrow", "Your email" => "quill@copper.example",
+      "A password" => "marrow-quay-2026" }.each { |label, said| fill_in label, with: said }
+    click_button "Found the studio"
+  end
+
+  def test_whoever_is_invited_founds_a_studio_of_their_own_once
+    word = Server::Store::Invitations.new(DATABASE).make(at: TODAY)
+    visit "/found##{word}"
+    found_a_studio
+
+    assert_text "No homes yet"
+    assert_no_text "Tidewaiter's House"
+    assert_equal ["Copper & Quince", "Wick & Fennel"], DATABASE[:studios].order(:name).select_map(:name)
+    Capybara.reset_sessions!
+    visit "/found##{word}"
+
+    assert_text "This invitation is over"
+    click_link "Sign in"
+
+    assert_field "Email"
+  end
 end

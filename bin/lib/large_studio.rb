@@ -38,7 +38,7 @@ class LargeStudio
 
   def fill(database)
     studios = DeckBough::Server::Store::Studios.new(database)
-    account = studios.found(studio: "Large", name: "Ottoline Marsh", email: EMAIL, password: PASSWORD,
+    account = studios.found(at: Time.now, studio: "Large", name: "Ottoline Marsh", email: EMAIL, password: PASSWORD,
                             units: "metric", cost: 4)
     studio = database[:accounts].where(id: account).get(:studio_id)
     styles = fill_styles(database, studio)

@@ -3,13 +3,15 @@
 module DeckBough
   module Server
     module Middleware
-      # No API route without a session, except those the contract itself marks as open (`security: []`).
+      # No API route without a session, except those the contract itself marks as open (`security: []`). Whoever has one
+      # goes on within the fence of their studio.
       class Gate
         ACCOUNT = "deck_bough.account"
 
-        def initialize(app, contract, accounts)
+        def initialize(app, contract, database)
           @app = app
-          @accounts = accounts
+          @database = database
+          @accounts = Store::Accounts.new(database)
           @open = contract.open_operations
         end
 
@@ -19,7 +21,7 @@ module DeckBough
           env["deck_bough.account_id"] = account && account[:id]
           raise Problem.signed_out if account.nil? && env["PATH_INFO"].start_with?("/api/") && !open?(env)
 
-          @app.call(env)
+          account ? Store::Fence.within(@database, account[:studio_id]) { @app.call(env) } : @app.call(env)
         end
 
         private

@@ -12,17 +12,22 @@ module DeckBough
 
         CHANGED = ["units", *[*Store::Studios::SCHOOLS, *Store::Studios::REGION, *Store::Studios::ORDER].map(&:to_s)]
                   .freeze
+        FOUNDING = %w[studio name email password units region invitation].freeze
+        SIGNED_IN = "You are signed in, and belong to a studio. Sign out first."
 
         def door
           return answer({ founded: true, me: myself }) if account
-          return answer({ founded: true }) if studios.founded?
+          return answer({ founded: false, regions: regions }) unless studios.founded?
+          return answer({ founded: true }) unless invited?
 
-          answer({ founded: false, regions: regions })
+          answer({ founded: true, invited: true, regions: regions })
         end
 
         def found
-          fields = %w[studio name email password units region].to_h { |field| [field.to_sym, said[field]] }.compact
-          studios.found(**fields, cost: context.configuration.password_cost)
+          raise Problem.new(409, "founded", "Already founded", SIGNED_IN) if account
+
+          fields = FOUNDING.to_h { |field| [field.to_sym, said[field]] }.compact
+          studios.found(**fields, cost: context.configuration.password_cost, at: now)
           answer({ founded: true }, 201)
         end
 
@@ -42,6 +47,10 @@ module DeckBough
         def myself
           { account: account.slice(:name, :email, :role), studio: studio.slice(*Store::Studios::SHOWN),
             today: today.iso8601, season: store(Store::Seasons).now(today) }
+        end
+
+        def invited?
+          Store::Invitations.new(context.database).stands?(query["invitation"], today: today)
         end
 
         # To choose from when founding.

@@ -83,7 +83,7 @@ module DeckBough
                                                        Sequel[:b][:id], on_hand))
           lay_down_rolls
           # So many rows are new to the database: how they hang together it can only tell when it has looked.
-          database.run("analyze stock_import_rows, stock_moves, stock_lots")
+          Fence.outside(database) { database.run("analyze stock_import_rows, stock_moves, stock_lots") }
           moves = database[:stock_moves].where(Sequel[:stock_moves][:studio_id] => studio_id,
                                                Sequel[:stock_moves][:style_id] => fresh.select(:style_id))
           lots = moves.join(:stock_lots, style_id: :style_id)

@@ -22,20 +22,19 @@ module DeckBough
           !@database[:studios].empty?
         end
 
-        # Founds the studio of an empty installation with its owner.
+        # Founds the studio of an empty installation with its owner, or one more by invitation.
         #
         # @param region [String] of Region::NAMED
+        # @param invitation [String, nil] its word
         # @return [Integer] the owner's account id
-        # @raise [Problem] when one exists already, or the email or password will not do
-        def found(studio:, name:, email:, password:, units:, cost:, region: "europe")
+        # @raise [Problem] when one exists already and nobody invited, or the email or password will not do
+        def found(studio:, name:, email:, password:, units:, cost:, at:, region: "europe", invitation: nil)
           refuse_bad(studio: studio, name: name, email: email, password: password)
           @database.transaction do
             # Two people founding at once: the second waits here and then sees the first one's studio.
             @database.run("lock table studios in share row exclusive mode")
-            if founded?
-              raise Problem.new(409, "founded", "Already founded", "This installation has its studio. Sign in instead.")
-            end
-
+            refuse_uninvited(invitation, at)
+            refuse_taken(email)
             studio_id = @database[:studios].returning(:id).insert(name: studio.strip, units: units,
                                                                   **Region.of(region).to_h).first[:id]
             Person.add(@database, studio_id, name: name, email: email, password: password, role: "owner", cost: cost)
@@ -58,6 +57,26 @@ module DeckBough
         end
 
         private
+
+        def refuse_uninvited(invitation, at)
+          return unless founded?
+          return if invitation && Invitations.new(@database).use(invitation, at: at)
+
+          told = if invitation
+                   "This invitation was used, or its day is over. Ask whoever runs this installation for another."
+                 else
+                   "This installation has its studio. Sign in instead."
+                 end
+          raise Problem.new(409, "founded", "Already founded", told)
+        end
+
+        # People belong to one studio.
+        def refuse_taken(email)
+          return if @database[:accounts].where(email: email.strip.downcase).empty?
+
+          raise Problem.invalid([{ pointer: "/email", code: "taken",
+                                   message: "This email signs in already. Take another for this studio." }])
+        end
 
         def refuse_bad(studio:, **person)
           errors = Person.objections(**person)

@@ -58,6 +58,26 @@ class ContractTest < ServerTest
 
   # Every thing of one studio is simply not there for another; lists show nothing of it.
   def test_every_route_is_scoped_to_the_studio
+    nothing_foreign(things_of_the_demo)
+  end
+
+  # The same where no store asks for the studio any more: the database keeps others out by itself.
+  def test_every_route_is_scoped_to_the_studio_a_second_time
+    things = things_of_the_demo
+    before = kept_of_the_demo
+    with_method(Server::Store::Table, :rows, ->(table) { database[table] }) { nothing_foreign(things) }
+
+    assert_equal before, kept_of_the_demo
+  end
+
+  def kept_of_the_demo
+    DATABASE.tables.select { |table| DATABASE.schema(table).to_h.key?(:studio_id) }.to_h do |table|
+      [table, DATABASE[table].where(studio_id: demo).get { md5(string_agg(Sequel.lit("?::text", Sequel[table]), "")) }]
+    end
+  end
+
+  # @return [Hash{String => String}] an id of each kind
+  def things_of_the_demo
     sign_in
     home = home_named("Tidewaiter's House")
     room = home["rooms"].first
@@ -92,7 +112,10 @@ class ContractTest < ServerTest
                               status: 201)["id"]
     things["log-times"] = DATABASE[:log_times].get(:id)
     things["remarks"] = DATABASE[:log_remarks].get(:id)
-    things["decisions"] = DATABASE[:log_decisions].get(:key)
+    things.merge("decisions" => DATABASE[:log_decisions].get(:key))
+  end
+
+  def nothing_foreign(things)
     stranger
     clear_cookies
     ask(:post, "/api/login", { email: "else@elsewhere.example", password: "another-word-1" })

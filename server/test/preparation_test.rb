@@ -34,4 +34,45 @@ class PreparationTest < ServerTest
     assert_equal 1, prepare(demo: true)[:homes].where(name: "Signal House").count
     assert_equal 3, @database[:homes].count
   end
+
+  # As an older release left it.
+  def older
+    prepare(demo: true)
+    Sequel::Migrator.run(@database, Server::Connection::MIGRATIONS, target: 41)
+    @database.disconnect
+  end
+
+  def upgraded(folder)
+    Server::Preparation.call(@url, demo: false, password_cost: 4, photographs_folder: File.join(folder, "photographs"),
+                                   backups_folder: File.join(folder, "backups")).disconnect
+    Dir.glob(File.join(folder, "backups", "*.tar"))
+  end
+
+  def test_what_an_older_release_kept_is_backed_up_before_it_is_changed
+    Dir.mktmpdir do |folder|
+      assert_empty upgraded(folder)
+      assert_empty upgraded(folder)
+      older
+      kept = upgraded(folder)
+
+      assert_equal 1, kept.size
+      Dir.mktmpdir do |unpacked|
+        system("tar", "-xf", kept.first, "-C", unpacked)
+
+        assert_equal 41, JSON.parse(File.read(File.join(unpacked, "contents.json")))["schema"]
+      end
+      assert_equal kept, upgraded(folder)
+    end
+  end
+
+  def test_without_a_backup_nothing_is_changed
+    older
+    Dir.mktmpdir do |folder|
+      File.write(File.join(folder, "backups"), "no folder")
+
+      assert_raises(SystemCallError) { upgraded(folder) }
+    end
+
+    assert_equal 41, @database[:schema_info].get(:version)
+  end
 end

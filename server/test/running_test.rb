@@ -9,6 +9,7 @@ class RunningTest < ServerTest
   GUIDE = File.read(File.join(Server::ROOT, "docs", "running.md"))
   COMMANDS = GUIDE.scan(/^```sh\n(.*?)^```$/m).flatten
   WORD = "lichen-and-brass"
+  STUDIO = "Copper & Quince"
 
   # Databases cannot be made within a transaction.
   def run(*)
@@ -19,7 +20,10 @@ class RunningTest < ServerTest
     @folder = Dir.mktmpdir("running")
     @server = ENV.fetch("DATABASE_URL").sub(%r{/[^/]+\z}, "")
     @name = "deck_bough_running_#{Process.pid}"
-    Server::Preparation.call("#{@server}/#{@name}", demo: false, password_cost: 4).disconnect
+    database = Server::Preparation.call("#{@server}/#{@name}", demo: false, password_cost: 4)
+    Server::Store::Studios.new(database).found(studio: STUDIO, name: "Quill", email: "quill@copper.example",
+                                               password: "marrow-quay-2026", units: "metric", cost: 4, at: TODAY)
+    database.disconnect
     @port = TCPServer.open("127.0.0.1", 0) { |open| open.addr[1] }
   end
 
@@ -32,7 +36,7 @@ class RunningTest < ServerTest
     { "DATABASE_URL" => "#{@server}/#{@name}", "PHOTOGRAPHS_FOLDER" => File.join(@folder, "photographs"),
       "BACKUPS" => File.join(@folder, "backups"), "ELSEWHERE" => @server, "ADDRESS" => "http://127.0.0.1:#{@port}",
       "SESSION_SECRET" => "s" * 96, "METRICS_WORD" => WORD, "WEB_PROCESSES" => "1", "RACK_ENV" => "production",
-      "LOG_TO" => File.join(@folder, "requests.log"), "DAY" => nil }
+      "STUDIO" => STUDIO, "LOG_TO" => File.join(@folder, "requests.log"), "DAY" => nil }
   end
 
   def serving

@@ -125,13 +125,15 @@ class ServerTest < Minitest::Test
 
   # Another body for a method while a block runs.
   def with_method(owner, name, body)
-    own = owner.instance_method(name) if owner.method_defined?(name, false)
+    private = owner.private_method_defined?(name, false)
+    own = owner.instance_method(name) if private || owner.method_defined?(name, false)
     owner.send(:remove_method, name) if own
     owner.define_method(name, &body)
     yield
   ensure
     owner.send(:remove_method, name)
     owner.define_method(name, own) if own
+    owner.send(:private, name) if private
   end
 
   def pointers(answer)

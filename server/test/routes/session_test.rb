@@ -104,6 +104,46 @@ class SessionRoutesTest < ServerTest
     assert_equal "imperial", ask(:get, "/api/me")["studio"]["units"]
   end
 
+  FOUNDING = { studio: "Copper & Quince", name: "Quill Farrow", email: "quill@copper.example",
+               password: "marrow-quay-2026", units: "imperial" }.freeze
+
+  def invited(**more) = Server::Store::Invitations.new(DATABASE).make(at: TODAY, **more)
+
+  def found(status, **more) = ask(:post, "/api/studios", { **FOUNDING, **more }, status: status)
+
+  def test_one_more_studio_is_founded_by_invitation_once
+    demo
+    word = invited
+    door = ask(:get, "/api/door?invitation=#{word}")
+
+    assert door["invited"]
+    assert_equal 5, door["regions"].size
+    bad = found(422, invitation: word, email: OWNER.upcase)
+
+    assert_equal ["/email"], pointers(bad)
+    found(201, invitation: word)
+    ask(:post, "/api/login", FOUNDING.slice(:email, :password))
+
+    assert_equal "Copper & Quince", ask(:get, "/api/me")["studio"]["name"]
+    assert_empty homes
+    assert_equal 409, found(409, invitation: invited)["status"]
+    clear_cookies
+
+    refute ask(:get, "/api/door?invitation=#{word}").key?("invited")
+    assert_includes found(409, invitation: word, email: "other@copper.example")["detail"], "another"
+  end
+
+  def test_without_an_invitation_that_stands_an_installation_is_closed
+    demo
+    over = Server::Store::Invitations.new(DATABASE).make(at: TODAY - (2 * 86_400), days: 1)
+
+    [{}, { invitation: "" }, { invitation: "x" * 32 }, { invitation: over }].each { |said| found(409, **said) }
+    last_day = Server::Store::Invitations.new(DATABASE).make(at: TODAY - (2 * 86_400), days: 2)
+    found(201, invitation: last_day)
+
+    assert_empty DATABASE[:studio_invitations].where(word_digest: [over, last_day])
+  end
+
   def test_a_region_brings_currency_mains_paper_and_tree_sizes_and_each_can_be_set_otherwise
     empty_installation
     offered = ask(:get, "/api/door")["regions"].find { |region| region["name"] == "north_america" }

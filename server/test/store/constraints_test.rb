@@ -51,7 +51,7 @@ class ConstraintsTest < ServerTest
     without = DATABASE.tables.reject { |table| DATABASE.schema(table).any? { |name, _| name == :studio_id } }
 
     assert_equal %i[account_active_session_keys known_browsers request_counts schema_info sign_in_failures
-                    studios].sort, without.sort
+                    studio_invitations studios].sort, without.sort
   end
 
   def test_lengths_and_money_carry_their_unit_in_the_name

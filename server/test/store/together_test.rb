@@ -216,8 +216,8 @@ class TogetherTest < ServerTest
 
   def test_an_installation_is_founded_by_one_only
     results = at_once(3) do |i|
-      Server::Store::Studios.new(DATABASE).found(studio: "Studio #{i}", name: "Founder", email: "f#{i}@studio.example",
-                                                 password: "long-enough-1",
+      Server::Store::Studios.new(DATABASE).found(at: TODAY, studio: "Studio #{i}", name: "Founder",
+                                                 email: "f#{i}@studio.example", password: "long-enough-1",
                                                  units: "metric", cost: 4)
     end
 

@@ -75,6 +75,17 @@ export function useDoor() {
   return useQuery({ queryKey: keys.door, queryFn: () => ask(client.GET("/api/door")) });
 }
 
+/** Whether an invitation stands. Asked after the door itself: what the page fetched ahead of it would otherwise be
+ * taken for an answer to somebody who has signed in meanwhile. */
+export function useInvitation(word: string | undefined) {
+  const door = useDoor().data;
+  return useQuery({
+    queryKey: [...keys.door, word],
+    queryFn: () => ask(client.GET("/api/door", { params: { query: { invitation: word ?? "" } } })),
+    enabled: Boolean(word && door?.founded && !door.me),
+  });
+}
+
 /** Asked at the door, which answers strangers too: no refusal stands in the console of somebody who is yet to sign in. */
 async function whoIsIn(): Promise<Schemas["Me"]> {
   const { me } = await ask(client.GET("/api/door"));

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Whether this installation has its studio yet, and who is signed in */
+        /** Whether this installation has its studio yet, who is signed in, and whether an invitation stands */
         get: operations["lookAtDoor"];
         put?: never;
         post?: never;
@@ -81,7 +81,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Found the studio of an empty installation, with its owner */
+        /** Found the studio of an empty installation, or one more by invitation, with its owner */
         post: operations["foundStudio"];
         delete?: never;
         options?: never;
@@ -4028,6 +4028,8 @@ export interface components {
         };
         Door: {
             founded: boolean;
+            /** @description whether the invitation asked with stands */
+            invited?: boolean;
             me?: components["schemas"]["Me"];
             regions?: components["schemas"]["Region"][];
         };
@@ -4058,6 +4060,8 @@ export interface components {
             units: "metric" | "imperial";
             /** @enum {string} */
             region?: "europe" | "british_isles" | "north_america" | "oceania" | "japan";
+            /** @description the word of an invitation, where another studio is here already */
+            invitation?: string;
         };
         Me: {
             season: components["schemas"]["SeasonNow"];
@@ -10072,7 +10076,9 @@ export type $defs = Record<string, never>;
 export interface operations {
     lookAtDoor: {
         parameters: {
-            query?: never;
+            query?: {
+                invitation?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -10088,6 +10094,7 @@ export interface operations {
                     "application/json": components["schemas"]["Door"];
                 };
             };
+            422: components["responses"]["Problem"];
         };
     };
     signIn: {

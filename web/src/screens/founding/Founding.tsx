@@ -2,13 +2,16 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
-import { Navigate, useNavigate } from "react-router";
+import { Navigate, Link as RouterLink, useLocation, useNavigate } from "react-router";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
-import { useDoor } from "../../api/queries";
+import { useDoor, useInvitation } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { ChoiceDial } from "../../parts/ChoiceDial";
+import { Failed } from "../../parts/Failed";
+import { Loading } from "../../parts/Loading";
 import { FormAlert } from "../../parts/ProblemAlert";
 import type { Units } from "../../units/format";
 import { Doorway } from "../sign-in/Doorway";
@@ -30,9 +33,16 @@ const FIELDS = [
   { name: "password", label: "A password", complete: "new-password" },
 ] as const;
 
-/** The first screen of an empty installation: founds the studio with its owner, who is then signed in. */
+/** The longest word that is an invitation; what is longer is none. */
+const LONGEST = 64;
+
+/** The first screen of an empty installation, or of whoever was invited to one that has a studio already: founds a
+ * studio with its owner, who is then signed in. An invitation's word stands behind the address, where no log has it. */
 export function Founding() {
-  const door = useDoor();
+  const invitation = useLocation().hash.slice(1, LONGEST + 1) || undefined;
+  const door = useDoor().data;
+  const asked = useInvitation(invitation);
+  const invited = asked.data;
   const [said, setSaid] = useState(EMPTY);
   const [units, setUnits] = useState<Units>("metric");
   const [region, setRegion] = useState<Region>("europe");
@@ -44,7 +54,7 @@ export function Founding() {
   async function found(event: FormEvent) {
     event.preventDefault();
     try {
-      await ask(client.POST("/api/studios", { body: { ...said, units, region } }));
+      await ask(client.POST("/api/studios", { body: { ...said, units, region, ...(invitation && { invitation }) } }));
       await ask(client.POST("/api/login", { body: { email: said.email, password: said.password } }));
       cache.clear();
       await navigate("/", { replace: true });
@@ -53,7 +63,18 @@ export function Founding() {
     }
   }
 
-  if (door.data?.founded) return <Navigate to="/" replace />;
+  if (door?.me || (door?.founded && !invitation)) return <Navigate to="/" replace />;
+  if (asked.isError) return <Failed error={asked.error} retry={() => void asked.refetch()} />;
+  if (door?.founded && !invited) return <Loading what="the invitation" />;
+  if (door?.founded && !invited?.invited)
+    return (
+      <Doorway title="This invitation is over" lead="It was used already, or its day is past.">
+        <Typography sx={{ mb: 2 }}>Ask whoever sent it for another, or sign in if you have a studio here.</Typography>
+        <Button component={RouterLink} to="/sign-in" variant="contained" size="large">
+          Sign in
+        </Button>
+      </Doorway>
+    );
   return (
     <Doorway title="Found your studio" lead="You become its owner and can let others in.">
       <form onSubmit={(event) => void found(event)} noValidate>
@@ -79,7 +100,7 @@ export function Founding() {
             label="We work in"
             value={region}
             onChange={(event) => setRegion(event.target.value as Region)}
-            helperText={told(door.data?.regions?.find((one) => one.name === region))}
+            helperText={told((invited ?? door)?.regions?.find((one) => one.name === region))}
           >
             {Object.entries(REGIONS).map(([name, label]) => (
               <MenuItem key={name} value={name}>
