@@ -156,7 +156,10 @@ class LargeStudio
     started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     (1..4).each do |page|
       loop do
-        if JSON.parse(http.get("/api/season?page=#{page}", headers).body)["items"].all? do |home|
+        answer = http.get("/api/season?page=#{page}", headers)
+        raise answer.body unless answer.code == "200"
+
+        if JSON.parse(answer.body)["items"].all? do |home|
           home["totals"]["pending"].zero?
         end
           break
