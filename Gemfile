@@ -21,6 +21,7 @@ gem "matrix", "~> 0.4" # prawn needs it and Ruby no longer brings it
 gem "nokogiri", "~> 1.18.10" # the newest for this Ruby
 gem "prawn", "~> 2.5"
 gem "rqrcode_core", "~> 1.2" # codes on labels
+gem "rubyzip", "~> 3.7"
 gem "simple_xlsx_reader", "~> 5.0"
 gem "tzinfo", "~> 2.0"
 gem "tzinfo-data", "~> 1.2026" # a machine may have no zones of its own

@@ -17,7 +17,7 @@ module DeckBough
                    Routes::Buying, Routes::Suppliers, Routes::Purchases, Routes::Trials, Routes::Sightings,
                    Routes::Photographs, Routes::Looks, Routes::Views, Routes::StringTests, Routes::HouseRules,
                    Routes::Lessons, Routes::Logbook, Routes::SeasonEnd, Routes::Seasons, Routes::Proposals, Routes::HomeBook,
-                   Routes::Lengths, Routes::Find].freeze
+                   Routes::ClientsData, Routes::Lengths, Routes::Find].freeze
 
       # How many hanging maps a process remembers.
       KEPT = 200
@@ -40,7 +40,8 @@ module DeckBough
       RESOURCES.each do |resource|
         resource.routes.each do |route|
           public_send(route.verb, route.path) do
-            resource.new(Routes::Context.new(env, params, self)).public_send(route.action)
+            context = Routes::Context.new(env, params, self)
+            resource.new(context).public_send(route.action).tap { |answered| Audit.note(context, route, answered) }
           end
         end
       end

@@ -17,6 +17,7 @@ module DeckBough
         post "/api/homes/:id/restore", :restore
 
         def desk
+          sweep
           answer(season.desk(today: today, page: page))
         end
 
@@ -64,6 +65,12 @@ module DeckBough
         end
 
         private
+
+        # What is over goes, as the desk is opened every day.
+        def sweep
+          Store::HomeRemoval.new(context.database, account[:studio_id], context.album).sweep(today)
+          store(Store::HomeAccesses).sweep(today)
+        end
 
         def freed(&)
           store(Store::Freed).by(homes.pieces_of(id), &)

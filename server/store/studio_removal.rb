@@ -22,7 +22,7 @@ module DeckBough
 
         # @return [Hash{String => Integer}] how many rows of which tables went
         def call(studio_id)
-          @database.transaction do
+          Forgetting.within(@database) do
             # A whole studio takes as long as it takes.
             @database.run("set local statement_timeout = 0")
             gone = tsort.reverse.to_h { |table| [table.to_s, rows(table, studio_id).delete] }
