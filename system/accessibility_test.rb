@@ -28,6 +28,7 @@ class AccessibilityTest < SystemTest
       "/ideas" => "Retire 1", "/homes/#{home}/season-end" => "Into which boxes",
       "/homes/#{home}/proposal" => "What is shown",
       "/homes/#{home}/book" => "Drawings are those of",
+      "/homes/#{home}/kept" => "Who saw it, who changed it",
       "/season-summary" => "Still open",
       "/deleted" => "Alcove tree",
       "/nowhere" => "Nothing here" }

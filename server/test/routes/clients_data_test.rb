@@ -151,6 +151,7 @@ class ClientsDataTest < ServerTest
     forget
 
     assert_operator rows(:stock_quantities).where(style_id: shared).sum(:lacking), :<=, lacking
+    refute_empty own_things
     assert_empty rows(:styles).where(id: own_things)
   end
 

@@ -27,6 +27,8 @@ export const keys = {
   closedSeason: (season: string) => ["seasons", season],
   closedHome: (season: string, id: string) => ["seasons", season, id],
   seasonOpening: (page: number) => ["season", "opening", page],
+  accesses: (id: string, page: number) => ["home", id, "accesses", page],
+  keptOfClients: ["kept-of-clients"],
   homeBook: (id: string) => ["home", id, "book"],
   proposal: (id: string) => ["home", id, "proposal"],
   seasonEnd: (id: string) => ["home", id, "season-end"],

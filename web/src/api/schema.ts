@@ -3923,6 +3923,80 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kept-of-clients": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is kept of clients and households, why and for how long */
+        get: operations["readKeptOfClients"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/accesses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Who saw and who changed a home, day by day */
+        get: operations["listAccesses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/everything.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** All that is kept of a home and its client */
+        get: operations["takeEverythingOut"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/homes/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A home and its client go for good, at once */
+        post: operations["forgetHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/homes/{id}/book.pdf": {
         parameters: {
             query?: never;
@@ -5804,6 +5878,35 @@ export interface components {
             after: string[];
             /** @description what the client said */
             client: string[];
+        };
+        KeptOfClients: {
+            items: {
+                what: string;
+                why: string;
+                until: string;
+            }[];
+        };
+        AccessPage: {
+            page: number;
+            pages: number;
+            total: number;
+            items: {
+                who: string;
+                /** Format: date */
+                day: string;
+                /** @description true: changed; false: only looked */
+                changed: boolean;
+                /** Format: date-time */
+                first_at: string;
+                /** Format: date-time */
+                last_at: string;
+            }[];
+        };
+        Forgetting: {
+            /** @description what the home is called, to be sure that it is meant */
+            name: string;
+            /** @description what its visits took stays for the lessons without a name */
+            keep_minutes: boolean;
         };
         HomeBook: components["schemas"]["BookPictures"] & {
             home: {
@@ -17031,6 +17134,109 @@ export interface operations {
             };
             401: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+        };
+    };
+    readKeptOfClients: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptOfClients"];
+                };
+            };
+            401: components["responses"]["Problem"];
+        };
+    };
+    listAccesses: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A line a person and day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccessPage"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    takeEverythingOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The archive */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    forgetHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Forgetting"];
+            };
+        };
+        responses: {
+            /** @description It is gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["Problem"];
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     printHomeBook: {

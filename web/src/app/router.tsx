@@ -41,6 +41,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../screens/season-opening/SeasonOpening")).SeasonOpening }),
       },
       {
+        path: "homes/:homeId/kept",
+        lazy: async () => ({ Component: (await import("../screens/clients-data/ClientsData")).ClientsData }),
+      },
+      {
         path: "homes/:homeId/book",
         lazy: async () => ({ Component: (await import("../screens/home-book/HomeBook")).HomeBook }),
       },

@@ -68,6 +68,7 @@ export function Home() {
           entries={[
             { label: "Proposal for the client", run: () => void navigate(`/homes/${told.id}/proposal`) },
             { label: "Before and after", run: () => void navigate(`/homes/${told.id}/book`) },
+            { label: "What is kept of them", run: () => void navigate(`/homes/${told.id}/kept`) },
             { label: "Season’s end", run: () => void navigate(`/homes/${told.id}/season-end`) },
             ...(me?.account.role === "owner" ? [{ label: "Delete this home", run: () => setAsking(true) }] : []),
           ]}
