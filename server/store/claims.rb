@@ -116,7 +116,7 @@ module DeckBough
 
         # One after the other in one order: two that share out the same styles wait, and never for each other.
         def lock(style_ids)
-          rows(:styles).where(id: style_ids).order(:id).for_update.select_map(%i[id spare_kept])
+          rows(:styles).where(id: style_ids).order(:id).lock_style(UNDER).select_map(%i[id spare_kept])
         end
 
         def on_hand(style_ids)

@@ -109,7 +109,7 @@ module DeckBough
 
         def change
           changed = looked_at("changed").order(:number).select_map(%i[style_id thing])
-          locked = rows(:styles).where(id: changed.map(&:first)).order(:id).for_update.select_hash(:id, :version)
+          locked = rows(:styles).where(id: changed.map(&:first)).order(:id).lock_style(UNDER).select_hash(:id, :version)
           changed.each { |style, thing| raise moved_on(thing) if locked[style] != thing["version"] }
           ids = boxes.select_hash(:number, :id)
           changed.each { |style, thing| change_one(style, thing, ids) }

@@ -71,7 +71,8 @@ module DeckBough
 
         # Styles are locked in one order, so that two who receive things never wait for each other.
         def lock(lines)
-          rows(:styles).where(id: lines.map { |line| line[:style_id] }.uniq).order(:id).for_update.select_map(:id)
+          ids = lines.map { |line| line[:style_id] }.uniq
+          rows(:styles).where(id: ids).order(:id).lock_style(UNDER).select_map(:id)
         end
 
         def with_events(line, events)

@@ -63,7 +63,9 @@ module DeckBough
         end
 
         def set(id, given, place)
-          row = (Ids.id?(id) && rows(:styles).where(id: id).for_update.first) || raise(Problem.not_found("style"))
+          row = Ids.id?(id) && rows(:styles).where(id: id).lock_style(UNDER).first
+          raise Problem.not_found("style") unless row
+
           declared = FIELDS.select { |input| given.key?(input.name.to_s) }
           values = checked(declared, given, under: "/changes/#{place}/set")
           old = row.slice(*values.keys)
@@ -74,7 +76,7 @@ module DeckBough
         end
 
         def both(*ids)
-          found = rows(:styles).where(id: Ids.only(ids)).order(:id).for_update.as_hash(:id)
+          found = rows(:styles).where(id: Ids.only(ids)).order(:id).lock_style(UNDER).as_hash(:id)
           goes, stays = ids.map { |id| found[id] || raise(Problem.not_found("style")) }
           return [goes, stays] if goes[:kind] == stays[:kind] && goes[:id] != stays[:id]
 

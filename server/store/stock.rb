@@ -186,7 +186,7 @@ module DeckBough
         end
 
         def locked_style(id)
-          rows(:styles).where(id: id).for_update.select(:id, :kind, :pack_size).first or
+          rows(:styles).where(id: id).lock_style(UNDER).select(:id, :kind, :pack_size).first or
             raise Problem.not_found("style")
         end
 

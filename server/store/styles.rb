@@ -125,7 +125,7 @@ module DeckBough
         # @param given [Hash] as Stock::Particulars asks of its kind, and owner_home_id
         def describe(id, version, given)
           transaction do
-            row = rows(:styles).where(id: id).for_update.first or raise Problem.not_found("style")
+            row = rows(:styles).where(id: id).lock_style(UNDER).first or raise Problem.not_found("style")
             values = particulars(row[:kind], given)
             raise Problem.conflict(current: known_of(row), yours: given) if row[:version] != version
 
@@ -146,7 +146,7 @@ module DeckBough
 
         def change(id, version, given, account_id: nil)
           transaction do
-            row = rows(:styles).where(id: id).for_update.first or raise Problem.not_found("style")
+            row = rows(:styles).where(id: id).lock_style(UNDER).first or raise Problem.not_found("style")
             values = coloured(checked(Style::INPUTS, given))
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 

@@ -8,6 +8,9 @@ module DeckBough
         PER_PAGE = 50
         # Two transactions that wait for each other: one is tried again, a few times.
         TRIES = 8
+        # A style is locked so that rows may go on to name it: whoever put some in and then waits for the style would
+        # otherwise wait for one that waits for those rows.
+        UNDER = "FOR NO KEY UPDATE"
 
         attr_reader :database, :studio_id
 

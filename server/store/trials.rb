@@ -56,7 +56,7 @@ module DeckBough
         end
 
         def locked_style(id)
-          rows(:styles).where(id: id).for_update.first or raise Problem.not_found("style")
+          rows(:styles).where(id: id).lock_style(UNDER).first or raise Problem.not_found("style")
         end
 
         def tag(style_id, tag, decide_by)

@@ -62,6 +62,25 @@ class TogetherTest < ServerTest
                   DATABASE[:piece_changes].where(piece_id: piece[:id]).count]
   end
 
+  # Whoever counts what was found names the style in a row of its own, and only then waits for it.
+  def test_naming_a_style_keeps_nobody_from_sharing_it_out
+    studio = demo
+    style = DATABASE[:styles].order(:name).get(:id)
+    elsewhere = Server::Connection.open(ENV.fetch("DATABASE_URL"))
+    elsewhere.transaction(rollback: :always) do
+      elsewhere[:stock_moves].insert(studio_id: studio, style_id: style, quantity: 1, reason: "found",
+                                     key: SecureRandom.uuid)
+      DATABASE.transaction do
+        DATABASE.run("set local lock_timeout = 2000")
+        Server::Store::Claims.new(DATABASE, studio).share_out([style])
+      end
+    end
+
+    assert_empty DATABASE[:stock_moves].where(style_id: style, reason: "found")
+  ensure
+    elsewhere&.disconnect
+  end
+
   def test_of_several_who_send_one_person_to_different_homes_at_once_one_is_heard
     studio = demo
     homes = DATABASE[:homes].select_map(:id)
