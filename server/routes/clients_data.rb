@@ -33,7 +33,7 @@ module DeckBough
         def forget
           owner!
           name = store(Store::Homes).find(id)[:name]
-          raise misnamed(name) if said["name"].strip != name
+          raise misnamed(name) if said["name"].strip != name.strip
 
           Store::HomeRemoval.new(context.database, account[:studio_id], context.album)
                             .call(id, keep_minutes: said["keep_minutes"])

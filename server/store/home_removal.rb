@@ -12,6 +12,8 @@ module DeckBough
       # the home's name goes out of their words.
       class HomeRemoval < Table
         NAMELESS = "A home"
+        # A shorter name may be any word of a sentence.
+        LEAST = 4
         # So many that were deleted long ago go in one go.
         SWEPT = 3
 
@@ -24,14 +26,7 @@ module DeckBough
         # @param keep_minutes [Boolean] what its visits took stays for the lessons, nameless
         # @raise [Problem] when it is not there
         def call(home_id, keep_minutes:)
-          files = transaction do
-            home = rows(:homes).where(id: home_id).for_update.first or raise Problem.not_found("home")
-            wanted = wanted_by(home_id)
-            told = Forgetting.within(database) { gone(home, keep_minutes) }
-            Claims.new(database, studio_id).share_out(wanted)
-            told
-          end
-          files.each { |file| @album.forget(file) }
+          removed(home_id, keep_minutes) or raise Problem.not_found("home")
         end
 
         # Homes whose thirty days are over.
@@ -39,10 +34,24 @@ module DeckBough
         # @param today [Date]
         def sweep(today)
           over = rows(:homes).where { deleted_at < today - Deleted::DAYS }.limit(SWEPT).select_map(:id)
-          over.each { |id| call(id, keep_minutes: true) }
+          # Somebody else may have opened the desk at the same moment.
+          over.each { |id| removed(id, true) }
         end
 
         private
+
+        # @return [true, nil] nil where it was gone already
+        def removed(home_id, keep_minutes)
+          files = transaction do
+            home = rows(:homes).where(id: home_id).for_update.first or next
+            wanted = wanted_by(home_id)
+            told = Forgetting.within(database) { gone(home, keep_minutes) }
+            Claims.new(database, studio_id).share_out(wanted)
+            told
+          end
+          files&.each { |file| @album.forget(file) }
+          true if files
+        end
 
         def rooms_of(home_id) = rows(:rooms).where(home_id: home_id).select(:id)
 
@@ -111,13 +120,13 @@ module DeckBough
           case told
           when Hash then told.transform_values { |value| without(value, names) }
           when Array then told.map { |value| without(value, names) }
-          when String then names.reduce(told) { |text, name| text.gsub(word(name), NAMELESS) }
+          when String then names.reduce(told) { |text, name| text.gsub(place_of(name), NAMELESS) }
           else told
           end
         end
 
-        def word(name)
-          /(?<!\p{L})#{Regexp.escape(name)}(?!\p{L})/
+        def place_of(name)
+          name.size < LEAST ? /\A#{Regexp.escape(name)}\z/ : /(?<!\p{L})#{Regexp.escape(name)}(?!\p{L})/
         end
       end
     end

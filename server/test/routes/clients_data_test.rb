@@ -220,5 +220,23 @@ class ClientsDataTest < ServerTest
 
     assert_empty rows(:homes).where(id: home["id"])
     assert_empty mentions("Number Nine")
+    # Somebody else was first: the desk opens all the same.
+    album = Server::Photographs::Album.new(CONFIGURATION.photographs_folder)
+    removal = Server::Store::HomeRemoval.new(DATABASE, demo, album)
+
+    assert_empty removal.sweep(TODAY.to_date)
+    assert_nil removal.send(:removed, home["id"], true)
+  end
+
+  def test_a_short_name_is_no_word_of_every_sentence
+    sign_in
+    short = ask(:post, "/api/homes", { name: "A" }, status: 201)
+    summary = { "lessons" => [{ "home_name" => "A", "says" => "A nail came out" }] }
+    rows(:seasons).insert(studio_id: demo, season: 2025, closed_on: TODAY, closed_by: owner_id,
+                          house_rules: Sequel.pg_jsonb({}), summary: Sequel.pg_jsonb(summary))
+    ask(:post, "/api/homes/#{short['id']}/forget", { name: " A ", keep_minutes: true }, status: 204)
+
+    assert_equal [{ "home_name" => "A home", "says" => "A nail came out" }],
+                 JSON.parse(rows(:seasons).get(:summary).to_json)["lessons"]
   end
 end
