@@ -28,6 +28,7 @@ gem "tzinfo-data", "~> 1.2026" # a machine may have no zones of its own
 gem "xlsxtream", "~> 3.1"
 
 # Photographs
+gem "aws-sdk-s3", "~> 1.239", require: false # where photographs lie in an object store
 gem "marcel", "~> 1.1"
 gem "ruby-vips", "~> 2.3"
 gem "shrine", "~> 3.6"

@@ -5,7 +5,8 @@ require_relative "boot"
 # What bin/backup and bin/restore run: the one writes, the other puts back. What is wrong is told in one line.
 backup = DeckBough::Server::Backup
 SemanticLogger.default_level = :fatal
-url, photographs = ENV.values_at("DATABASE_URL", "PHOTOGRAPHS_FOLDER")
+url = ENV.fetch("DATABASE_URL")
+photographs = ENV.fetch("PHOTOGRAPHS_STORE") { ENV.fetch("PHOTOGRAPHS_FOLDER") }
 begin
   case ARGV
   in ["write", folder, *keep]

@@ -33,7 +33,7 @@ module DeckBough
       module_function
 
       # @param url [String] of the database
-      # @param photographs [String] their folder
+      # @param photographs [String] their folder, or their bucket's address
       # @param folder [String] where backups are kept
       # @param at [Time] by which it is called
       # @param keep [Integer, nil] so many are kept, the oldest go; nil keeps all
@@ -68,9 +68,8 @@ module DeckBough
         refuse_full(url, photographs)
         unpacked(path) do |staging, contents|
           load(url, File.join(staging, DUMP), contents)
-          FileUtils.mkdir_p(photographs)
-          there = File.join(staging, PHOTOGRAPHS)
-          FileUtils.cp_r("#{there}/.", photographs) if File.directory?(there)
+          place = Photographs.place(photographs)
+          contents["photographs"].each_key { |name| place.put(name, File.join(staging, PHOTOGRAPHS, name)) }
           contents.slice("made_at", "schema", "rows").merge("files" => contents["photographs"].size)
         end
       end
@@ -85,11 +84,12 @@ module DeckBough
       # @return [Hash{String => String}] digests by path within the folder
       def copy(from, to, studio)
         FileUtils.mkdir_p(to)
-        names = Dir.glob(studio ? "#{studio}/**/*" : "**/*", base: from)
-        names.select { |name| File.file?(File.join(from, name)) }.sort.to_h do |name|
-          FileUtils.mkdir_p(File.dirname(File.join(to, name)))
-          FileUtils.cp(File.join(from, name), File.join(to, name))
-          [name, digest(File.join(to, name))]
+        place = Photographs.place(from)
+        place.names(studio ? "#{studio}/" : "").to_h do |name|
+          path = File.join(to, name)
+          FileUtils.mkdir_p(File.dirname(path))
+          place.fetch(name, path)
+          [name, digest(path)]
         end
       end
 
@@ -124,8 +124,8 @@ module DeckBough
       end
 
       def refuse_full(url, photographs)
-        if Dir.exist?(photographs) && !Dir.empty?(photographs)
-          raise Failed, "#{photographs} is not empty. Name a folder that is, or clear it."
+        if Photographs.place(photographs).names.any?
+          raise Failed, "There are photographs already where they would go. Name a place where none are, or clear it."
         end
 
         database = Preparation.reach(url)

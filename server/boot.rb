@@ -50,7 +50,7 @@ module DeckBough
             trusted_proxies: environment.fetch("TRUSTED_PROXIES", "").split,
             seconds_a_request: environment.fetch("SECONDS_A_REQUEST", "8").to_f,
             **{ labels_folder: environment["LABELS_FOLDER"],
-                photographs_folder: environment["PHOTOGRAPHS_FOLDER"] }.compact,
+                photographs_folder: environment["PHOTOGRAPHS_STORE"] || environment["PHOTOGRAPHS_FOLDER"] }.compact,
             metrics_word: environment["METRICS_WORD"], backups_folder: environment["BACKUPS_FOLDER"],
             connections: Integer(environment.fetch("DATABASE_CONNECTIONS", Connection::MOST)),
             day: environment["DAY"] && Date.iso8601(environment["DAY"]))

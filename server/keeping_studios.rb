@@ -12,7 +12,7 @@ module DeckBough
       class Refused < StandardError; end
 
       # @param url [String] of the database
-      # @param photographs [String] their folder
+      # @param photographs [String] their folder, or their bucket's address
       # @param now [Time]
       def initialize(url, photographs, now)
         @url = url
@@ -61,7 +61,7 @@ module DeckBough
         connected do |database|
           id = found(database, name)
           gone = Store::StudioRemoval.new(database).call(id)
-          FileUtils.rm_rf(File.join(@photographs, id))
+          Photographs.place(@photographs).forget("#{id}/")
           "#{name} is gone: #{gone.values.sum} rows and its photographs. Backups still hold it until they go."
         end
       end
@@ -87,7 +87,8 @@ end
 if $PROGRAM_NAME == __FILE__
   SemanticLogger.default_level = :fatal
   begin
-    studios = DeckBough::Server::KeepingStudios.new(*ENV.values_at("DATABASE_URL", "PHOTOGRAPHS_FOLDER"), Time.now)
+    photographs = ENV.fetch("PHOTOGRAPHS_STORE") { ENV.fetch("PHOTOGRAPHS_FOLDER") }
+    studios = DeckBough::Server::KeepingStudios.new(ENV.fetch("DATABASE_URL"), photographs, Time.now)
     puts studios.run(ARGV)
   rescue DeckBough::Server::KeepingStudios::Refused, DeckBough::Server::Backup::Failed, ArgumentError => e
     abort e.message

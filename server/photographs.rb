@@ -9,6 +9,14 @@ module DeckBough
       TYPE = "application/octet-stream"
       LARGEST = 12 * 1024 * 1024
 
+      # Where files lie.
+      #
+      # @param told [String] path of a folder, or address of a bucket
+      # @return [Folder, Bucket]
+      def self.place(told)
+        told.match?(%r{\Ahttps?://}) ? Bucket.new(told) : Folder.new(told)
+      end
+
       # @param env [Hash] of a request
       def self.sent?(env)
         env["REQUEST_METHOD"] == "POST" && ADDRESSES.include?(env["PATH_INFO"])

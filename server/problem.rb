@@ -110,6 +110,11 @@ module DeckBough
             "The studio's records cannot be reached just now. Nothing was saved; try again in a moment.")
       end
 
+      def self.photographs_away
+        new(503, "photographs-away", "Photographs not reachable just now",
+            "Where photographs are kept cannot be reached just now. Nothing was saved; try again in a moment.")
+      end
+
       def self.takes_too_long
         new(503, "too-long", "That takes too long",
             "This took longer than a request may and was stopped. Nothing was saved. Ask for less at once.")

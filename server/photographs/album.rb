@@ -1,12 +1,12 @@
 # frozen_string_literal: true
 
 require "shrine"
-require "shrine/storage/file_system"
 
 module DeckBough
   module Server
     module Photographs
-      # Where the files of photographs are kept: a folder. What the database knows of one says where its files are.
+      # The files of photographs, in a folder or an object store. What the database knows of one says where its files
+      # are.
       #
       #   data = album.keep(file, studio_id)
       #   album.read(data, :small) # => the bytes of a JPEG
@@ -14,11 +14,12 @@ module DeckBough
         KEPT = %i[large small].freeze
         TYPE = "image/jpeg"
 
-        # @param folder [String]
-        def initialize(folder)
+        # @param told [String] path of a folder, or address of a bucket
+        def initialize(told)
+          @place = place = Photographs.place(told)
           @uploader = Class.new(Shrine) do
             plugin :derivatives
-            self.storages = { store: Shrine::Storage::FileSystem.new(folder) }
+            self.storages = { store: place.storage }
           end
           @lock = Mutex.new
         end
@@ -28,10 +29,12 @@ module DeckBough
         # @raise [Problem] what is no picture that can be kept
         def keep(file, studio_id)
           versions = preparing.versions(file)
-          attacher = @uploader::Attacher.new
-          attacher.attach(versions[:large], location: location(studio_id))
-          attacher.add_derivative(:small, versions[:small], location: location(studio_id))
-          attacher.data
+          reached do
+            attacher = @uploader::Attacher.new
+            attacher.attach(versions[:large], location: location(studio_id))
+            attacher.add_derivative(:small, versions[:small], location: location(studio_id))
+            attacher.data
+          end
         ensure
           versions&.each_value(&:close!)
         end
@@ -46,17 +49,24 @@ module DeckBough
         # @return [String, nil] nil where its file is gone
         def read(data, version)
           attacher = @uploader::Attacher.from_data(data)
-          (version == :small ? attacher.derivatives[:small] : attacher.file).open(&:read)
+          reached { (version == :small ? attacher.derivatives[:small] : attacher.file).open(&:read) }
         rescue Shrine::FileNotFound
           nil
         end
 
         # Its files go for good.
         def forget(data)
-          @uploader::Attacher.from_data(data).destroy
+          reached { @uploader::Attacher.from_data(data).destroy }
         end
 
         private
+
+        # A store that is away is nobody's fault here, and comes back.
+        def reached
+          yield
+        rescue StandardError => e
+          raise @place.away?(e) ? Problem.photographs_away : e
+        end
 
         # Its library starts threads of its own, so no process has it before there is something to do.
         def preparing

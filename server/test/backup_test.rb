@@ -2,6 +2,7 @@
 
 require "open3"
 require_relative "server_test"
+require_relative "object_store"
 
 # What was backed up and put back elsewhere answers the same; half a backup is none; nothing is written over.
 class BackupTest < ServerTest
@@ -31,8 +32,8 @@ class BackupTest < ServerTest
                                          photographs_folder: at("photographs")).disconnect
   end
 
-  def write(**more)
-    Server::Backup.write(url(:from), photographs: at("photographs"), folder: at("backups"), at: AT, **more)
+  def write(when_made = AT, **more)
+    Server::Backup.write(url(:from), photographs: at("photographs"), folder: at("backups"), at: when_made, **more)
   end
 
   def restore(path) = Server::Backup.restore(path, url(:to), photographs: at("elsewhere"))
@@ -103,8 +104,27 @@ class BackupTest < ServerTest
 
     assert_includes failed { write }, "is there already"
     assert_includes failed { Server::Backup.restore(path, url(:from), photographs: at("elsewhere")) }, "not empty"
-    assert_includes failed { Server::Backup.restore(path, url(:to), photographs: at("photographs")) }, "not empty"
+    assert_includes failed { Server::Backup.restore(path, url(:to), photographs: at("photographs")) },
+                    "photographs already"
     assert_includes failed { restore(at("nowhere.tar")) }, "There is no"
+  end
+
+  def test_pictures_move_from_a_folder_to_an_object_store_and_back
+    Server::Preparation.call(url(:from), demo: false, password_cost: 4).disconnect
+    FileUtils.mkdir_p(at("photographs/a"))
+    File.write(at("photographs/a/one.jpg"), "a porch")
+    ObjectStore.serve do |address, kept|
+      store = "#{address}/pictures"
+      Server::Backup.restore(write, url(:to), photographs: store)
+
+      assert_equal({ "pictures/a/one.jpg" => "a porch" }, kept)
+      assert_includes failed { Server::Backup.restore(write(AT + 1), url(:to), photographs: store) }, "already"
+      back = Server::Backup.write(url(:to), photographs: store, folder: at("backups"), at: AT + 2)
+      DATABASE.run("drop database #{@names[:to]} with (force)")
+      restore(back)
+
+      assert_equal "a porch", File.read(at("elsewhere/a/one.jpg"))
+    end
   end
 
   def test_what_is_damaged_is_told_and_not_put_back
