@@ -117,7 +117,8 @@ module DeckBough
 
       def self.takes_too_long
         new(503, "too-long", "That takes too long",
-            "This took longer than a request may and was stopped. Nothing was saved. Ask for less at once.")
+            "This took longer than a request may and was stopped. Load the page again to see what of it was saved, " \
+            "and ask for less at once.")
       end
 
       # @param units ["metric", "imperial"] those of the person who reads it

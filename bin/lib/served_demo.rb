@@ -64,7 +64,7 @@ class ServedDemo
 
   def environment
     { "DATABASE_URL" => @url, "SESSION_SECRET" => "l" * 96, "LOG_TO" => File::NULL, "DAY" => TODAY.iso8601,
-      "PHOTOGRAPHS_FOLDER" => Dir.tmpdir, "RUBYOPT" => "--yjit --yjit-exec-mem-size=64" }
+      "PHOTOGRAPHS_FOLDER" => Dir.tmpdir, "RUBYOPT" => "--yjit --yjit-exec-mem-size=64", "MALLOC_ARENA_MAX" => "2" }
   end
 
   def answers

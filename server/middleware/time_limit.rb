@@ -19,12 +19,22 @@ module DeckBough
         end
 
         def call(env)
+          until_when = now + @seconds
           Timeout.timeout(@seconds, Over) { @app.call(env) }
-        rescue Over
+        rescue Problem
+          raise
+        rescue StandardError => e
+          # What was stopped in the middle of a statement may break over that, and tell of it instead.
+          raise if !e.is_a?(Over) && now < until_when
+
           # A connection that was in the middle of an answer is worth nothing any more.
           @database.disconnect
           raise Problem.takes_too_long
         end
+
+        private
+
+        def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       end
     end
   end

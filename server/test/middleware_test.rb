@@ -128,7 +128,18 @@ class MiddlewareTest < ServerTest
     problem = assert_raises(Server::Problem) { endless.call(env) }
 
     assert_equal [503, "too-long", 1], [problem.status, problem.code, forgotten]
+    # What was stopped in the middle may break over it.
+    broken = Middle::TimeLimit.new(->(_) { stopped }, database, 0.05)
+
+    assert_equal "too-long", assert_raises(Server::Problem) { broken.call(env) }.code
+    assert_raises(IOError) { Middle::TimeLimit.new(->(_) { raise IOError }, database, 5).call(env) }
     assert_equal :answered, Middle::TimeLimit.new(->(_) { :answered }, database, 5).call(env)
+  end
+
+  def stopped
+    Queue.new.pop
+  rescue StandardError
+    raise IOError, "the line was in use"
   end
 
   def test_a_request_is_answered_on_one_connection
