@@ -34,7 +34,7 @@ module DeckBough
       # @return [Hash] boxes: how many were filled; moved: how many kinds of things
       def keep(packed, place:, key:, account_id:)
         store = Store::Boxes.new(@database, @studio_id)
-        @database.transaction do
+        Store::Table.tried(@database) do
           # Two who send the same at once wait here; the second finds it done.
           @database[:studios].where(id: @studio_id).for_update.get(:id)
           next { boxes: 0, moved: 0 } if done?(packed, key)

@@ -62,7 +62,7 @@ module DeckBough
       # @return [Hash] state, and refused: key, message
       def take(visit_id, given, account_id:, today:)
         visit = @visits.find(visit_id)
-        refused = @database.transaction do
+        refused = Store::Table.tried(@database) do
           @acts.one_at_a_time(visit[:home])
           taken = @acts.take(visit, given, of_home: ids_of(visit[:home]), account_id: account_id)
           journal = @acts.journal(visit[:home])

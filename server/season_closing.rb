@@ -23,7 +23,7 @@ module DeckBough
       # @return [Hash] season, closed_on, closed_by
       # @raise [Problem] still-open, with what is still out
       def close(despite:, today:, account_id:)
-        @database.transaction do
+        Store::Table.tried(@database) do
           @seasons.one_at_a_time
           now = @seasons.now(today)
           next now if now[:closed_on]
@@ -38,7 +38,7 @@ module DeckBough
 
       # @return [Hash] season, closed_on, closed_by
       def reopen(today:)
-        @database.transaction do
+        Store::Table.tried(@database) do
           @seasons.one_at_a_time
           @seasons.reopen
           @seasons.now(today)

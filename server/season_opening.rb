@@ -22,7 +22,7 @@ module DeckBough
 
       # @return [Hash] season, closed_on, closed_by
       def open(today:, account_id:)
-        @database.transaction do
+        Store::Table.tried(@database) do
           @seasons.one_at_a_time
           was = @seasons.now(today)[:season]
           @seasons.open_next(today: today, account_id: account_id)

@@ -24,7 +24,7 @@ module DeckBough
       #   (before, after)
       def move(visit_id, given, today:)
         visit = @visits.find(visit_id)
-        @database.transaction do
+        Store::Table.tried(@database) do
           @acts.one_at_a_time(visit[:home])
           span, now = @schedules.of_visit(visit, today: today)
           told = span.open_steps.find { |one| one.step.id == given["step"] && one.step.site == DaySpan.site(visit) } or

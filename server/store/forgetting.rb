@@ -11,7 +11,7 @@ module DeckBough
 
         # @yield in a transaction
         def within(database)
-          database.transaction do
+          Table.tried(database) do
             database.run("set local deck_bough.forgets = 'yes'")
             yield.tap { database.run("set local deck_bough.forgets = 'no'") }
           end

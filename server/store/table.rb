@@ -12,6 +12,12 @@ module DeckBough
         # otherwise wait for one that waits for those rows.
         UNDER = "FOR NO KEY UPDATE"
 
+        # Inside another transaction it is a part of that one, which then is tried again as a whole.
+        def self.tried(database, &)
+          again = database.in_transaction? ? {} : { retry_on: Sequel::SerializationFailure, num_retries: TRIES }
+          database.transaction(**again, &)
+        end
+
         attr_reader :database, :studio_id
 
         def initialize(database, studio_id)
@@ -25,10 +31,8 @@ module DeckBough
           database[table].where(studio_id: studio_id)
         end
 
-        # Inside another transaction it is a part of that one, which then is tried again as a whole.
         def transaction(&)
-          again = database.in_transaction? ? {} : { retry_on: Sequel::SerializationFailure, num_retries: TRIES }
-          database.transaction(**again, &)
+          Table.tried(database, &)
         rescue Sequel::UniqueConstraintViolation => e
           raise taken(e)
         rescue Sequel::ForeignKeyConstraintViolation

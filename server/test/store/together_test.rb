@@ -81,6 +81,19 @@ class TogetherTest < ServerTest
     elsewhere&.disconnect
   end
 
+  # A batch from a phone moves stock of several things, in whichever order they were said.
+  def test_what_waits_for_each_other_is_tried_again_as_a_whole
+    tries = 0
+    kept = Server::Store::Table.tried(DATABASE) do
+      tries += 1
+      raise Sequel::SerializationFailure, "deadlock detected" if tries < 3
+
+      :kept
+    end
+
+    assert_equal [:kept, 3], [kept, tries]
+  end
+
   def test_of_several_who_send_one_person_to_different_homes_at_once_one_is_heard
     studio = demo
     homes = DATABASE[:homes].select_map(:id)
