@@ -68,8 +68,9 @@ module DeckBough
       # Materials are what is bought for it; what is the studio's own goes back into its stock.
       def with_left(sums, planned)
         spent = sums[:bought_cents] + sums[:to_buy_cents]
-        { **sums, minutes: sums[:minutes].round(1), planned_cents: planned, left_cents: planned && (planned - spent),
-                  charge: DeckBough::Buying::Charge.of({ materials_cents: spent, minutes: sums[:minutes] }, **prices) }
+        minutes = sums[:minutes].round(1)
+        { **sums, minutes: minutes, planned_cents: planned, left_cents: planned && (planned - spent),
+                  charge: DeckBough::Buying::Charge.of({ materials_cents: spent, minutes: minutes }, **prices) }
       end
 
       def prices

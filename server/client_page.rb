@@ -15,6 +15,8 @@ module DeckBough
               "renamed" => "%<was>s is called %<becomes>s now.",
               "moved" => "%<name>s is in %<becomes>s now, not in %<was>s.",
               "drawn" => "%<name>s is drawn anew." }.freeze
+      SENTENCES = { %w[safe said] => "Now also to keep in mind: %s", %w[safe unsaid] => "No longer to keep in mind: %s",
+                    %w[open said] => "Open now: %s", %w[open unsaid] => "No longer open: %s" }.freeze
       # One list of things of a piece.
       NAMED = { yours: "yours", bought: "bought", store: "from our store" }.freeze
 
@@ -185,6 +187,7 @@ module DeckBough
       # As Changed takes it; without prices the sum is nobody's business.
       def compared(document, choices)
         { days: document[:days], total_cents: document[:with_prices] ? total_of(document, choices) : nil,
+          safe: document[:safe].map { |one| one[:says] }, open: document[:open_points],
           rooms: document[:rooms].map do |room|
             { **room, pieces: room[:pieces].map { |piece| as_chosen(piece, choices[piece[:id]]) } }
           end }
@@ -204,6 +207,7 @@ module DeckBough
         case one[:how]
         when "day" then date_change(one)
         when "total" then sum_change(one)
+        when "said", "unsaid" then format(SENTENCES.fetch(one.values_at(:of, :how)), one[:name])
         when "things" then "#{one[:name]}: #{[one[:becomes], gone(one[:was])].reject(&:empty?).join('; ')}."
         else format(HOW.fetch(one[:how]), one.slice(:name, :was, :becomes))
         end

@@ -33,7 +33,7 @@ module DeckBough
         { studio: @studio[:name], home: home[:name], client: home[:client], **@studio.slice(:units, :currency, :paper),
           **days(home), **terms.slice(:greeting, :with_prices), look: look(home, told),
           rooms: told[:rooms], counted: counted, terms: asked, total_cents: OFFER.of(counted, asked)[:total_cents],
-          yours_cents: told[:yours_cents], safe: safe(home, told), open_points: open_points(terms, told),
+          yours_cents: told[:yours_cents], safe: safe(home, told), open_points: open_points(home, terms, told),
           pending: told[:pending] }
       end
 
@@ -81,8 +81,19 @@ module DeckBough
         )
       end
 
-      def open_points(terms, told)
-        terms[:open_points] + told[:optional].map { |name| "#{name}: if there is time for it." }
+      # What the studio says, what comes in a second round, and what is done if there is time. Why something waits is
+      # the studio's own business.
+      def open_points(home, terms, told)
+        terms[:open_points] + waiting(home, told).map { |name| "#{name}: finished in a second round." } +
+          told[:optional].map { |name| "#{name}: if there is time for it." }
+      end
+
+      def waiting(home, told)
+        said = store(Store::VisitActs).progress([home[:id]]).fetch(home[:id])
+        steps = said[:journal].waits.map(&:step) - said[:done]
+        waits = steps.to_h { |step| [step.split("/").first, true] }
+        told[:rooms].flat_map { |room| room[:pieces] }.select { |piece| waits.key?(piece[:id]) }
+                    .map { |piece| piece[:name] }
       end
     end
   end

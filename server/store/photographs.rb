@@ -108,7 +108,11 @@ module DeckBough
 
         def over
           long_ago = Sequel.lit("deleted_at < now() - interval '#{DAYS} days'")
-          rows(:photographs).where(Sequel.|(SHOWN.keys.to_h { |what| [what, nil] }, long_ago)).order(:made_at)
+          of_what_went = SHOWN.filter_map do |what, (table, _, known_by)|
+            { what => rows(table).where(long_ago).select(known_by) } if DELETED_SOFTLY.include?(table)
+          end
+          nothing = SHOWN.keys.to_h { |what| [what, nil] }
+          rows(:photographs).where(Sequel.|(nothing, long_ago, *of_what_went)).order(:made_at)
         end
 
         def kept_by(key)

@@ -29,6 +29,11 @@ class OverSeasonsTest < CoreTest
 end
 
 class ChargeTest < CoreTest
+  def test_work_is_priced_by_the_whole_minutes_that_are_told
+    assert_equal Buying::Charge.work(811, 3600), Buying::Charge.work(810.5, 3600)
+    assert_equal 48_600, Buying::Charge.work(810.4, 3600)
+  end
+
   def test_each_part_is_whole_cents_and_the_total_their_sum
     chance = Random.new(11)
     80.times do

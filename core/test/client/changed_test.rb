@@ -17,6 +17,18 @@ class ChangedTest < CoreTest
     assert_empty changes(home)
   end
 
+  def test_what_is_said_of_safety_and_what_is_open_is_told_sentence_by_sentence
+    sent = { **home, safe: ["Candles are real."], open: ["The door urn: finished in a second round."] }
+    now = { **home, safe: ["Candles are real.", "Lights go off at night."], open: [] }
+
+    told = Client::Changed.between(sent, now).map { |one| one.values_at(:of, :name, :how, :was, :becomes) }
+
+    assert_equal [["safe", "Lights go off at night.", "said", nil, "Lights go off at night."],
+                  ["open", "The door urn: finished in a second round.", "unsaid",
+                   "The door urn: finished in a second round.", nil]], told
+    assert_empty Client::Changed.between(sent, sent)
+  end
+
   def test_pieces_come_and_go
     urn = { id: "u", name: "Door urn", lines: [], mark: 1 }
 

@@ -26,6 +26,14 @@ class JournalTest < CoreTest
     assert journal(act("a", "up"), back, act("c", "up")).up?("tree/foot", "")
   end
 
+  def test_what_waits_is_what_was_said_to_wait_last
+    wait = act("a", "wait_for", says: "the ribbon")
+
+    assert_equal [wait], journal(wait).waits
+    assert_empty journal(wait, act("b", "carry_on", at: 541)).waits
+    assert_empty journal(wait, act("c", "undo", of: "a", at: 541)).waits
+  end
+
   def test_a_step_is_begun_with_the_first_of_its_turns
     told = journal(act("a", "up", turn: "slate 1"))
 

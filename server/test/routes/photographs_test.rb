@@ -196,6 +196,16 @@ class PhotographsTest < ServerTest
     ask(:post, "/api/photographs/#{late}/restore", {}, status: 204)
   end
 
+  def test_what_was_deleted_takes_its_pictures_along_when_it_cannot_be_brought_back_any_more
+    shown = send_picture(SentPicture.jpeg(60, 40), shows: "box", id: @box)["id"]
+    [29, 31].each do |days|
+      DATABASE[:boxes].where(id: @box).update(deleted_at: Sequel.lit("now() - interval '#{days} days'"))
+      send_picture(SentPicture.jpeg(60, 40))
+
+      assert_equal days < 30, !DATABASE[:photographs].where(id: shown).empty?, days
+    end
+  end
+
   def test_only_its_own_studio_sees_it
     id = send_picture(SentPicture.jpeg(60, 40))["id"]
 

@@ -90,6 +90,37 @@ class ProposalsTest < ServerTest
     assert_equal "Good evening", told["terms"]["greeting"]
   end
 
+  # What the client reads of the second round says which piece, not why.
+  def test_what_waits_for_a_second_round_is_open_until_it_is_done
+    visit = DATABASE[:visits].where(home_id: @home, purpose: "dress").order(:held_on).get(:id)
+    step = ask(:get, "/api/visits/#{visit}/run-sheet")["steps"].find { |one| one["id"].start_with?(@mantel) }["id"]
+    wait = { key: SecureRandom.uuid, kind: "wait_for", step: step, says: "Bram is late again",
+             at: "2026-12-02T10:00:00+01:00" }
+    ask(:post, "/api/visits/#{visit}/acts", { acts: [wait] })
+    name = DATABASE[:pieces].where(id: @mantel).get(:name)
+
+    assert_includes told["now"]["open_points"], "#{name}: finished in a second round."
+    refute_includes told["now"].to_s, "late again"
+    carry_on = { **wait.except(:says), key: SecureRandom.uuid, kind: "carry_on", at: "2026-12-02T11:00:00+01:00" }
+    ask(:post, "/api/visits/#{visit}/acts", { acts: [carry_on] })
+
+    refute_includes told["now"]["open_points"], "#{name}: finished in a second round."
+  end
+
+  def test_what_is_open_now_is_told_as_a_difference
+    sent
+    keep({ "open_points" => ["the candles for the sill"] }, version: told["version"])
+
+    assert_includes told["changes"].map { |one| one["says"] }, "Open now: the candles for the sill"
+  end
+
+  def test_dressing_costs_what_the_budget_says_of_its_minutes
+    line = told["now"]["price"]["lines"].find { |one| one["says"].start_with?("Dressing") }
+    charge = ask(:get, "/api/homes/#{@home}/budget")["charge"]
+
+    assert_equal Money.print(charge["labour_cents"], "EUR"), line["amount"]
+  end
+
   def test_what_cannot_be_kept_is_told
     bad = keep({ "discount_percent" => 101 }, status: 422)
 

@@ -29,9 +29,9 @@ module DeckBough
           total_cents: materials + mark_up + labour + tax }
       end
 
-      # @return [Integer] cents of so many minutes
+      # @return [Integer] cents of so many minutes; whole ones, so that it agrees with the time that is told
       def work(minutes, hourly_cents)
-        Rational(minutes * hourly_cents, HOUR).round
+        Rational(minutes.round * hourly_cents, HOUR).round
       end
 
       # @return [Integer] so many percent of it, cents

@@ -7,19 +7,28 @@ module DeckBough
     #   Client::Changed.between({ rooms: [], days: { visit: "2026-12-02" }, total_cents: 100 },
     #                           { rooms: [], days: { visit: "2026-12-03" }, total_cents: 100 }).size # => 1
     #
-    # Both are told alike: days (visit, strike), total_cents, rooms (id, name, pieces: id, name, lines, mark). Pieces
-    # are known by id, so that one which moved to another room is told as moved. Source: handbook 90, The client.
+    # Both are told alike: days (visit, strike), total_cents, rooms (id, name, pieces: id, name, lines, mark), safe and
+    # open (sentences; none where they are left out). Pieces are known by id, so that one which moved to another room is
+    # told as moved. Source: handbook 90, The client.
     module Changed
+      SENTENCES = %i[safe open].freeze
       DAYS = { visit: "the day", strike: "the day it comes down" }.freeze
 
       module_function
 
       # @param sent [Hash]
       # @param now [Hash]
-      # @return [Array<Hash>] of (a day, a piece or "total"), name, how ("new", "gone", "renamed", "moved", "things",
-      #   "drawn", "day", "total"), was, becomes (both may be nil)
+      # @return [Array<Hash>] of (a day, a piece, "safe", "open" or "total"), name, how ("new", "gone", "renamed",
+      #   "moved", "things", "drawn", "day", "said", "unsaid", "total"), was, becomes (both may be nil)
       def between(sent, now)
-        days(sent[:days], now[:days]) + pieces(pieces_of(sent), pieces_of(now)) + total(sent, now)
+        days(sent[:days], now[:days]) + pieces(pieces_of(sent), pieces_of(now)) +
+          SENTENCES.flat_map { |name| sentences(name, sent.fetch(name, []), now.fetch(name, [])) } + total(sent, now)
+      end
+
+      # What is said of safety, and what is still open: each sentence by itself.
+      def sentences(name, sent, now)
+        (now - sent).map { |says| { of: name.to_s, name: says, how: "said", was: nil, becomes: says } } +
+          (sent - now).map { |says| { of: name.to_s, name: says, how: "unsaid", was: says, becomes: nil } }
       end
 
       def days(sent, now)
@@ -61,7 +70,7 @@ module DeckBough
 
         [{ of: "total", name: "the sum", how: "total", was: sent[:total_cents], becomes: now[:total_cents] }]
       end
-      private_class_method :days, :pieces_of, :pieces, :piece, :lines, :told, :total
+      private_class_method :sentences, :days, :pieces_of, :pieces, :piece, :lines, :told, :total
     end
   end
 end

@@ -40,6 +40,11 @@ module DeckBough
         standing[step]&.then { |act| act if act.wait_for? }
       end
 
+      # @return [Array<Act>] of every step that waits, what was said of it last
+      def waits
+        standing.values.select(&:wait_for?)
+      end
+
       private
 
       def begun
