@@ -163,7 +163,10 @@ class StartTest < Minitest::Test
   end
 
   def people_at_work(address)
-    day = MixedDay.new(URI(address), email: ServedDemo::EMAIL, password: ServedDemo::PASSWORD, patient: true)
+    # Mostly what must not be lost.
+    kinds = %i[entry entry batch batch tick dial home desk]
+    day = MixedDay.new(URI(address), email: ServedDemo::EMAIL, password: ServedDemo::PASSWORD, kinds: kinds,
+                                     patient: true)
     done = Queue.new
     [day, done, Thread.new { day.call(people: 6, requests: 180) { |number| done << number } }]
   end

@@ -26,9 +26,11 @@ class MixedDay
   attr_reader :times, :errors, :journal, :tried_again
 
   # @param address [URI]
+  # @param kinds [Array<Symbol>] to draw from, of SHARES
   # @param patient [Boolean] asks again, with the same key, whatever happened to the server meanwhile
-  def initialize(address, email:, password:, patient: false, seed: 1)
+  def initialize(address, email:, password:, kinds: DRAWN, patient: false, seed: 1)
     @address = address
+    @kinds = kinds
     @patient = patient
     @seed = seed
     @said = { email: email, password: password }
@@ -97,7 +99,7 @@ class MixedDay
   def work(random)
     http = nil
     while (done = taken)
-      kind = DRAWN.sample(random: random)
+      kind = @kinds.sample(random: random)
       http = ask(http, kind, *send(kind, random))
       yield done
     end

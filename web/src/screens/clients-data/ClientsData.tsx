@@ -43,7 +43,12 @@ export function ClientsData() {
           </>
         )}
       </Strip>
-      <Box sx={{ flex: 1, overflow: "auto", p: { xs: 2, md: 3 } }}>
+      <Box
+        role="region"
+        aria-label="What is kept of them"
+        tabIndex={0}
+        sx={{ flex: 1, overflow: "auto", p: { xs: 2, md: 3 } }}
+      >
         <Box sx={{ maxWidth: 1160, display: "grid", gap: 4, gridTemplateColumns: { md: "2fr 3fr" } }}>
           {owner ? (
             <Accesses homeId={id} />
