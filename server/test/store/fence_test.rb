@@ -66,6 +66,7 @@ class FenceTest < ServerTest
     refused { DATABASE[:homes].insert(studio_id: demo, name: "Trap") }
     refused { DATABASE[:homes].update(studio_id: demo) }
     refused { DATABASE[:request_counts].insert(key: "x", count: 1, expires_at: TODAY) }
+    refused { DATABASE[:schema_info].update(version: 1) }
     refused { DATABASE.run("alter table homes disable row level security") }
   end
 
