@@ -168,11 +168,20 @@ class StartTest < Minitest::Test
     day = MixedDay.new(URI(address), email: ServedDemo::EMAIL, password: ServedDemo::PASSWORD, kinds: kinds,
                                      patient: true)
     done = Queue.new
-    [day, done, Thread.new { day.call(people: 6, requests: 180) { |number| done << number } }]
+    working = Thread.new do
+      day.call(people: 6, requests: 180) { |number| done << number }
+    ensure
+      # Whoever waits for them waits no longer, also where they could not begin.
+      done.close
+    end
+    [day, done, working]
   end
 
   def wait_until(done, number)
-    done.pop until done.pop >= number
+    loop do
+      reached = done.pop
+      return if reached.nil? || reached >= number
+    end
   end
 
   def test_nothing_acknowledged_is_lost_or_counted_twice_whatever_is_killed
