@@ -35,9 +35,10 @@ gem "shrine", "~> 3.6"
 
 # Database and accounts
 gem "bcrypt", "~> 3.1"
-gem "pg", "~> 1.6"
+gem "pg", "~> 1.5.9" # built here, with the same library of the machine as sequel_pg; later ones bring their own
 gem "rodauth", "~> 2.49"
 gem "sequel", "~> 5.110"
+gem "sequel_pg", "~> 1.20", require: "sequel" # reads rows in C
 
 # Loading, logging, measuring
 gem "prometheus-client", "~> 4.2"

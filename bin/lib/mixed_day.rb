@@ -18,6 +18,8 @@ class MixedDay
              batch: 4 }.freeze
   DRAWN = SHARES.flat_map { |kind, share| [kind] * share }.freeze
   BATCH = 12
+  # So many batches are of a day: 2,400 acts. What phones send after them they sent before, for want of an answer.
+  BATCHES = 200
   LOST = [SystemCallError, IOError, Net::OpenTimeout, Net::ReadTimeout, Net::HTTPBadResponse].freeze
   # Whoever is patient asks again after so many seconds, for so long.
   AGAIN = 0.1
@@ -38,6 +40,7 @@ class MixedDay
     @times = Hash.new { |all, kind| all[kind] = [] }
     @errors = []
     @journal = { moves: {}, acts: [] }
+    @batches = []
     @tried_again = 0
   end
 
@@ -193,14 +196,22 @@ class MixedDay
   end
 
   def batch(random)
+    visit, acts = @lock.synchronize do
+      @batches << new_batch(random) if @batches.size < BATCHES
+      @batches.size < BATCHES ? @batches.last : @batches.sample(random: random)
+    end
+    ["POST", "/api/visits/#{visit}/acts", { acts: acts },
+     ->(body) { @journal[:acts] |= acts.map { |act| act[:key] } - refused(body) }]
+  end
+
+  def new_batch(random)
     sheet = @sheets.sample(random: random)
     turns = sheet["steps"].flat_map { |step| step["turns"].map { |turn| [step, turn] } }
     acts = turns.sample(BATCH, random: random).map do |step, turn|
       place = turn["place"]&.slice("height_m", "angle_deg").to_h
       { key: SecureRandom.uuid, kind: "up", at: Time.now.iso8601(3), step: step["id"], turn: turn["key"], **place }
     end
-    ["POST", "/api/visits/#{sheet['visit']['id']}/acts", { acts: acts },
-     ->(body) { @journal[:acts].concat(acts.map { |act| act[:key] } - refused(body)) }]
+    [sheet["visit"]["id"], acts]
   end
 
   def refused(body)

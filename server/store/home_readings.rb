@@ -7,7 +7,7 @@ module DeckBough
       #
       #   readings.of(home_ids) # => { id => { stamp: "…", kept: "…", reading: {…} } }, of homes with a viewpoint
       class HomeReadings < Table
-        # Two statements however many homes there are.
+        # Three statements however many homes there are.
         #
         # @return [Hash{String => Hash}] stamp (of now), kept (the one that was read, nil), reading
         def of(home_ids)
@@ -26,16 +26,20 @@ module DeckBough
         private
 
         # Whatever a reading follows from: places to look from, rooms, where pieces are and what was reckoned of them.
+        # Most homes have no place to look from, and so no reading.
         def stamps(home_ids)
-          parts = viewpoints(home_ids).union(rooms(home_ids), all: true).union(pieces(home_ids), all: true)
+          points = viewpoints(home_ids)
+          looked_at = points.select_map(Sequel[:rooms][:home_id]).uniq
+          return {} if looked_at.empty?
+
+          parts = points.union(rooms(looked_at), all: true).union(pieces(looked_at), all: true)
           told = Sequel.function(:md5, Sequel.function(:string_agg, :said, " ").order(:said))
-          parts.from_self.group(:home_id).having { Sequel.function(:bool_or, :looks) }
-               .select_hash(:home_id, told.as(:stamp))
+          parts.from_self.group(:home_id).select_hash(:home_id, told.as(:stamp))
         end
 
         def rooms(home_ids)
           database[:rooms].where(studio_id: studio_id, home_id: home_ids, deleted_at: nil)
-                          .select(:home_id, said(:id, :version).as(:said), Sequel.as(false, :looks))
+                          .select(:home_id, said(:id, :version).as(:said))
         end
 
         def viewpoints(home_ids)
@@ -43,8 +47,7 @@ module DeckBough
           database[:viewpoints].join(:rooms, id: :room_id)
                                .where(point[:studio_id] => studio_id, Sequel[:rooms][:home_id] => home_ids,
                                       point[:deleted_at] => nil, Sequel[:rooms][:deleted_at] => nil)
-                               .select(Sequel[:rooms][:home_id], said(point[:id], point[:version]).as(:said),
-                                       Sequel.as(true, :looks))
+                               .select(Sequel[:rooms][:home_id], said(point[:id], point[:version]).as(:said))
         end
 
         def pieces(home_ids)
@@ -54,7 +57,7 @@ module DeckBough
                                   piece[:deleted_at] => nil, Sequel[:rooms][:deleted_at] => nil)
                            .select(Sequel[:rooms][:home_id],
                                    said(piece[:id], piece[:wall], piece[:at_m], piece[:out_m], piece[:place_id],
-                                        Sequel[:piece_needs][:stamp]).as(:said), Sequel.as(false, :looks))
+                                        Sequel[:piece_needs][:stamp]).as(:said))
         end
 
         def said(*columns)

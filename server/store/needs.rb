@@ -132,7 +132,7 @@ module DeckBough
         def row_of(id, row, stamp)
           { piece_id: id, studio_id: studio_id, stamp: stamp, style_ids: Sequel.pg_array(row[:style_ids], :uuid),
             summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]),
-            lines: Sequel.pg_jsonb(row[:lines]), portrait: row[:portrait] && Sequel.pg_jsonb(row[:portrait]),
+            lines: Sequel.pg_jsonb(row[:lines]), portrait: row[:portrait] && Sequel.pg_json(row[:portrait]),
             seen: row[:seen] && Sequel.pg_jsonb(row[:seen]),
             outline: row[:outline] && Sequel.pg_jsonb(row[:outline]), tasks: Sequel.pg_jsonb(row[:tasks]) }
         end

@@ -165,6 +165,8 @@ module DeckBough
 
         # What was kept by another release and cannot be read any more is left out.
         def plan_of(row)
+          return DeckBough::Rooms::FloorPlanSurvey::NOTHING if row[:plan].to_h.empty?
+
           DeckBough::Rooms::FloorPlanSurvey.check(row[:plan].to_h, row)
         rescue InputError
           DeckBough::Rooms::FloorPlanSurvey::NOTHING

@@ -52,6 +52,24 @@ class PortraitTest < CoreTest
     assert_empty shapes(garland({ kind: "mantel", length_m: 1.5, firebox: "none" }), "dark")
   end
 
+  def test_what_is_straight_is_one_stroke
+    told = garland({ kind: "ledge", length_m: 2.0, height_m: 1.2 })
+
+    assert_equal [[0.0, 1.2], [2.0, 1.2]], shapes(told, "line").first[:points]
+  end
+
+  def test_what_is_bent_strays_nowhere_by_more_than_a_list_shows
+    arc = (0..60).map { |i| [Math.cos(i * Math::PI / 60), Math.sin(i * Math::PI / 60)] }
+    points = Portrait.new.tap { |one| one.area("foliage", arc) }.to_h[:shapes].first[:points]
+
+    assert_operator points.size, :<, 30
+    assert_equal [1.0, 0.0], points.first
+    assert_equal [-1.0, 0.0], points.last
+    points.each_cons(2) do |(x, y), (to_x, to_y)|
+      assert_in_delta 1, Math.hypot((x + to_x) / 2, (y + to_y) / 2), 0.02
+    end
+  end
+
   def test_every_kind_of_run_has_one_that_reads_as_numbers
     { "rail" => { going_m: 3.0, rise_m: 2.4 }, "ledge" => {}, "frame" => { side_m: 2.0 }, "mirror" => { side_m: 1.2 },
       "rod" => {}, "opening" => {}, "table" => {}, "ring" => { diameter_m: 0.8 } }.each do |kind, more|

@@ -11,6 +11,8 @@ module DeckBough
     # A list shows centimetres at most.
     PLACES = 2
     LEAST_DOT = 0.04
+    # What strays less from a straight stroke is on it, metres: half of what a list shows.
+    STRAIGHT = 0.005
 
     def initialize
       @shapes = []
@@ -18,11 +20,11 @@ module DeckBough
     end
 
     def area(part, points)
-      @shapes << { part: part, closed: true, points: points.map { |point| rounded(point) } }
+      @shapes << { part: part, closed: true, points: strokes(points) }
     end
 
     def line(part, points)
-      @shapes << { part: part, closed: false, points: points.map { |point| rounded(point) } }
+      @shapes << { part: part, closed: false, points: strokes(points) }
     end
 
     # @param radius [Float] drawn no smaller than can be seen
@@ -50,6 +52,29 @@ module DeckBough
     end
 
     private
+
+    def strokes(points)
+      corners(points).map { |point| rounded(point) }
+    end
+
+    # Only where a stroke turns: a desk shows hundreds of portraits.
+    def corners(points)
+      from, to = points.values_at(0, -1)
+      turn = (1...(points.size - 1)).max_by { |i| astray(points[i], from, to) }
+      return points if turn.nil?
+      return [from, to] if astray(points[turn], from, to) < STRAIGHT
+
+      corners(points[..turn]) + corners(points[turn..]).drop(1)
+    end
+
+    # How far a point lies from the stroke between two others, metres.
+    def astray((x, y), (from_x, from_y), (to_x, to_y))
+      across = to_x - from_x
+      up = to_y - from_y
+      long = (across**2) + (up**2)
+      along = long.zero? ? 0 : ((((x - from_x) * across) + ((y - from_y) * up)) / long).clamp(0, 1)
+      Math.hypot(x - from_x - (along * across), y - from_y - (along * up))
+    end
 
     def rounded(point)
       point.map { |metres| metres.to_f.round(PLACES) }
