@@ -33,8 +33,9 @@ module DeckBough
 
         def figures
           figures = @told[:figures] or return
-          @page.text plain("Spent #{money(figures[:bought_cents])}, from stock #{money(figures[:stock_cents])}, " \
-                           "#{figures[:took].round} minutes of #{figures[:planned].round} planned"), size: 10
+          worked = "#{figures[:took].round} minutes of #{figures[:planned].round} planned" if figures[:took].positive?
+          @page.text plain(["Spent #{money(figures[:bought_cents])}", "from stock #{money(figures[:stock_cents])}",
+                            worked].compact.join(", ")), size: 10
           @page.move_down 8
         end
 

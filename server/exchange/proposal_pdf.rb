@@ -12,6 +12,8 @@ module DeckBough
         GAP = 10
         # A drawing is so much as high as it is wide; that of a piece so large.
         DRAWN = 760.0 / 1600
+        # What a piece without a picture takes.
+        WORDS = 70
         PIECE = [72, 72].freeze
         SIGN_HERE = "Name, date"
 
@@ -79,12 +81,17 @@ module DeckBough
         end
 
         def piece(piece)
-          @page.start_new_page if @page.cursor < PIECE.last + 12
-          top = @page.cursor
           bytes = picture("piece:#{piece[:id]}", :small)
-          @page.image(StringIO.new(bytes), at: [0, top], fit: PIECE) if bytes
+          @page.start_new_page if @page.cursor < (bytes ? PIECE.last + 12 : WORDS)
+          bytes ? beside(bytes, piece) : words(piece)
+          @page.move_down 8
+        end
+
+        def beside(bytes, piece)
+          top = @page.cursor
+          @page.image(StringIO.new(bytes), at: [0, top], fit: PIECE)
           @page.bounding_box([PIECE.first + 12, top], width: @page.bounds.width - PIECE.first - 12) { words(piece) }
-          @page.move_cursor_to([@page.cursor, top - PIECE.last].min - 8)
+          @page.move_cursor_to([@page.cursor, top - PIECE.last].min)
         end
 
         def words(piece)

@@ -2,6 +2,7 @@
 
 require "nokogiri"
 require "zlib"
+require_relative "request_maker"
 require_relative "server_test"
 require_relative "sent_picture"
 
@@ -294,6 +295,44 @@ class ForClientsTest < ServerTest
     assert_empty @page.css(".changed")
   end
 
+  FORM = "application/x-www-form-urlencoded"
+  ODD = (RequestMaker::TEXTS + RequestMaker::BROKEN + ["\u0000", "\xFF".b]).freeze
+
+  # @return [Hash] a Rack environment; every one comes from another address, so that none is held back
+  def odd_request(chance, number)
+    said = { "key" => SecureRandom.uuid, "piece" => @mantel, "says" => "Oh", "name" => "P", "number" => "1",
+             "cents" => "1", "version[#{@mantel}]" => @level, "version" => "1", "a[b]" => "1" }
+           .to_a.sample(chance.rand(0..6), random: chance)
+           .map { |name, value| [name, chance.rand < 0.5 ? ODD.sample(random: chance) : value] }
+    body = chance.rand < 0.3 ? ODD.sample(random: chance) : URI.encode_www_form(said)
+    rest = ["", "/say", "/choose", "/accept", "/proposal.pdf", "/pictures/#{@mantel}/small",
+            "/#{RequestMaker::PARTS.sample(random: chance)}"].sample(random: chance)
+    { "REQUEST_METHOD" => (%w[GET POST POST POST] + RequestMaker::VERBS).sample(random: chance),
+      "PATH_INFO" => (chance.rand < 0.9 ? @link : "/proposals/#{RequestMaker::PARTS.sample(random: chance)}") + rest,
+      "QUERY_STRING" => RequestMaker::QUERIES.sample(random: chance), "SCRIPT_NAME" => "", "SERVER_NAME" => "localhost",
+      "SERVER_PORT" => "80", "HTTP_HOST" => "localhost", "REMOTE_ADDR" => "10.0.#{number / 250}.#{number % 250}",
+      "rack.url_scheme" => "http", "rack.errors" => StringIO.new, "rack.input" => StringIO.new(body.b),
+      "CONTENT_LENGTH" => body.bytesize.to_s,
+      "CONTENT_TYPE" => chance.rand < 0.7 ? FORM : RequestMaker::TYPES.sample(random: chance) }.compact
+  end
+
+  def test_whatever_is_sent_there_nothing_is_a_fault_of_ours
+    shown
+    chance = Random.new(7)
+    statuses = Array.new(300) do |number|
+      request = odd_request(chance, number)
+      status, headers, = DATABASE.transaction(savepoint: true, rollback: :always) { STACK.call(request) }
+      asked = request.slice("REQUEST_METHOD", "PATH_INFO", "QUERY_STRING", "CONTENT_TYPE").inspect
+
+      assert_operator status, :<, 500, asked
+      assert_includes headers["content-security-policy"].to_s, "default-src 'none'", asked
+      status
+    end
+
+    # Enough of them got through to have proven something.
+    assert_operator statuses.count { |status| status < 400 }, :>, 30, statuses.tally.inspect
+  end
+
   def test_only_pictures_of_the_page_are_served
     id = begin
       shown
@@ -334,6 +373,19 @@ class ForClientsTest < ServerTest
     get "#{@link}/proposal.pdf"
 
     assert_equal ["application/pdf", "%PDF"], [last_response["content-type"], last_response.body[0, 4]]
+    # Pieces without a picture keep no room for one: every line begins at the margin.
+    beside = 36.0 + Server::Exchange::ProposalPdf::PIECE.first + 12
+
+    refute_match(/^#{beside} [\d.]+ Td$/, last_response.body.b)
+  end
+
+  def test_theirs_what_is_bought_and_what_is_lent_are_marked_apart
+    shown
+    page
+    marks = @page.css("article.piece .things").map { |line| [line["class"], line.at("b").text] }.uniq
+
+    assert_equal [["things bought", "bought"], ["things from", "from our store"], ["things yours", "yours"]], marks.sort
+    assert_match(/\.things\.bought::before/, File.read(File.join(Server::ClientHtml::FOLDER, "proposal.css")))
   end
 
   def test_asking_too_often_is_told_in_words
