@@ -2,13 +2,18 @@
 
 module DeckBough
   module Server
-    # What the days would come to if somebody were ill, a visit fell out, or something came late; nothing is kept.
+    # What the days would come to if somebody were ill, a visit fell out, or something came late; nothing is kept until
+    # somebody says so.
     #
-    #   WhatIf.new(database, studio, kept: kept).of(visit_id, { "without" => true }, today: today)[:then]
+    #   what_if = WhatIf.new(database, studio, kept: kept)
+    #   what_if.of(visit_id, { "without" => true }, today: today)[:then]
+    #   what_if.keep(visit_id, { "without" => true }, by: account_id)
     class WhatIf
       def initialize(database, studio, kept:)
+        @database = database
         @schedules = Schedules.new(database, studio, kept: kept)
         @visits = Store::Visits.new(database, studio[:id])
+        @purchases = Store::Purchases.new(database, studio[:id])
       end
 
       # @param asked [Hash] ill (the id of somebody, on the day of the visit), without (true: the visit falls out), late
@@ -20,7 +25,46 @@ module DeckBough
         { now: told(now, now), then: told(after, now) }
       end
 
+      # All of what was asked, or nothing of it.
+      #
+      # @return [Hash] visits and purchases as they were, each with the version it has now; what fell out is restored
+      def keep(visit_id, asked, by:)
+        @database.transaction do
+          visit = @visits.find(visit_id)
+          purchases = asked["late"] ? put_off(*asked["late"].values_at("style", "on")) : []
+          visits = asked["ill"] ? ill(asked["ill"], visit[:held_on]) : []
+          @visits.delete(visit_id, by: by) if asked["without"]
+          { visits: visits, purchases: purchases }
+        end
+      end
+
       private
+
+      def ill(worker, day)
+        theirs = @visits.list.select { |visit| visit[:held_on] == day && visit[:workers].include?(worker) }
+        theirs.map do |visit|
+          before = @visits.answered(visit)
+          fields = before.except(:id, :version).transform_keys(&:to_s)
+          now = @visits.change(visit[:id], visit[:version], { **fields, "workers" => visit[:workers] - [worker] })
+          { **before, version: now[:version] }
+        end
+      end
+
+      # What is still to come of a thing comes on the day that is sure now.
+      def put_off(style, day)
+        rows = Store::Ids.id?(style) ? @purchases.coming([style]).values.flatten : []
+        ids = rows.map { |row| row[:purchase] }.uniq.sort
+        if ids.empty?
+          raise Problem.invalid([{ pointer: "/late/style", code: "not_ordered",
+                                   message: "Nothing of it is on its way. Order it first." }])
+        end
+
+        ids.map do |id|
+          before = @purchases.find(id)
+          now = @purchases.change(id, before[:version], day)
+          { id: id, version: now[:version], expected_on: before[:expected_on] }
+        end
+      end
 
       def changed(visits, facts, visit, asked)
         visits = visits.reject { |one| one[:id] == visit[:id] } if asked["without"]

@@ -120,6 +120,32 @@ class DaysTest < SystemTest
     within(day("Wed 2 Dec")) { assert_no_text "Bram" }
   end
 
+  def test_what_comes_late_is_compared_kept_and_taken_back
+    change("Number Nine, Ropewalk", "Wed 2 Dec", "What if …")
+    within("[role=dialog]") do
+      select "Warm lights, 100 a string comes late", from: "What if"
+      fill_in "It comes on", with: "2026-12-05"
+
+      assert_text "without a place"
+      click_button "Keep it"
+    end
+
+    assert_no_selector "[role=dialog]"
+    assert_text "It comes on Sat 5 Dec."
+
+    assert_equal [Date.new(2026, 12, 5)], warm_lights_expected
+    click_button "Bring it back"
+    eventually("It comes late still.") { warm_lights_expected == [Date.new(2026, 11, 30)] }
+
+    home_ends "14:03"
+  end
+
+  def warm_lights_expected
+    lines = DATABASE[:purchase_lines].where(style_id: DATABASE[:styles].where(name: "Warm lights, 100 a string")
+                                                                       .select(:id), open: true)
+    DATABASE[:purchases].where(id: lines.select(:purchase_id)).select_map(:expected_on)
+  end
+
   def test_days_off_are_added_and_worked_on_after_all
     click_button "Add days off"
     within("[role=dialog]") do

@@ -3,6 +3,7 @@
 require "tempfile"
 require_relative "../server/test/sent_picture"
 require_relative "cut_line"
+require_relative "own_process"
 require_relative "system_test"
 
 # A visit in the hand: before leaving, one thing at a time, without network, by two.
@@ -262,6 +263,31 @@ class RunSheetTest < SystemTest
     assert_equal 5, acts("up").count
   ensure
     line&.close
+  end
+
+  # Not only the line: what was under way is lost, and every process begins anew.
+  def test_the_server_is_killed_and_started_again_in_the_middle_of_a_visit
+    served = OwnProcess.new(ENV.fetch("DATABASE_URL"), secret: CONFIGURATION.session_secret, day: "2026-11-19").start
+    page.driver.resize(390, 844)
+    enter
+    visit "#{served.address}/visits/#{visit_id}"
+    hang_the_tree
+    click_button "It is up"
+    eventually("It does not hang.") { hung == 1 }
+    served.kill
+    3.times { click_button "It is up" }
+
+    assert_text(/no network · \d kept on this phone/)
+    assert_at 5, 10
+    assert_equal 1, hung
+    served.start
+
+    assert_no_text "kept on this phone"
+    assert_at 5, 10
+    assert_equal 4, acts("up").select(:key).distinct.count
+    assert_equal 4, hung
+  ensure
+    served&.kill
   end
 
   def test_two_phones_on_one_visit_merge_and_what_both_did_counts_once

@@ -13,6 +13,7 @@ module DeckBough
         post "/api/visits/:id/restore", :restore_visit
         post "/api/visits/:id/moves", :move
         post "/api/visits/:id/what-if", :what_if
+        post "/api/visits/:id/what-if/keep", :keep_what_if
         post "/api/days-off", :create_day_off
         delete "/api/days-off/:id", :delete_day_off
         post "/api/days-off/:id/restore", :restore_day_off
@@ -64,7 +65,11 @@ module DeckBough
         end
 
         def what_if
-          answer(WhatIf.new(context.database, studio, kept: context.kept).of(id, said, today: today))
+          answer(what_ifs.of(id, said, today: today))
+        end
+
+        def keep_what_if
+          answer(what_ifs.keep(id, said, by: account[:id]))
         end
 
         def create_day_off
@@ -118,6 +123,8 @@ module DeckBough
           raise Problem.invalid([{ pointer: "/ready_on", code: "not_a_day",
                                    message: "“#{said['ready_on'][0, 20]}” is no day. Choose one such as 2026-12-02." }])
         end
+
+        def what_ifs = WhatIf.new(context.database, studio, kept: context.kept)
 
         def days_off
           store(Store::DaysOff)

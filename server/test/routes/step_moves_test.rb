@@ -146,6 +146,55 @@ class StepMovesTest < ServerTest
                               { late: { style: comes["style"], on: "soon" } }, status: 422))
   end
 
+  def keep(status: 200, **asked) = ask(:post, "/api/visits/#{visit}/what-if/keep", asked, status: status)
+
+  def test_somebody_ill_is_at_no_visit_of_that_day_and_can_be_put_back
+    bram = worker("Bram Teasel")
+    told = keep(ill: bram)
+    now = days["items"].flat_map { |one| one["visits"] }.select { |one| one["held_on"] == "2026-12-02" }
+
+    assert(now.none? { |one| one["workers"].include?(bram) })
+
+    before = told["visits"].first
+    ask(:put, "/api/visits/#{before['id']}", before.except("id"))
+
+    assert_includes DATABASE[:visit_workers].where(visit_id: visit).select_map(:worker_id), bram
+    assert_empty keep(ill: SecureRandom.uuid)["visits"]
+  end
+
+  def test_what_was_ordered_comes_on_the_day_that_is_sure_now
+    comes = lights["comes"]
+    wait = ->(day) { keep(late: { style: comes["style"], on: day }) }
+    told = wait.call("2026-12-01")
+
+    assert_equal "2026-12-01", lights["comes"]["on"]
+    before = told["purchases"].first
+
+    assert_equal "2026-11-30", before["expected_on"]
+    ask(:put, "/api/purchases/#{before['id']}", before.except("id"))
+
+    assert_equal "2026-11-30", lights["comes"]["on"]
+  end
+
+  def test_all_of_it_is_kept_or_nothing
+    ordered = lights["comes"]["style"]
+
+    { { style: ordered, on: "soon" } => "/expected_on", { style: ordered, on: "2026-01-01" } => "/expected_on",
+      { style: "not-an-id", on: "2026-12-01" } => "/late/style",
+      { style: SecureRandom.uuid, on: "2026-12-01" } => "/late/style" }.each do |late, pointer|
+      assert_equal [pointer], pointers(keep(late: late, without: true, status: 422))
+    end
+
+    assert_includes DATABASE[:visits].where(id: visit, deleted_at: nil).select_map(:id), visit
+    fell_out = visit
+    keep(without: true)
+
+    refute_nil DATABASE[:visits].where(id: fell_out).get(:deleted_at)
+    ask(:post, "/api/visits/#{fell_out}/restore", {})
+
+    assert_nil DATABASE[:visits].where(id: fell_out).get(:deleted_at)
+  end
+
   def test_what_comes_later_waits_for_its_day
     told = span("Tidewaiter's House")
     lights = step(told, "Lights", "Quay window tree")

@@ -1972,6 +1972,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/what-if/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was compared is kept, all of it or nothing; what fell out is restored like any visit */
+        post: operations["keepWhatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/days-off": {
         parameters: {
             query?: never;
@@ -4713,6 +4732,16 @@ export interface components {
                 style: string;
                 on: string;
             };
+        };
+        WhatIfKept: {
+            /** @description as they were with the version of now */
+            visits: components["schemas"]["Visit"][];
+            purchases: {
+                id: string;
+                version: number;
+                /** @description as it was */
+                expected_on: string;
+            }[];
         };
         WhatIfHomes: {
             id: string;
@@ -13696,6 +13725,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WhatIfTold"];
+                };
+            };
+            401: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepWhatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIf"];
+            };
+        };
+        responses: {
+            /** @description How it was */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIfKept"];
                 };
             };
             401: components["responses"]["Problem"];

@@ -12,6 +12,7 @@ import { ask, asProblem, client, type Problem, type Schemas } from "../../api/cl
 import { keys, queryClient } from "../../api/queries";
 import { Loading } from "../../parts/Loading";
 import { ProblemAlert } from "../../parts/ProblemAlert";
+import { useUndo } from "../../parts/undo";
 import { weekday } from "../../units/format";
 import { clockOf, DAY, type Span, type Visit, type Worker } from "./dayLayout";
 
@@ -35,6 +36,11 @@ function lacking({ unplaced }: Told): string {
   return unplaced === 0 ? "" : `, ${unplaced} without a place`;
 }
 
+/** What is expected when is told among the days and in buying. */
+function refreshed() {
+  return Promise.all([keys.days, keys.buying].map((queryKey) => queryClient.invalidateQueries({ queryKey })));
+}
+
 /** Somebody ill, a visit less, something late: what it comes to beside what is planned, before any of it is kept. */
 export function WhatIfDialog({ spans, visit, workers, onClose }: Props) {
   const span = spans.find(({ visits }) => visits.some(({ id }) => id === visit.id));
@@ -47,6 +53,7 @@ export function WhatIfDialog({ spans, visit, workers, onClose }: Props) {
     { key: "without", says: "this visit falls out", asked: { without: true } },
     ...coming.map((one) => ({ key: `late ${one.style}`, says: `${one.label} comes late`, asked: null })),
   ];
+  const undo = useUndo();
   const [chosen, setChosen] = useState(choices[0]?.key ?? "without");
   const [on, setOn] = useState(visit.held_on);
   const [busy, setBusy] = useState(false);
@@ -61,18 +68,22 @@ export function WhatIfDialog({ spans, visit, workers, onClose }: Props) {
     placeholderData: (before) => before,
   });
 
+  const says = choices.find(({ key }) => key === chosen)?.says ?? "";
+
   async function keep() {
     setBusy(true);
+    const path = { path: { id: visit.id } };
     try {
-      if (asked.without) await ask(client.DELETE("/api/visits/{id}", { params: { path: { id: visit.id } } }));
-      for (const one of span?.visits ?? []) {
-        if (!asked.ill || one.held_on !== visit.held_on || !one.workers.includes(asked.ill)) continue;
-        const { id, version, home, held_on, from_min, to_min, lunch_from_min, lunch_min } = one;
-        const left = one.workers.filter((worker) => worker !== asked.ill);
-        const body = { version, home, held_on, from_min, to_min, lunch_from_min, lunch_min, workers: left };
-        await ask(client.PUT("/api/visits/{id}", { params: { path: { id } }, body }));
-      }
-      await queryClient.invalidateQueries({ queryKey: keys.days });
+      const before = await ask(client.POST("/api/visits/{id}/what-if/keep", { params: path, body: asked }));
+      await refreshed();
+      undo.say(style ? `It comes on ${weekday(on)}.` : `It is kept: ${says}.`, async () => {
+        if (asked.without) await ask(client.POST("/api/visits/{id}/restore", { params: path }));
+        for (const { id, ...body } of before.visits)
+          await ask(client.PUT("/api/visits/{id}", { params: { path: { id } }, body }));
+        for (const { id, ...body } of before.purchases)
+          await ask(client.PUT("/api/purchases/{id}", { params: { path: { id } }, body }));
+        await refreshed();
+      });
       onClose();
     } catch (error) {
       setProblem(asProblem(error));
@@ -154,17 +165,15 @@ export function WhatIfDialog({ spans, visit, workers, onClose }: Props) {
         )}
         {style && (
           <Typography variant="body2" color="textSecondary">
-            When it is sure, say the new day in Buying; the days follow.
+            Kept, it is the day on which what was ordered of it comes, in Buying as well.
           </Typography>
         )}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it as it is</Button>
-        {!style && (
-          <Button variant="contained" disabled={busy || !told.data} onClick={() => void keep()}>
-            Keep it
-          </Button>
-        )}
+        <Button variant="contained" disabled={busy || !told.data} onClick={() => void keep()}>
+          Keep it
+        </Button>
       </DialogActions>
     </Dialog>
   );
