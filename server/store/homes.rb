@@ -37,6 +37,7 @@ module DeckBough
             row = locked(id, "home")
             raise Problem.conflict(current: find(id), yours: given) if row[:version] != version
 
+            refuse_other_days(row, values)
             bump(:homes, row, values)
             # Its pieces want their things on other days.
             moved = row.slice(*DATES) != values.slice(*DATES)
@@ -123,6 +124,21 @@ module DeckBough
         end
 
         private
+
+        # Where there are visits its days are theirs.
+        def refuse_other_days(row, values)
+          visits = Visits.new(database, studio_id)
+          first, last = [visits.dressing(row[:id]).first, visits.taking_down(row[:id]).last].map do |visit|
+            visit && Date.iso8601(visit[:held_on])
+          end
+          faults = [[:visit_on, first, "first visit"], [:strike_on, last, "strike"]].filter_map do |name, day, what|
+            next if day.nil? || values[name] == row[name] || values[name] == day
+
+            { pointer: "/#{name}", code: "follows_visits",
+              message: "Its #{what} is on #{day.iso8601}, among the days. Move that visit; this day follows." }
+          end
+          raise Problem.invalid(faults) if faults.any?
+        end
 
         def after_strike(day)
           Problem.invalid([{ pointer: "/held_on", code: "too_late",

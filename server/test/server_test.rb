@@ -44,6 +44,11 @@ class ServerTest < Minitest::Test
     DATABASE.run("truncate studios cascade")
   end
 
+  # Then homes say themselves when they are dressed and taken down.
+  def without_visits
+    DATABASE[:visits].update(deleted_at: Time.now)
+  end
+
   def app
     STACK
   end

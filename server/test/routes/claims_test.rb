@@ -75,6 +75,7 @@ class ClaimsTest < ServerTest
   end
 
   def test_one_after_the_other_uses_the_same_things
+    without_visits
     dates("Tidewaiter's House", "2026-11-28", "2026-12-01")
 
     assert_equal [5, 0], have("Mantel greens")
@@ -165,6 +166,7 @@ class ClaimsTest < ServerTest
   end
 
   def test_other_dates_tell_what_they_free
+    without_visits
     told = dates("Tidewaiter's House", "2026-11-28", "2026-12-01")
 
     assert_equal [2, { "Mantel greens" => 2 }], freed(told)[@fir["name"]]
@@ -251,6 +253,7 @@ class ClaimsTest < ServerTest
 
   # Before anything is told as free everyone has been asked, those of the first visit first.
   def test_pieces_nobody_has_looked_at_yet_claim_in_the_order_of_visits
+    without_visits
     DATABASE[:piece_needs].delete
     DATABASE[:piece_claims].delete
     dates("Tidewaiter's House", "2026-12-20", "2027-01-05")
@@ -260,6 +263,7 @@ class ClaimsTest < ServerTest
   end
 
   def test_homes_without_dates_may_be_any_time
+    without_visits
     dates("Tidewaiter's House", nil, nil)
 
     assert_equal [1, 4], have("Mantel greens")

@@ -112,7 +112,23 @@ class HomesRoutesTest < ServerTest
     NONE = "00000000-0000-4000-8000-000000000000"
   end
 
+  def test_its_days_are_those_of_its_visits
+    sign_in
+    home = DATABASE[:homes].where(name: "Tidewaiter's House").first
+    said = { version: home[:version], name: home[:name], visit_on: home[:visit_on].iso8601,
+             strike_on: home[:strike_on].iso8601 }
+    { visit_on: "2026-12-01", strike_on: "2027-01-06" }.each do |name, day|
+      told = ask(:put, "/api/homes/#{home[:id]}", { **said, name => day }, status: 422)
+
+      assert_equal ["/#{name}"], pointers(told)
+    end
+    assert_equal "Its first visit is on 2026-11-28, among the days. Move that visit; this day follows.",
+                 ask(:put, "/api/homes/#{home[:id]}", { **said, visit_on: nil }, status: 422)["errors"][0]["message"]
+    ask(:put, "/api/homes/#{home[:id]}", { **said, name: "Tidewaiter's" })
+  end
+
   def test_a_stale_change_gets_both_states_and_saves_nothing
+    without_visits
     sign_in
     home = homes.first
     ask(:put, "/api/homes/#{home['id']}", { version: 1, name: "First" })

@@ -168,6 +168,7 @@ class ProposalsTest < ServerTest
   end
 
   def test_what_changes_after_it_was_sent_is_told_and_the_client_sees_it_as_it_was
+    without_visits
     sent
     DATABASE[:pieces].where(id: @mantel).update(name: "Mantel, greener")
     ask(:put, "/api/homes/#{@home}", { version: 1, name: HOME, client: "Perpetua Vole", visit_on: "2026-12-03",

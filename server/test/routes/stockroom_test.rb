@@ -314,6 +314,7 @@ class StockroomTest < ServerTest
 
   # Which days are full is kept, so it has to follow whatever moves a count, a date, or which pieces there are.
   def test_what_is_free_between_days_follows_counts_dates_and_what_comes_back
+    without_visits
     pieces = DATABASE[:piece_claims].where(style_id: @velvet).where { held > 0 }.select_map(:piece_id)
     enter("counted", DATABASE[:piece_claims].where(style_id: @velvet).sum(:held))
     free = ->(from, to) { names("plum velvet, 8", from: from, to: to).any? }
