@@ -10,6 +10,10 @@ module DeckBough
         get "/api/visits/:id/acts", :state
         post "/api/visits/:id/acts", :take
 
+        # Seconds. A phone whose clock is further off than that is put right by what it shows when it sends: whose acts
+        # came first is told by their times.
+        OFF = 120
+
         def read
           answer(sheets.of(id, today: today))
         end
@@ -26,12 +30,32 @@ module DeckBough
         end
 
         def take
-          taken = sheets.take(id, said["acts"], account_id: account[:id], today: today)
+          taken = sheets.take(id, put_right(said["acts"]), account_id: account[:id], today: today)
           context.note(Middleware::Watched::WAITED, waited)
           answer(taken)
         end
 
         private
+
+        def put_right(acts)
+          ahead = clock_ahead
+          ahead.abs < OFF ? acts : acts.map { |act| { **act, "at" => earlier(act["at"], ahead) } }
+        end
+
+        # By how much the phone's clock is ahead of the clock on the wall here, whatever day the studio is shown on.
+        def clock_ahead
+          said["sent_at"] ? Time.iso8601(said["sent_at"]) - Time.now : 0
+        rescue ArgumentError
+          raise Problem.invalid([{ pointer: "/sent_at", code: "no_time",
+                                   message: "“#{said['sent_at'][0, 40]}” is no time of a day." }])
+        end
+
+        def earlier(text, seconds)
+          (Time.iso8601(text) - seconds).iso8601(3)
+        rescue ArgumentError
+          # It is refused by itself.
+          text
+        end
 
         # How long acts lay on a phone, seconds.
         def waited

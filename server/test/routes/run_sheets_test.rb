@@ -149,6 +149,32 @@ class RunSheetsTest < ServerTest
     assert_nil day_step(step["id"])["waits_for"]
   end
 
+  # One phone shows three hours more than there are on the wall.
+  def test_a_phone_whose_clock_is_wrong_is_put_right_by_what_it_shows_when_it_sends
+    first = visit("2026-11-28")
+    step = sheet(first)["steps"].find { |one| one["key"] == "lights" && one["piece"] }
+    wrong = Time.now + (3 * 3600)
+    waits = act("wait_for", step: step["id"], says: "the strings", at: (wrong - 60).iso8601(3))
+    ask(:post, "/api/visits/#{first}/acts", { sent_at: wrong.iso8601(3), acts: [waits, act("note", at: "noon")] })
+
+    assert_equal "the strings", day_step(step["id"])["waits_for"]
+    assert_in_delta Time.now - 60, DATABASE[:visit_acts].where(key: waits[:key]).get(:happened_at), 30
+    ask(:post, "/api/visits/#{first}/acts",
+        { sent_at: Time.now.iso8601(3), acts: [act("carry_on", step: step["id"], at: Time.now.iso8601(3))] })
+
+    assert_nil day_step(step["id"])["waits_for"]
+  end
+
+  def test_a_clock_that_is_nearly_right_is_believed
+    first = visit("2026-11-28")
+    said = act("note", says: "x", at: "2026-11-28T10:00:00.000+01:00")
+    ask(:post, "/api/visits/#{first}/acts", { sent_at: (Time.now + 40).iso8601(3), acts: [said] })
+
+    assert_equal Time.iso8601(said[:at]), DATABASE[:visit_acts].where(key: said[:key]).get(:happened_at)
+    assert_equal ["/sent_at"],
+                 pointers(ask(:post, "/api/visits/#{first}/acts", { sent_at: "noon", acts: [said] }, status: 422))
+  end
+
   def test_what_waits_after_the_last_visit_finds_no_place_and_says_why
     last = visit("2026-12-02", "Number Nine, Ropewalk")
     step = sheet(last)["steps"].find { |one| one["piece"] }

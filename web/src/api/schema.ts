@@ -4757,6 +4757,8 @@ export interface components {
         /** @enum {string} */
         VisitActKind: "up" | "undo" | "ran_out" | "wait_for" | "skip" | "carry_on" | "note" | "pause" | "resume" | "used" | "laid_out" | "broken" | "lost" | "found" | "boxed" | "tested" | "measured" | "hooks_stay" | "hooks_off";
         VisitActs: {
+            /** @description what the phone's clock shows when it sends; one that is off is put right */
+            sent_at?: string;
             acts: {
                 /** @description a UUID of the act */
                 key: string;

@@ -2,6 +2,7 @@ import { ask, asProblem, client, type Schemas } from "../api/client";
 import { keys, queryClient } from "../api/queries";
 import { keptList, waitsOn } from "./queue";
 import { rememberState } from "./runStates";
+import { onTheWall } from "./wallClock";
 
 export type VisitAct = Schemas["VisitActs"]["acts"][number];
 
@@ -55,9 +56,9 @@ async function sendBatch(visit: string, batch: WaitingVisitAct[]): Promise<boole
   const told = new Set(batch.map(({ body }) => body.key));
   try {
     const params = { path: { id: visit } };
-    const acts = batch.map(({ body }) => body);
+    const body = { sent_at: onTheWall(), acts: batch.map((one) => one.body) };
     const { refused, ...state } = await ask(
-      client.POST("/api/visits/{id}/acts", { params, body: { acts }, signal: AbortSignal.timeout(LONGEST) }),
+      client.POST("/api/visits/{id}/acts", { params, body, signal: AbortSignal.timeout(LONGEST) }),
     );
     const why = new Map(refused.map(({ key, message }) => [key, message]));
     // First what is known of the work, then what waits: in between nothing that was said is missing.

@@ -50,6 +50,18 @@ test("what was said goes in its order, a visit and a hundred at a time, and wait
   expect(visitActs.waiting()).toEqual([]);
 });
 
+test("what the clock here shows goes with it, so that a wrong one is put right", async () => {
+  visitActs.keep([said("a")]);
+  const asked = vi.spyOn(client, "POST").mockResolvedValue(taken());
+  vi.useFakeTimers({ now: new Date("2026-11-28T09:14:03.120Z") });
+  await sendVisitActs(ADA);
+  vi.useRealTimers();
+
+  const { sent_at } = (asked.mock.calls[0]?.[1] as { body: { sent_at: string } }).body;
+
+  expect(new Date(sent_at).toISOString()).toBe("2026-11-28T09:14:03.120Z");
+});
+
 test("one that is refused says why, and the others are taken", async () => {
   visitActs.keep([said("a"), said("b")]);
   vi.spyOn(client, "POST").mockResolvedValue(taken([{ key: "b", message: "It is gone." }]));
