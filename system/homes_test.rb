@@ -78,6 +78,18 @@ class HomesTest < SystemTest
     assert_selector "[aria-label='Loft'] svg polygon, section svg polygon", minimum: 2, visible: :all
   end
 
+  def test_a_long_season_is_turned_over_page_by_page
+    studio = DATABASE[:studios].get(:id)
+    DATABASE[:homes].multi_insert(Array.new(50) do |i|
+      { studio_id: studio, name: format("Lane %02d", i), visit_on: Date.new(2026, 12, 10) }
+    end)
+    at_the_desk
+    click_button "Go to page 2"
+
+    assert_text "Lane 49"
+    assert_no_text "Tidewaiter's House"
+  end
+
   def test_a_home_with_impossible_dates_is_told_by_field_and_stays_as_typed
     at_the_desk
     click_button "Add a home"

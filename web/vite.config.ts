@@ -7,7 +7,7 @@ import { VitePWA } from "vite-plugin-pwa";
 
 // What every screen needs comes in few files: on a slow line each file costs a way there and back.
 const PACKAGES =
-  /node_modules[\\/](react|react-dom|scheduler|react-router|react-is|cookie|set-cookie-parser|hoist-non-react-statics|@emotion|stylis|@tanstack|openapi-fetch|clsx|prop-types|@babel|@mui[\\/](system|styled-engine|utils|private-theming))[\\/]/;
+  /node_modules[\\/](react|react-dom|scheduler|react-router|react-is|cookie|set-cookie-parser|hoist-non-react-statics|@emotion|stylis|@tanstack[\\/](query-core|react-query)|openapi-fetch|clsx|prop-types|@babel|@mui[\\/](system|styled-engine|utils|private-theming))[\\/]/;
 const PARTS =
   /node_modules[\\/]@mui[\\/]material[\\/](esm[\\/])?(Box|Button|ButtonBase|CircularProgress|CssBaseline|Fade|Grow|IconButton|InitColorSchemeScript|Link|Paper|Skeleton|Snackbar|SnackbarContent|Stack|SvgIcon|Typography|colors|internal|styles|transitions|utils|zero-styled|className)[\\/]/;
 const FIELDS =

@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
-import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Pages } from "../parts/Pages";
 import { ask, client } from "../api/client";
 import { keys } from "../api/queries";
 import { SideDrawer } from "../parts/SideDrawer";
@@ -37,9 +37,7 @@ export function HistoryDrawer({ pieceId, onClose }: { pieceId: string; onClose: 
           </Box>
         ))}
       </Box>
-      {history.data && history.data.pages > 1 && (
-        <Pagination size="small" count={history.data.pages} page={page} onChange={(_, next) => setPage(next)} />
-      )}
+      <Pages pages={history.data?.pages} page={page} onPage={setPage} size="small" />
     </SideDrawer>
   );
 }

@@ -57,9 +57,9 @@ test("what the clock here shows goes with it, so that a wrong one is put right",
   await sendVisitActs(ADA);
   vi.useRealTimers();
 
-  const { sent_at } = (asked.mock.calls[0]?.[1] as { body: { sent_at: string } }).body;
+  const [told] = (asked.mock.calls as unknown[][]).map((call) => (call[1] as { body: { sent_at: string } }).body);
 
-  expect(new Date(sent_at).toISOString()).toBe("2026-11-28T09:14:03.120Z");
+  expect(new Date(told?.sent_at ?? "").toISOString()).toBe("2026-11-28T09:14:03.120Z");
 });
 
 test("one that is refused says why, and the others are taken", async () => {

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
-import Pagination from "@mui/material/Pagination";
 import Tab from "@mui/material/Tab";
 import Tabs from "@mui/material/Tabs";
 import TextField from "@mui/material/TextField";
@@ -16,6 +15,7 @@ import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { SideDrawer } from "../../parts/SideDrawer";
 import { Notice } from "../../parts/Notice";
+import { Pages } from "../../parts/Pages";
 import { Strip } from "../../shell/Strip";
 import { BudgetList } from "./BudgetList";
 import { BuyingList } from "./BuyingList";
@@ -91,30 +91,14 @@ export function Buying() {
   const empty = desk.total === 0 && !home && !piece && desk.coming.length === 0 && openPurchases.length === 0;
   const homes = budgets.data?.items ?? [];
   const openThing = (style: string) => ask({ thing: style });
-  const pages = desk.pages > 1 && (
-    <Pagination
-      count={desk.pages}
-      page={page}
-      onChange={(_, next) => setPage(next)}
-      aria-label="Pages of what is to be bought"
-      sx={{ p: 2 }}
-    />
-  );
+  const pages = <Pages pages={desk.pages} page={page} onPage={setPage} of="Pages of what is to be bought" />;
   const list = <BuyingList desk={desk} round={round} onOpen={openThing} onOrder={setOrdering} />;
   const coming = <ComingList purchases={openPurchases} desk={desk} onReceive={setReceiving} />;
   const trial = <TrialList tagged={tagged} purchases={openPurchases} today={desk.today} onReceive={setReceiving} />;
   const budget = (
     <>
       <BudgetList budgets={homes} onPlan={setBudgeting} />
-      {budgets.data && budgets.data.pages > 1 && (
-        <Pagination
-          size="small"
-          count={budgets.data.pages}
-          page={homesPage}
-          onChange={(_, next) => setHomesPage(next)}
-          aria-label="Pages of homes"
-        />
-      )}
+      <Pages pages={budgets.data?.pages} page={homesPage} onPage={setHomesPage} of="Pages of homes" size="small" />
     </>
   );
 

@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -7,6 +6,7 @@ import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
+import { Pages } from "../../parts/Pages";
 import { clock, weekday } from "../../units/format";
 
 type Access = Schemas["AccessPage"]["items"][number];
@@ -41,7 +41,7 @@ export function Accesses({ homeId }: { homeId: string }) {
           </Box>
         </Box>
       ))}
-      {seen.data.pages > 1 && <Pagination count={seen.data.pages} page={page} onChange={(_, next) => setPage(next)} />}
+      <Pages pages={seen.data.pages} page={page} onPage={setPage} />
     </Box>
   );
 }

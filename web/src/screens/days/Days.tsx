@@ -1,7 +1,6 @@
 import Add from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -12,6 +11,7 @@ import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
+import { Pages } from "../../parts/Pages";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { shortDay, weekday } from "../../units/format";
@@ -171,7 +171,7 @@ export function Days() {
               <Unplaced span={span} onChoose={choose} />
             </Box>
           ))}
-          {pages > 1 && <Pagination count={pages} page={page} onChange={(_, next) => setPage(next)} />}
+          <Pages pages={pages} page={page} onPage={setPage} />
         </Box>
         <Box
           component="aside"

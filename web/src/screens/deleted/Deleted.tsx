@@ -1,7 +1,6 @@
 import RestoreOutlined from "@mui/icons-material/RestoreOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -9,6 +8,7 @@ import { useMe } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
+import { Pages } from "../../parts/Pages";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
 import { clock, date } from "../../units/format";
@@ -82,9 +82,7 @@ export function Deleted() {
               />
             ))}
           </Box>
-          {found.data && found.data.pages > 1 && (
-            <Pagination count={found.data.pages} page={page} onChange={(_, next) => setPage(next)} sx={{ mt: 2 }} />
-          )}
+          <Pages pages={found.data?.pages} page={page} onPage={setPage} />
         </Box>
       </Box>
     </>

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextLink from "@mui/material/Link";
-import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -12,6 +11,7 @@ import { ChoiceDial } from "../../parts/ChoiceDial";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
+import { Pages } from "../../parts/Pages";
 import { Photographs } from "../../parts/Photographs";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
@@ -77,7 +77,7 @@ export function Ideas() {
               <Row key={idea.id} idea={idea} />
             ))}
           </Box>
-          {pages > 1 && <Pagination count={pages} page={page} onChange={(_, next) => setPage(next)} sx={{ mt: 2 }} />}
+          <Pages pages={pages} page={page} onPage={setPage} />
         </Box>
       </Box>
     </>

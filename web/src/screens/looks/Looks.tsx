@@ -1,7 +1,6 @@
 import Add from "@mui/icons-material/Add";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link as RouterLink, useNavigate } from "react-router";
@@ -10,6 +9,7 @@ import { useMe } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
+import { Pages } from "../../parts/Pages";
 import { Strip } from "../../shell/Strip";
 import { LookDialog } from "./LookDialog";
 import { LookRibbon } from "./LookRibbon";
@@ -92,7 +92,7 @@ export function Looks() {
             ))}
           </Box>
         )}
-        {pages > 1 && <Pagination count={pages} page={page} onChange={(_, to) => setPage(to)} sx={{ mt: 2 }} />}
+        <Pages pages={pages} page={page} onPage={setPage} />
       </Box>
       {making && (
         <LookDialog

@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Pagination from "@mui/material/Pagination";
 import Typography from "@mui/material/Typography";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -10,6 +9,7 @@ import { keys, queryClient, useMe } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
+import { Pages } from "../../parts/Pages";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { counted } from "../../units/format";
@@ -103,7 +103,7 @@ export function SeasonOpening() {
               ))}
             </Box>
           ))}
-          {told.pages > 1 && <Pagination count={told.pages} page={page} onChange={(_, next) => setPage(next)} />}
+          <Pages pages={told.pages} page={page} onPage={setPage} />
         </Box>
         <Box
           component="aside"

@@ -4,13 +4,13 @@ import DeleteOutlined from "@mui/icons-material/DeleteOutlined";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
-import Pagination from "@mui/material/Pagination";
 import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import { useSeason, useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
+import { Pages } from "../../parts/Pages";
 import { Strip } from "../../shell/Strip";
 import { useBuying } from "../buying/useBuying";
 import { HomeCard } from "./HomeCard";
@@ -84,9 +84,7 @@ export function Season() {
                 late={late.filter(({ homes }) => homes.some(({ id }) => id === home.id))}
               />
             ))}
-            {desk.pages > 1 && (
-              <Pagination count={desk.pages} page={page} onChange={(_, next) => setPage(next)} sx={{ mt: 2 }} />
-            )}
+            <Pages pages={desk.pages} page={page} onPage={setPage} />
           </Box>
         )}
       </Box>

@@ -1,10 +1,10 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Pagination from "@mui/material/Pagination";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
+import { Pages } from "../../../parts/Pages";
 import { ask, asProblem, client, type Problem } from "../../../api/client";
 import { keys } from "../../../api/queries";
 import { date } from "../../../units/format";
@@ -102,9 +102,7 @@ function Tests({ styleId, name }: { styleId: string; name: string }) {
           </Box>
         ))}
       </Box>
-      {tests.data && tests.data.pages > 1 && (
-        <Pagination size="small" count={tests.data.pages} page={page} onChange={(_, next) => setPage(next)} />
-      )}
+      <Pages pages={tests.data?.pages} page={page} onPage={setPage} size="small" />
     </Box>
   );
 }
