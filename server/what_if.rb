@@ -31,10 +31,9 @@ module DeckBough
       def keep(visit_id, asked, by:)
         @database.transaction do
           visit = @visits.find(visit_id)
-          purchases = asked["late"] ? put_off(*asked["late"].values_at("style", "on")) : []
-          visits = asked["ill"] ? ill(asked["ill"], visit[:held_on]) : []
           @visits.delete(visit_id, by: by) if asked["without"]
-          { visits: visits, purchases: purchases }
+          { visits: asked["ill"] ? ill(asked["ill"], visit[:held_on]) : [],
+            purchases: asked["late"] ? put_off(*asked["late"].values_at("style", "on")) : [] }
         end
       end
 
