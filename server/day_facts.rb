@@ -39,6 +39,15 @@ module DeckBough
           **struck(homes) }
       end
 
+      # The same with orders that come on another day than was said.
+      #
+      # @param facts [Hash] as `of` gives them
+      # @param late [Hash] purchases (ids), day (Date)
+      def delayed(facts, today, late)
+        ids = pieces_of(facts[:homes].values).map { |piece| piece[:id] }
+        { **facts, arrivals: arrivals(ids, today, **late) }
+      end
+
       private
 
       def pieces_of(homes)
@@ -88,18 +97,21 @@ module DeckBough
       # What a step lacks and what of it is on its way, or is to be made by hand and to dry: the step waits for it.
       #
       # @return [Hash{Array(String, String) => Hash}] by piece and step: style, label, on (Date)
-      def arrivals(piece_ids, today)
+      def arrivals(piece_ids, today, purchases: [], day: nil)
         lines = @rows.short_lines(piece_ids)
         coming = @purchases.coming(lines.values.flatten.filter_map { |line| line[:style] }.uniq)
+                           .transform_values do |rows|
+          rows.map { |row| purchases.include?(row[:purchase]) ? { **row, expected_on: day } : row }
+        end
         made = made_by(today)
         lines.each_with_object({}) do |(piece, short), all|
           short.each do |line|
             lacking = line[:short] - line[:spares_short]
             next unless lacking.positive?
 
-            on = comes_on(coming.fetch(line[:style], []), lacking) || made[line[:style]] or next
+            comes = comes_on(coming.fetch(line[:style], []), lacking) || made[line[:style]] or next
             key = [piece, line[:step]]
-            all[key] = later(all[key], { **line.slice(:style, :label), on: on })
+            all[key] = later(all[key], { **line.slice(:style, :label), on: comes })
           end
         end
       end

@@ -78,18 +78,31 @@ module DeckBough
         [span, planned(span)]
       end
 
-      # A span as it would be with other visits, or with other facts.
+      # Days as they would be with other visits, or with other facts: those of a visit, and others that this changes.
       #
-      # @yield [Array<Hash>, Hash] visits and facts (as DayFacts has them); gives them changed
-      # @return [Array(Hash, Hash)] as it is told now, and as it would be; nil without visits
-      def what_if(visit, today:)
-        ahead = [*spans(today, false), *spans(today, true)].find { |span| span.any? { |one| one[:id] == visit[:id] } }
-        facts = @facts.of(ahead.map { |one| one[:home] }.uniq, today)
-        visits, changed = yield(ahead, facts)
-        [planned(day_span(ahead, facts, today)), visits.empty? ? nil : planned(day_span(visits, changed, today))]
+      # @param everywhere [Boolean] whether other days may change as well
+      # @yield [Array<Hash>, Hash] visits of a span and facts (as DayFacts has them); gives them changed
+      # @return [Array(Array<Array(Hash, Hash)>, Integer)] spans as they are told now and as they would be (nil without
+      #   visits), that of the visit first; and how many more would change
+      def what_if(visit, today:, everywhere: false)
+        ahead = spans(today, false)
+        own = [*ahead, *spans(today, true)].find { |span| span.any? { |one| one[:id] == visit[:id] } }
+        looked_at = [own, *(everywhere ? ahead - [own] : [])]
+        facts = @facts.of(looked_at.flatten.map { |one| one[:home] }.uniq, today)
+        pairs = looked_at.map do |span|
+          visits, changed = yield(span, facts)
+          [day_span(span, facts, today), visits.empty? ? nil : day_span(visits, changed, today)]
+        end
+        others = pairs.drop(1).select { |before, after| changes?(before, after) }
+        [[pairs.first, *others.first(SPANS_A_PAGE)].map { |pair| pair.map { |span| span && planned(span) } },
+         [others.size - SPANS_A_PAGE, 0].max]
       end
 
       private
+
+      def changes?(before, after)
+        !before.pending? && !before.problem && before.question != after.question
+      end
 
       def day_span(visits, facts, today)
         DaySpan.new(visits, facts, house: @facts.house, order: @studio[:house_order], today: today)

@@ -11,6 +11,7 @@ module DeckBough
     class WhatIf
       def initialize(database, studio, kept:)
         @database = database
+        @facts = DayFacts.new(database, studio)
         @schedules = Schedules.new(database, studio, kept: kept)
         @visits = Store::Visits.new(database, studio[:id])
         @purchases = Store::Purchases.new(database, studio[:id])
@@ -18,11 +19,18 @@ module DeckBough
 
       # @param asked [Hash] ill (the id of somebody, on the day of the visit), without (true: the visit falls out), late
       #   (style, on: a day)
-      # @return [Hash] now, then: homes (id, name, first_on, end_min, unplaced)
+      # @return [Hash] now, then: homes (id, name, first_on, end_min, unplaced) in the same order, those of the visit's
+      #   days first; more: how many other days change
       def of(visit_id, asked, today:)
         visit = @visits.find(visit_id)
-        now, after = @schedules.what_if(visit, today: today) { |visits, facts| changed(visits, facts, visit, asked) }
-        { now: told(now, now), then: told(after, now) }
+        late = asked["late"] && late(*asked["late"].values_at("style", "on"))
+        delayed = nil
+        pairs, more = @schedules.what_if(visit, today: today, everywhere: !late.nil?) do |visits, facts|
+          delayed ||= late ? @facts.delayed(facts, today, late) : facts
+          [changed(visits, visit, asked), delayed]
+        end
+        { now: pairs.flat_map { |now, _| told(now, now) }, then: pairs.flat_map { |now, after| told(after, now) },
+          more: more }
       end
 
       # All of what was asked, or nothing of it.
@@ -49,39 +57,37 @@ module DeckBough
         end
       end
 
-      # What is still to come of a thing comes on the day that is sure now.
+      # What is still to come of a thing comes on the day that is sure now, and with it all that was ordered with it.
       def put_off(style, day)
-        rows = Store::Ids.id?(style) ? @purchases.coming([style]).values.flatten : []
-        ids = rows.map { |row| row[:purchase] }.uniq.sort
-        if ids.empty?
-          raise Problem.invalid([{ pointer: "/late/style", code: "not_ordered",
-                                   message: "Nothing of it is on its way. Order it first." }])
-        end
-
-        ids.map do |id|
+        late(style, day)[:purchases].map do |id|
           before = @purchases.find(id)
           now = @purchases.change(id, before[:version], day)
           { id: id, version: now[:version], expected_on: before[:expected_on] }
         end
       end
 
-      def changed(visits, facts, visit, asked)
+      # @return [Hash] purchases (ids), day (Date)
+      def late(style, text)
+        day = CalendarDay.read(text) or
+          raise wrong("/late/on", "“#{text[0, 20]}” is no day. Choose one such as 2026-12-02.")
+        rows = Store::Ids.id?(style) ? @purchases.coming([style]).values.flatten : []
+        raise wrong("/late/style", "Nothing of it is on its way. Order it first.") if rows.empty?
+
+        { purchases: rows.map { |row| row[:purchase] }.uniq.sort, day: day }
+      end
+
+      def wrong(pointer, message)
+        Problem.invalid([{ pointer: pointer, code: "wrong", message: message }])
+      end
+
+      def changed(visits, visit, asked)
         visits = visits.reject { |one| one[:id] == visit[:id] } if asked["without"]
         visits = visits.map { |one| without(one, asked["ill"], visit[:held_on]) } if asked["ill"]
-        late = asked["late"]
-        [visits, late ? { **facts, arrivals: delayed(facts[:arrivals], late) } : facts]
+        visits
       end
 
       def without(visit, worker, day)
         visit[:held_on] == day ? { **visit, workers: visit[:workers] - [worker] } : visit
-      end
-
-      def delayed(arrivals, late)
-        on = Date.iso8601(late["on"])
-        arrivals.transform_values { |one| one[:style] == late["style"] ? { **one, on: on } : one }
-      rescue Date::Error
-        raise Problem.invalid([{ pointer: "/late/on", code: "not_a_day",
-                                 message: "“#{late['on'][0, 20]}” is no day. Choose one such as 2026-12-02." }])
       end
 
       # Where no visit is left, nothing of any home finds a place.

@@ -126,7 +126,8 @@ class DaysTest < SystemTest
       select "Warm lights, 100 a string comes late", from: "What if"
       fill_in "It comes on", with: "2026-12-05"
 
-      assert_text "without a place"
+      # What was ordered with it is wanted elsewhere as well.
+      assert_text(/Tidewaiter's House.*without a place/m)
       click_button "Keep it"
     end
 

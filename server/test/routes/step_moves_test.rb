@@ -141,6 +141,16 @@ class StepMovesTest < ServerTest
     told = what_if(late: { style: comes["style"], on: "2026-12-05" })
 
     assert_operator told["then"].first["unplaced"], :>, 0
+    # What was ordered with it comes late too, wherever it is wanted.
+    names = told["now"].map { |home| home["name"] }
+
+    assert_equal ["Number Nine, Ropewalk", "The Signal Loft", "Tidewaiter's House"], names.sort
+    assert_operator told["then"][names.index("Tidewaiter's House")]["unplaced"], :>, 0
+    assert_equal 0, told["more"]
+    keep(late: { style: comes["style"], on: "2026-12-05" })
+    left = days["items"].flat_map { |one| one["steps"].select { |step| step["why"] && !step["done"] } }
+
+    assert_equal told["then"].sum { |home| home["unplaced"] }, left.size
     assert_equal ["/late/on"],
                  pointers(ask(:post, "/api/visits/#{visit}/what-if",
                               { late: { style: comes["style"], on: "soon" } }, status: 422))
@@ -179,7 +189,7 @@ class StepMovesTest < ServerTest
   def test_all_of_it_is_kept_or_nothing
     ordered = lights["comes"]["style"]
 
-    { { style: ordered, on: "soon" } => "/expected_on", { style: ordered, on: "2026-01-01" } => "/expected_on",
+    { { style: ordered, on: "soon" } => "/late/on", { style: ordered, on: "2026-01-01" } => "/expected_on",
       { style: "not-an-id", on: "2026-12-01" } => "/late/style",
       { style: SecureRandom.uuid, on: "2026-12-01" } => "/late/style" }.each do |late, pointer|
       assert_equal [pointer], pointers(keep(late: late, without: true, status: 422))

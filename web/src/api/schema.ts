@@ -4750,7 +4750,10 @@ export interface components {
             end_min: number | null;
             unplaced: number;
         }[];
+        /** @description homes in the same order, now and then; those of the visit's days first, then those of other days that change */
         WhatIfTold: {
+            /** @description how many other days change that are not told */
+            more: number;
             now: components["schemas"]["WhatIfHomes"];
             then: components["schemas"]["WhatIfHomes"];
         };

@@ -137,11 +137,11 @@ export function WhatIfDialog({ spans, visit, workers, onClose }: Props) {
               </tr>
             </thead>
             <tbody>
-              {told.data.now.map((now) => {
-                const then = told.data.then.find(({ id }) => id === now.id) ?? now;
+              {told.data.now.map((now, i) => {
+                const then = told.data.then[i] ?? now;
                 const same = endOf(then) === endOf(now) && then.unplaced === now.unplaced;
                 return (
-                  <tr key={now.id}>
+                  <tr key={i}>
                     <th scope="row">{now.name}</th>
                     <td>
                       {endOf(now)}
@@ -163,9 +163,12 @@ export function WhatIfDialog({ spans, visit, workers, onClose }: Props) {
             </tbody>
           </Box>
         )}
+        {(told.data?.more ?? 0) > 0 && (
+          <Typography>Other days change as well; they are told once it is kept.</Typography>
+        )}
         {style && (
           <Typography variant="body2" color="textSecondary">
-            Kept, it is the day on which what was ordered of it comes, in Buying as well.
+            All that was ordered with it comes on that day too. Kept, it is the day that Buying tells.
           </Typography>
         )}
       </DialogContent>
