@@ -30,8 +30,10 @@ module DeckBough
         end
 
         def take
-          taken = sheets.take(id, put_right(said["acts"]), account_id: account[:id], today: today)
-          context.note(Middleware::Watched::WAITED, waited)
+          store(Store::Visits).find(id)
+          acts = put_right(said["acts"])
+          taken = sheets.take(id, acts, account_id: account[:id], today: today)
+          context.note(Middleware::Watched::WAITED, waited(acts))
           answer(taken)
         end
 
@@ -58,8 +60,8 @@ module DeckBough
         end
 
         # How long acts lay on a phone, seconds.
-        def waited
-          said["acts"].filter_map { |act| waited_since(act["at"]) }
+        def waited(acts)
+          acts.filter_map { |act| waited_since(act["at"]) }
         end
 
         def waited_since(time)

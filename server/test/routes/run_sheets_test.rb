@@ -173,6 +173,7 @@ class RunSheetsTest < ServerTest
     assert_equal Time.iso8601(said[:at]), DATABASE[:visit_acts].where(key: said[:key]).get(:happened_at)
     assert_equal ["/sent_at"],
                  pointers(ask(:post, "/api/visits/#{first}/acts", { sent_at: "noon", acts: [said] }, status: 422))
+    ask(:post, "/api/visits/#{SecureRandom.uuid}/acts", { sent_at: "noon", acts: [said] }, status: 404)
   end
 
   def test_what_waits_after_the_last_visit_finds_no_place_and_says_why
