@@ -110,9 +110,9 @@ module DeckBough
         id && "#{link}/pictures/#{id}/#{size}"
       end
 
-      # @return [Array<Array(String, String)>] whose, and what
+      # @return [Array<Array(Symbol, String, String)>] whose, as a key and in words, and what
       def things(piece)
-        ClientPage::NAMED.filter_map { |key, word| [word, piece[key].join(" · ")] if piece[key].any? }
+        ClientPage::NAMED.filter_map { |key, word| [key, word, piece[key].join(" · ")] if piece[key].any? }
       end
 
       # @return [Array<Array(Hash, Array<Hash>)>] pieces there is a choice of, with their versions

@@ -96,7 +96,8 @@ module DeckBough
 
       # What a step lacks and what of it is on its way, or is to be made by hand and to dry: the step waits for it.
       #
-      # @return [Hash{Array(String, String) => Hash}] by piece and step: style, label, on (Date)
+      # @return [Hash{Array(String, String) => Hash}] by piece and step: style, label, on (Date), made (here, by
+      #   hand)
       def arrivals(piece_ids, today, purchases: [], day: nil)
         lines = @rows.short_lines(piece_ids)
         coming = @purchases.coming(lines.values.flatten.filter_map { |line| line[:style] }.uniq)
@@ -109,9 +110,10 @@ module DeckBough
             lacking = line[:short] - line[:spares_short]
             next unless lacking.positive?
 
-            comes = comes_on(coming.fetch(line[:style], []), lacking) || made[line[:style]] or next
+            ordered = comes_on(coming.fetch(line[:style], []), lacking)
+            comes = ordered || made[line[:style]] or next
             key = [piece, line[:step]]
-            all[key] = later(all[key], { **line.slice(:style, :label), on: comes })
+            all[key] = later(all[key], { **line.slice(:style, :label), on: comes, made: ordered.nil? })
           end
         end
       end

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 require "tempfile"
+require_relative "../bin/lib/own_process"
 require_relative "../server/test/sent_picture"
 require_relative "cut_line"
-require_relative "own_process"
 require_relative "system_test"
 
 # A visit in the hand: before leaving, one thing at a time, without network, by two.
@@ -267,7 +267,8 @@ class RunSheetTest < SystemTest
 
   # Not only the line: what was under way is lost, and every process begins anew.
   def test_the_server_is_killed_and_started_again_in_the_middle_of_a_visit
-    served = OwnProcess.new(ENV.fetch("DATABASE_URL"), secret: CONFIGURATION.session_secret, day: "2026-11-19").start
+    served = OwnProcess.new(ENV.fetch("DATABASE_URL"), "SESSION_SECRET" => CONFIGURATION.session_secret,
+                                                       "DAY" => "2026-11-19", "WEB_PROCESSES" => "1").start
     page.driver.resize(390, 844)
     enter
     visit "#{served.address}/visits/#{visit_id}"

@@ -1,9 +1,8 @@
 # frozen_string_literal: true
 
 require "net/http"
-require "socket"
-require "tempfile"
 require_relative "../../server/boot"
+require_relative "own_process"
 
 # A studio larger than any: 200 homes of 4 rooms with 3 pieces each and 5,000 styles, in a database of its own, served
 # by processes of its own. Says how long the season desk and a home take and how many statements.
@@ -189,26 +188,13 @@ class LargeStudio
   end
 
   def serve
-    port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    log = Tempfile.new("puma")
-    environment = { "DATABASE_URL" => @url, "SESSION_SECRET" => "l" * 96, "LOG_TO" => File::NULL,
-                    "RUBYOPT" => "--yjit --yjit-exec-mem-size=64" }
-    puma = spawn(environment, "bundle", "exec", "puma", "--quiet", "-C", "server/puma.rb", "-b",
-                 "tcp://127.0.0.1:#{port}", "server/config.ru",
-                 chdir: DeckBough::Server::ROOT, out: log.path, err: log.path)
-    http = connect(port)
+    served = OwnProcess.new(@url).start
+    http = Net::HTTP.start(served.address.host, served.address.port)
     http.read_timeout = 120
     answer = http.post("/api/login", JSON.generate(email: EMAIL, password: PASSWORD),
                        "Content-Type" => "application/json")
     yield http, { "Cookie" => answer["set-cookie"][/deck_bough=[^;]+/] }
   ensure
-    Process.kill(:TERM, puma) && Process.wait(puma) if puma
-  end
-
-  def connect(port)
-    Net::HTTP.start("127.0.0.1", port)
-  rescue Errno::ECONNREFUSED
-    Thread.pass
-    retry
+    served&.stop
   end
 end

@@ -1,10 +1,8 @@
 # frozen_string_literal: true
 
-require "socket"
-require "tempfile"
-require "tmpdir"
 require_relative "../../server/boot"
 require_relative "mixed_day"
+require_relative "own_process"
 
 # The demo studio in a database of its own, served by processes of its own.
 #
@@ -15,7 +13,7 @@ class ServedDemo
   PASSWORD = DeckBough::Server::DemoStudio::PASSWORD
   TODAY = Date.new(2026, 11, 19)
 
-  attr_reader :address, :database
+  attr_reader :database
 
   # @param server_url [String] of a PostgreSQL, without a database name
   def initialize(server_url)
@@ -26,25 +24,18 @@ class ServedDemo
   # @yield [self]
   def serve
     fresh
-    port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-    @address = URI("http://127.0.0.1:#{port}")
-    log = Tempfile.new("puma")
-    @puma = spawn(environment, "bundle", "exec", "puma", "--quiet", "-C", "server/puma.rb", "-b",
-                  "tcp://127.0.0.1:#{port}", "server/config.ru",
-                  chdir: DeckBough::Server::ROOT, out: log.path, err: log.path)
-    answers
+    @served = OwnProcess.new(@url, "DAY" => TODAY.iso8601).start
     yield self
   ensure
-    Process.kill(:TERM, @puma) && Process.wait(@puma) if @puma
+    @served&.stop
     @database&.disconnect
   end
 
+  # @return [URI]
+  def address = @served.address
+
   # @return [Array<Integer>] what each process of the application takes
-  def megabytes
-    File.read("/proc/#{@puma}/task/#{@puma}/children").split.map do |pid|
-      File.read("/proc/#{pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024
-    end
-  end
+  def megabytes = @served.megabytes
 
   # Whether all that was acknowledged is in the database, once, and nothing else.
   #
@@ -60,20 +51,6 @@ class ServedDemo
     Sequel.connect("#{@server_url}/postgres") { |server| server.run("drop database if exists #{NAME} with (force)") }
     @database = DeckBough::Server::Preparation.call(@url, demo: true, password_cost: 4, today: TODAY)
     @before = Compared.now(@database)
-  end
-
-  def environment
-    { "DATABASE_URL" => @url, "SESSION_SECRET" => "l" * 96, "LOG_TO" => File::NULL, "DAY" => TODAY.iso8601,
-      "PHOTOGRAPHS_FOLDER" => Dir.tmpdir, "RUBYOPT" => "--yjit --yjit-exec-mem-size=64", "MALLOC_ARENA_MAX" => "2" }
-  end
-
-  def answers
-    TCPSocket.open("127.0.0.1", @address.port, &:close)
-  rescue SystemCallError
-    raise "The server did not start." if Process.wait(@puma, Process::WNOHANG)
-
-    sleep 0.05
-    retry
   end
 
   # A journal of what was acknowledged, beside what is in the database.

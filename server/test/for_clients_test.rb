@@ -384,7 +384,8 @@ class ForClientsTest < ServerTest
     page
     marks = @page.css("article.piece .things").map { |line| [line["class"], line.at("b").text] }.uniq
 
-    assert_equal [["things bought", "bought"], ["things from", "from our store"], ["things yours", "yours"]], marks.sort
+    assert_equal [["things bought", "bought"], ["things store", "from our store"], ["things yours", "yours"]],
+                 marks.sort
     assert_match(/\.things\.bought::before/, File.read(File.join(Server::ClientHtml::FOLDER, "proposal.css")))
   end
 

@@ -137,7 +137,7 @@ class StepMovesTest < ServerTest
   def test_something_that_comes_late_is_compared
     comes = lights["comes"]
 
-    assert_equal ["Warm lights, 100 a string", "2026-11-30"], comes.values_at("label", "on")
+    assert_equal ["Warm lights, 100 a string", "2026-11-30", false], comes.values_at("label", "on", "made")
     told = what_if(late: { style: comes["style"], on: "2026-12-05" })
 
     assert_operator told["then"].first["unplaced"], :>, 0
@@ -226,7 +226,8 @@ class StepMovesTest < ServerTest
                                           drying_minutes: 16 * 1440 }, status: 201)
     told = step(span("Tidewaiter's House"), "Picks", "Quay window tree")
 
-    assert_equal({ "style" => style, "label" => "Brass fern picks", "on" => "2026-12-06" }, told["comes"])
+    assert_equal({ "style" => style, "label" => "Brass fern picks", "on" => "2026-12-06", "made" => true },
+                 told["comes"])
     assert_match(/it waits for Brass fern picks/, told["why"])
     DATABASE[:recipes].where(id: recipe["id"]).update(drying_minutes: 700)
 

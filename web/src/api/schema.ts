@@ -4669,6 +4669,8 @@ export interface components {
                 style: string;
                 label: string;
                 on: string;
+                /** @description by hand */
+                made: boolean;
             } | null;
             /** @description it stands where a person put it */
             pinned: boolean;

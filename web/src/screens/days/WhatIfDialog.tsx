@@ -46,7 +46,9 @@ export function WhatIfDialog({ spans, visit, workers, onClose }: Props) {
   const span = spans.find(({ visits }) => visits.some(({ id }) => id === visit.id));
   const there = workers.filter(({ id }) => visit.workers.includes(id));
   const coming = [
-    ...new Map((span?.steps ?? []).flatMap(({ comes }) => (comes ? [[comes.style, comes] as const] : []))).values(),
+    ...new Map(
+      (span?.steps ?? []).flatMap(({ comes }) => (comes && !comes.made ? [[comes.style, comes] as const] : [])),
+    ).values(),
   ];
   const choices = [
     ...there.map(({ id, name }) => ({ key: `ill ${id}`, says: `${name} is ill that day`, asked: { ill: id } })),
@@ -174,7 +176,11 @@ export function WhatIfDialog({ spans, visit, workers, onClose }: Props) {
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it as it is</Button>
-        <Button variant="contained" disabled={busy || !told.data} onClick={() => void keep()}>
+        <Button
+          variant="contained"
+          disabled={busy || !told.isSuccess || told.isPlaceholderData}
+          onClick={() => void keep()}
+        >
           Keep it
         </Button>
       </DialogActions>
