@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "fiddle"
 require "json"
 require "minitest/autorun"
 require "net/http"
@@ -222,8 +223,12 @@ end
 
 # What the commands say on a machine that lacks something.
 class MachineTest < Minitest::Test
+  MACHINE = File.expand_path("../bin/lib/machine.sh", __dir__)
+  # From linux/prctl.h.
+  PR_SET_CHILD_SUBREAPER = 36
+
   def shell(script)
-    Open3.capture2e("bash", "-c", "source #{File.expand_path('../bin/lib/machine.sh', __dir__)}; #{script}")
+    Open3.capture2e("bash", "-c", "source #{MACHINE}; #{script}")
   end
 
   def test_an_ordinary_user_is_told_the_exact_command
@@ -250,6 +255,39 @@ class MachineTest < Minitest::Test
 
     assert_includes out, "Node v18.20.4 is too old"
     refute_predicate status, :success?
+  end
+
+  # Where the system takes its time to put a killed process away, the killed server's number still stands for a server.
+  def test_a_database_that_was_killed_and_not_put_away_yet_is_waited_for
+    Dir.mktmpdir("deck-bough") do |local|
+      File.chmod(0o755, local)
+      begin_database = "export LOCAL=#{local}; start_postgres serve; "
+      puts_away_what_it_leaves do
+        shell(begin_database)
+        killed = File.readlines(File.join(local, "postgres-serve", "postmaster.pid")).first.to_i
+        Process.kill(:KILL, killed)
+        out = waiting_then("#{begin_database} postgres_answers && echo answers; stop_postgres") { Process.wait(killed) }
+
+        assert_includes out, "answers"
+      end
+    end
+  end
+
+  # Ends of processes whose parents are gone come to this process, which takes them when it likes.
+  def puts_away_what_it_leaves
+    adopt = Fiddle::Function.new(Fiddle.dlopen(nil)["prctl"], [Fiddle::TYPE_INT, Fiddle::TYPE_LONG], Fiddle::TYPE_INT)
+    adopt.call(PR_SET_CHILD_SUBREAPER, 1)
+    yield
+  ensure
+    adopt.call(PR_SET_CHILD_SUBREAPER, 0)
+  end
+
+  def waiting_then(script)
+    IO.popen(["bash", "-c", "source #{MACHINE}; #{script}"], err: %i[child out]) do |out|
+      line = out.gets
+      yield if line.to_s.include?("Waiting for a database")
+      "#{line}#{out.read}"
+    end
   end
 
   def test_something_is_done_again_only_when_what_it_depends_on_has_changed
