@@ -9,8 +9,7 @@ module DeckBough
     # What is said may come late, twice and from several phones: acts are kept by their keys, and how far the work is
     # follows from all of them (Days::Journal), never from the order they came in.
     class RunSheets
-      # Whose ornaments have a place each.
-      TREE = "tree"
+      TREE = RunThings::TREE
 
       def initialize(database, studio, planning:, kept:)
         @database = database
@@ -21,7 +20,7 @@ module DeckBough
         @workers = Store::Workers.new(database, studio[:id])
         @rooms = Store::Rooms.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
-        @needs = Store::Needs.new(database, studio[:id])
+        @things = RunThings.new(database, studio, planning: planning)
         @boxes = Store::Boxes.new(database, studio[:id])
         @hung = Store::HungOrnaments.new(database, studio[:id])
         @acts = Store::VisitActs.new(database, studio[:id])
@@ -32,15 +31,16 @@ module DeckBough
         visit = @visits.find(visit_id)
         span, told = @schedules.of_visit(visit, today: today)
         work = VisitWork.new(span, told, visit, @acts.journal(visit[:home]))
-        things = things_of(work.pieces, visit)
+        things = @things.of(work.pieces, down: strike?(visit))
         sheet = sheet(visit, work, things)
         lots = lots(sheet, work)
+        over = over(visit, work, things)
         { visit: @visits.answered(visit), pending: told[:pending], problem: told[:problem],
           home: told[:homes].find { |one| one[:id] == visit[:home] }.slice(:id, :name, :client, :rooms),
           workers: @workers.list.select { |one| visit[:workers].include?(one[:id]) }
                            .map { |one| one.slice(:id, :name) },
           steps: work.steps.map { |step| step_of(step, work.told(step[:id]), sheet, things) },
-          pieces: work.pieces.map { |piece| piece_of(piece, things[piece[:id]]) },
+          pieces: work.pieces.map { |piece| piece_of(piece, things[piece[:id]], over) },
           places: lots.flat_map { |style, all| all.map { |lot| { style: style, **lot } } },
           loads: DeckBough::Days::Loading.of(wanted(sheet, work), lots), kit: kit(sheet, work, down: strike?(visit)),
           surplus: surplus(work, things), **strike(visit, lots), **state(visit) }
@@ -128,35 +128,6 @@ module DeckBough
         strike?(visit) ? { strike: StrikePacking.new(@database, @studio[:id]).of(visit[:home], lots) } : {}
       end
 
-      # Lines of the ledger, and the map where there is one; of taking down, what goes.
-      def things_of(pieces, visit)
-        return going(pieces) if strike?(visit)
-
-        lines = @needs.lines(pieces.map { |piece| piece[:id] })
-        pieces.to_h { |piece| [piece[:id], { lines: lines.fetch(piece[:id], []), map: map_of(piece) }] }
-      end
-
-      def going(pieces)
-        things = Stripping.new(@database, @studio[:id]).of(pieces)
-        lines = @needs.lines(pieces.map { |piece| piece[:id] })
-        pieces.to_h do |piece|
-          [piece[:id], { lines: [], map: nil, things: Stripping.going(things.fetch(piece[:id])),
-                         stays: things.fetch(piece[:id]).select { |one| one[:stays] }.map { |one| one[:label] },
-                         holds: Kinds.of(piece[:kind]).gives.include?(:anchors),
-                         cells: cells?(things.fetch(piece[:id]), lines.fetch(piece[:id], [])) }]
-        end
-      end
-
-      def cells?(things, lines)
-        DeckBough::Seasons::Cells.in?(things.reject { |thing| thing[:stays] }, lines.map { |line| line[:label] })
-      end
-
-      def map_of(piece)
-        return unless piece[:kind] == TREE
-
-        @planning.of(@pieces.find(piece[:id])).hanging_sheet(hung: @hung.of(piece[:id]))
-      end
-
       def step_of(step, told, sheet, things)
         { **step.slice(:id, :title, :room, :piece, :key, :count, :minutes, :needs, :high, :from_min, :to_min, :workers,
                        :done, :waits_for),
@@ -175,14 +146,25 @@ module DeckBough
 
       def turn_of(turn)
         place = turn.place&.slice(:number, :tier, :clock, :angle_deg, :height_m, :across_m, :up_m, :depth_word)
-        { key: turn.key, thing: turn.thing, need: turn.need, check: turn.check || false, place: place }
+        { key: turn.key, thing: turn.thing, need: turn.need, check: turn.check || false, place: place,
+          instead_of: turn.instead_of }
       end
 
-      def piece_of(piece, things)
+      # What may go on trees instead of what runs out.
+      def over(visit, work, things)
+        return {} if strike?(visit)
+
+        trees = work.pieces.select { |piece| piece[:kind] == TREE }
+        MakingDo.new(@database, @studio[:id]).of(visit[:home], trees.map { |tree| tree[:id] },
+                                                 things.transform_values { |one| one[:lines] })
+      end
+
+      def piece_of(piece, things, over)
         flat = things[:map] && things[:map][:flat]
+        tiers = flat ? flat[:tiers].map { |tier| tier.slice(:tier, :low_m, :high_m) } : []
         { **piece.slice(:id, :name, :kind, :portrait, :state),
-          stays: things.fetch(:stays, []), reach_m: flat && flat[:reach_m], riser_m: flat && flat[:riser_m],
-          tiers: flat ? flat[:tiers].map { |tier| tier.slice(:tier, :low_m, :high_m) } : [] }
+          over: over.fetch(piece[:id], []), stays: things.fetch(:stays, []),
+          reach_m: flat && flat[:reach_m], riser_m: flat && flat[:riser_m], tiers: tiers }
       end
 
       def caution(told)
@@ -244,7 +226,7 @@ module DeckBough
         work = VisitWork.new(*@schedules.of_visit(visit, today: today), visit, journal)
         about = work.beside(steps)
         pieces = work.pieces.select { |piece| about.any? { |one| one.piece == piece[:id] } }
-        turns = sheet(visit, work, things_of(pieces, visit)).turns
+        turns = sheet(visit, work, @things.of(pieces, down: strike?(visit))).turns
         hung = hung_of(pieces)
         about.to_h { |one| [one.step.id, turns[one.step.id].all? { |turn| up?(one, turn, journal, hung) }] }
       end

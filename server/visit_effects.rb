@@ -44,29 +44,46 @@ module DeckBough
         end
       end
 
-      # What hangs of it stays; the places of the others are spread again. Where no plan can be made so, it stays said.
+      # What hangs of it stays; the places of the others are spread again, and something else may go on in its place.
+      # Where no plan can be made so, it stays said.
       def replan(act, account_id)
         piece = @pieces.listed_of([act[:step].split("/").first]).first
         return unless piece && piece[:kind] == TREE
 
         whole = @pieces.find(piece[:id])
-        map = @planning.of(whole).hanging_sheet(hung: @hung.of(piece[:id]))
-        style = map&.dig(:styles)&.find { |one| one[:id] == act[:turn] } or return
-        left = style[:count] - style[:up]
-        return unless left.positive?
+        at, entry = missing(whole, act)
+        return unless entry
 
         @database.transaction(savepoint: true) do
-          change(whole, account_id) { |missing| [*missing, { style: act[:turn], count: left }] }
-          @acts.remember(act[:key], { "left" => left, "piece" => piece[:id] })
+          change(whole, at, account_id) { |said| [*said, entry] }
+          @acts.remember(act[:key], { **act[:told], "at" => at.map(&:to_s), "entry" => entry, "piece" => piece[:id] })
         end
       rescue Problem
         nil
       end
 
+      # Where in the settings of a tree it is said, and what.
+      #
+      # @return [Array(Array<Symbol>, Hash), nil]
+      def missing(piece, act)
+        instead = act[:told]["instead"]
+        if piece[:settings][:ribbon][:styles].include?(act[:turn])
+          said = { style: act[:turn], there_m: act[:quantity].to_f, instead: instead }
+          # Where nobody says how far it went, it is well as it is.
+          return act[:quantity] && [%i[ribbon ran_out], said]
+        end
+
+        map = @planning.of(piece).hanging_sheet(hung: @hung.of(piece[:id]))
+        style = map&.dig(:styles)&.find { |one| one[:id] == act[:turn] } or return
+        left = style[:count] - style[:up]
+        [%i[ornaments missing], { style: act[:turn], count: left, instead: instead }] if left.positive?
+      end
+
       # @yield [Array<Hash>] what was said to be missing
-      def change(piece, account_id)
-        ornaments = piece[:settings][:ornaments]
-        settings = { **piece[:settings], ornaments: { **ornaments, missing: yield(ornaments[:missing]) } }
+      def change(piece, at, account_id)
+        group, list = at
+        said = piece[:settings][group]
+        settings = { **piece[:settings], group => { **said, list => yield(said[list]) } }
         @pieces.change(piece[:id], piece[:version],
                        { "name" => piece[:name], "place_id" => piece[:place_id],
                          "settings" => JSON.parse(JSON.generate(settings)) },
@@ -84,10 +101,10 @@ module DeckBough
       end
 
       def found_again(act, account_id)
-        left = act[:told]["left"] or return
-        change(@pieces.find(act[:told]["piece"]), account_id) do |missing|
-          at = missing.index { |one| one[:style] == act[:turn] && one[:count] == left }
-          missing.reject.with_index { |_, i| i == at }
+        entry = act[:told]["entry"]&.transform_keys(&:to_sym) or return
+        change(@pieces.find(act[:told]["piece"]), act[:told]["at"].map(&:to_sym), account_id) do |said|
+          at = said.index(entry)
+          said.reject.with_index { |_, i| i == at }
         end
         @acts.remember(act[:key], {})
       end

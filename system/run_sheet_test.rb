@@ -19,8 +19,8 @@ class RunSheetTest < SystemTest
   end
 
   # The second one to Tidewaiter's House: the tree is hung in it.
-  def visit_id(day = "2026-11-30")
-    home = DATABASE[:homes].where(name: "Tidewaiter's House").get(:id)
+  def visit_id(day = "2026-11-30", home = "Tidewaiter's House")
+    home = DATABASE[:homes].where(name: home).get(:id)
     DATABASE[:visits].where(held_on: day, home_id: home).get(:id)
   end
 
@@ -194,6 +194,47 @@ class RunSheetTest < SystemTest
 
     assert_selector "h2", text: "Paper star, 12 cm"
     assert_at 2, 10
+  end
+
+  def test_what_lies_on_the_table_hangs_where_something_ran_out
+    enter
+    visit "/visits/#{visit_id}"
+    hang_the_tree
+    click_button "ran out"
+    within("[role=dialog]") { click_button "Slate bauble, 5 cm, 12 over" }
+
+    assert_selector "h2", text: "Slate glass, 10 cm"
+    bauble = DATABASE[:styles].where(name: "Slate bauble, 5 cm").get(:id)
+    missing = DATABASE[:pieces].where(name: "Quay window tree").get(:settings)["ornaments"]["missing"]
+
+    assert_equal([[10, bauble]], missing.map { |one| one.values_at("count", "instead") })
+    click_button "take back"
+
+    assert_selector "h2", text: "Paper star, 12 cm"
+  end
+
+  def test_a_ribbon_that_ran_out_is_gone_on_with_by_another
+    enter
+    visit "/visits/#{visit_id('2026-12-01', 'The Signal Loft')}"
+    click_button "All steps"
+    find("button", text: /Ribbon.*Signal tree/).click
+
+    assert_selector "h2", text: "Amber linen ribbon"
+    click_button "ran out"
+    within("[role=dialog]") do
+      10.times { click_button "Less of it is on the tree" }
+      click_button "The other ribbons of the tree fill in between"
+    end
+
+    assert_selector "h2", text: "Smoke organza ribbon"
+    assert_text "7.7 m"
+    click_button "It is up"
+
+    assert_text "in place of Amber linen ribbon"
+    assert_in_delta 6.65, acts("used").where(turn: DATABASE[:styles].where(name: "Amber linen ribbon").get(:id))
+                                      .get(:quantity).to_f
+    click_button "It is up"
+    eventually("Nothing went on instead.") { acts("up").count == 3 }
   end
 
   def test_ribbon_is_used_as_much_as_it_took

@@ -178,6 +178,8 @@ module DeckBough
 
         def there?(act, of_home)
           kind = of_home[act["step"].to_s.split("/").first]
+          return false if act["instead"] && !known_style?(act["instead"])
+
           style = place_of(act)&.first || style_of(act)
           return kind == :piece && known_style?(style) if style
 
@@ -197,7 +199,7 @@ module DeckBough
             key: act["key"], kind: act["kind"], step: act["step"].to_s, turn: act["turn"].to_s, of: act["of"],
             says: act["says"].to_s.strip, quantity: act["quantity"], happened_at: at,
             on_day: at.to_date, at_min: (at.hour * 60) + at.min,
-            told: Sequel.pg_jsonb(act.slice("height_m", "angle_deg", "box", "from_box")) }
+            told: Sequel.pg_jsonb(act.slice("height_m", "angle_deg", "box", "from_box", "instead")) }
         rescue ArgumentError
           refused << { key: act["key"], message: "“#{act['at'][0, 40]}” is no time of a day." }
           nil

@@ -32,6 +32,19 @@ class RunSheetTest < CoreTest
 
   def keys(sheet, id) = sheet.turns.fetch(id).map(&:key)
 
+  def test_what_goes_on_instead_of_a_ribbon_that_ran_out_is_a_turn_of_its_own
+    ribbon = { **line("ribbon", "plum", 7.5), unit: "m" }
+    stood_in = [{ style: "plum", instead_of: "gauze", name: "Gauze", need: 2.1 }]
+    turns = lambda do |more|
+      Days::RunSheet.new([told("tree", "ribbon")], { "tree" => { lines: [ribbon], stood_in: more } })
+                    .turns.fetch("tree/ribbon").map { |turn| turn.to_h.values_at(:key, :need, :instead_of) }
+    end
+
+    assert_equal [["plum", 5.4, nil], ["plum for gauze", 2.1, "Gauze"]], turns.call(stood_in)
+    assert_equal [["plum for gauze", 7.5, "Gauze"]], turns.call([{ **stood_in.first, need: 7.5 }])
+    assert_equal [["plum", 7.5, nil]], turns.call([])
+  end
+
   def test_each_ornament_is_a_turn_in_the_order_it_is_hung_then_lines_without_a_place
     sheet = sheet(told("tree", "ornaments"), told("tree", "foot"))
 

@@ -235,6 +235,78 @@ class RunSheetsTest < ServerTest
     end)
   end
 
+  def over(tree, kind)
+    sheet["pieces"].find { |piece| piece["id"] == tree }["over"].select { |one| one["kind"] == kind }
+  end
+
+  def sites(tree) = ask(:get, "/api/pieces/#{tree}/hanging")["map"]["sites"].map { |site| site["style"] }.tally
+
+  def test_what_lies_over_hangs_in_the_places_of_what_ran_out
+    step = ornaments
+    tree = step["piece"]
+    gone = step["turns"].first["thing"]
+    other = over(tree, "ornament").find { |one| one["style"] != gone }
+    before = sites(tree)
+    missing = before.fetch(gone)
+    ran_out = act("ran_out", step: step["id"], turn: gone, instead: other["style"])
+    say(ran_out)
+    after = sites(tree)
+
+    refute after.key?(gone)
+    assert_equal [missing, other["count"]].min, after.fetch(other["style"]) - before.fetch(other["style"], 0)
+    refute_includes over(tree, "ornament").map { |one| one["style"] }, gone
+    say(act("undo", of: ran_out[:key]))
+
+    assert_equal before, sites(tree)
+  end
+
+  # A tree before its ribbon is on: visit, step, the ribbon's turn.
+  def with_ribbon
+    at = visit("2026-12-01", "The Signal Loft")
+    step = sheet(at)["steps"].find { |one| one["key"] == "ribbon" }
+    [at, step, step["turns"].find { |turn| turn["need"] }]
+  end
+
+  def ribbon_turns(at, step)
+    sheet(at)["steps"].select { |one| one["piece"] == step["piece"] }.flat_map { |one| one["turns"] }
+                      .to_h { |turn| [turn["key"], turn] }
+  end
+
+  def test_ribbon_that_ran_out_is_shared_again_and_what_goes_on_instead_is_a_turn_of_its_own
+    at, step, turn = with_ribbon
+    gone = turn["thing"]
+    before = ribbon_turns(at, step)
+    ran_out = act("ran_out", step: step["id"], turn: gone, quantity: turn["need"] / 2)
+    say(act("up", step: step["id"], turn: gone), ran_out, visit: at)
+    after = ribbon_turns(at, step)
+    instead = after.values.select { |one| one["instead_of"] }
+
+    assert_operator after.fetch(gone)["need"], :<, before.fetch(gone)["need"]
+    assert_operator instead.sum { |one| one["need"] }, :>, 0
+    instead.each { |one| assert_equal before.fetch(one["thing"])["need"], after.fetch(one["thing"])["need"] }
+    refute sheet(at)["steps"].find { |one| one["id"] == step["id"] }["done"]
+    say(*instead.map { |one| act("up", step: step["id"], turn: one["key"]) }, act("undo", of: ran_out[:key]), visit: at)
+
+    assert_equal before, ribbon_turns(at, step)
+  end
+
+  def test_a_ribbon_that_lies_over_goes_on_where_it_is_named
+    at, step, turn = with_ribbon
+    gone = turn["thing"]
+    tree = DATABASE[:pieces].where(id: step["piece"])
+    tree.update(settings: Sequel.lit("jsonb_set(settings, '{ribbon,styles}', ?::jsonb)", [gone].to_json))
+    other = sheet(at)["pieces"].find { |one| one["id"] == step["piece"] }["over"]
+                               .find { |one| one["kind"] == "ribbon" && one["style"] != gone }
+    said = { step: step["id"], turn: gone, quantity: 1.0 }
+    say(act("ran_out", **said, instead: other["style"]), visit: at)
+
+    assert_equal gone, DATABASE[:pieces].where(id: step["piece"]).get(:settings)["ribbon"]["ran_out"].first["style"]
+    assert_operator ribbon_turns(at, step).fetch("#{other['style']} for #{gone}")["need"], :>, 0
+    bad = act("ran_out", **said, instead: SecureRandom.uuid)
+
+    assert_equal([bad[:key]], say(bad, visit: at)["refused"].map { |one| one["key"] })
+  end
+
   def test_what_cannot_be_is_refused_by_itself_and_holds_up_nothing
     step = ornaments
     good = up(step, step["turns"].first)

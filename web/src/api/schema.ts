@@ -4774,6 +4774,7 @@ export interface components {
                 /** @description key of the act that is taken back */
                 of?: string | null;
                 says?: string;
+                /** @description how much was used, is left or broke; of a ribbon that ran out, how much of it there was, metres */
                 quantity?: number | null;
                 /** @description where it really hangs */
                 height_m?: number;
@@ -4782,6 +4783,8 @@ export interface components {
                 box?: string | null;
                 /** @description the box it lay in */
                 from_box?: string | null;
+                /** @description style that goes on in the place of what ran out */
+                instead?: string | null;
                 /** @description ISO time with the offset of the clock on the wall */
                 at: string;
             }[];
@@ -4856,6 +4859,8 @@ export interface components {
             /** @description one thing at a time */
             turns: {
                 key: string;
+                /** @description name of what ran out and is gone on with */
+                instead_of: string | null;
                 /** @description key among the things */
                 thing: string | null;
                 need: number | null;
@@ -4901,6 +4906,17 @@ export interface components {
                 kind: string;
                 portrait: components["schemas"]["Portrait"] | null;
                 state: components["schemas"]["PieceProgress"];
+                /** @description what lies on the table beside what is planned */
+                over: {
+                    style: string;
+                    label: string;
+                    /** @enum {string} */
+                    kind: "ornament" | "ribbon";
+                    /** @enum {string} */
+                    unit: "pieces" | "m";
+                    colour: string | null;
+                    count: number;
+                }[];
                 /** @description what of it stays when it is taken down */
                 stays: string[];
                 /** @description no glass below */
@@ -7620,6 +7636,8 @@ export interface components {
                 style: string;
                 planned: number;
                 crossed_out: number;
+                /** @description how many of something else hang in their place */
+                stood_in: number;
             }[];
         };
         /** @description map is left out when no tree is chosen */
@@ -9393,6 +9411,11 @@ export interface components {
                 bows: number;
                 /** @enum {string} */
                 share: "even" | "scarce";
+                ran_out: {
+                    style: string;
+                    there_m: number;
+                    instead: string | null;
+                }[];
                 cloth_width_m: number | null;
                 cloth_length_m: number | null;
                 strip_width_m: number;
@@ -9417,6 +9440,7 @@ export interface components {
                 missing: {
                     style: string;
                     count: number;
+                    instead: string | null;
                 }[];
                 /** @enum {string} */
                 make_do: "spread_again" | "keep_places";

@@ -15,10 +15,12 @@ interface Props {
   onChange: (id: string | null) => void;
   /** How it is said that none is chosen. */
   none: string;
+  /** Said under it. */
+  help?: string | undefined;
 }
 
 /** One style of the stock, with how many of it are free. */
-function StyleSelectDrawn({ label, kinds, styles, value, onChange, none }: Props) {
+function StyleSelectDrawn({ label, kinds, styles, value, onChange, none, help }: Props) {
   const units = useUnits();
   const offered = styles
     .filter((style) => kinds.includes(style.kind) && (!style.retired || style.id === value))
@@ -27,6 +29,7 @@ function StyleSelectDrawn({ label, kinds, styles, value, onChange, none }: Props
     <TextField
       select
       label={label}
+      helperText={help}
       value={value ?? ""}
       onChange={(event) => onChange(event.target.value || null)}
       slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}

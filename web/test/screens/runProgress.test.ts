@@ -24,6 +24,7 @@ const turn = (key: string, hangs = true) => ({
   thing: "slate",
   need: 1,
   check: false,
+  instead_of: null,
   place: hangs ? place : null,
 });
 const slate = {

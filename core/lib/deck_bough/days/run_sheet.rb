@@ -8,11 +8,11 @@ module DeckBough
     #   Days::RunSheet.new([], {}).turns # => {}
     #
     # A turn is known by its key inside its step: "style number" where it has a place, the style or the name where it is
-    # a line, "" where it is the whole step, "there style number" where a keepsake is looked for before the piece is
-    # closed.
+    # a line, "style for style" where it goes on instead of what ran out, "" where it is the whole step, "there style
+    # number" where a keepsake is looked for before the piece is closed.
     # Source: handbook 90, Run sheet.
     class RunSheet
-      Turn = Struct.new(:key, :thing, :need, :place, :check, keyword_init: true) do
+      Turn = Struct.new(:key, :thing, :need, :place, :check, :instead_of, keyword_init: true) do
         # Whether it goes to a place of its own.
         def hangs?
           !place.nil? && !check
@@ -24,7 +24,8 @@ module DeckBough
       THERE = "there"
 
       # @param steps [Array<HomeSteps::Told>]
-      # @param pieces [Hash{String => Hash}] by id: lines (as LedgerLine#to_h), map (as HangingSheet#call, or nil)
+      # @param pieces [Hash{String => Hash}] by id: lines (as LedgerLine#to_h), map (as HangingSheet#call, or nil),
+      #   stood_in (as TreePlan#stood_in)
       def initialize(steps, pieces)
         @steps = steps
         @pieces = pieces
@@ -83,9 +84,20 @@ module DeckBough
       def of_lines(told, parts)
         hung = told.key == HUNG ? places(told.piece).to_h { |site| [site[:style], true] } : {}
         left = things(told).reject { |thing| hung.key?(thing.key) || thing.need.zero? }
-        return left.map { |thing| Turn.new(key: thing.key, thing: thing.key, need: thing.need) } if parts.size < 2
+        return left.flat_map { |thing| of_line(told.piece, thing) } if parts.size < 2
 
         hung.empty? ? [Turn.new(key: "", need: told.count)] : []
+      end
+
+      # What goes on instead of something that ran out is a turn of its own: the rest of it may be up already.
+      def of_line(piece, thing)
+        more = @pieces.dig(piece, :stood_in).to_a.select { |one| one[:style] == thing.style }
+        planned = (thing.need - more.sum { |one| one[:need] }).round(3)
+        own = planned.positive? ? [Turn.new(key: thing.key, thing: thing.key, need: planned)] : []
+        own + more.map do |one|
+          Turn.new(key: "#{one[:style]} for #{one[:instead_of]}", thing: thing.key, need: one[:need].round(3),
+                   instead_of: one[:name])
+        end
       end
 
       # Before the piece is closed each keepsake is looked for.

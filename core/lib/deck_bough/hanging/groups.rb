@@ -61,6 +61,9 @@ module DeckBough
         numbered.group_by { |ornament, _| ornament.bearing }.flat_map do |bearing, same|
           items = same.sort_by { |ornament, i| [-ornament.diameter_mm, i] }
                       .flat_map { |ornament, i| [i] * ornament.count }
+          # All of them may be missing.
+          next [] if items.empty?
+
           clusters = (items.size / 3.0).ceil
           gap = gap(same.map { |ornament, _| ornament }, house)
           roles = items.each_slice(clusters).with_index.map { |part, role| part.map { |item| [item, [bearing, role]] } }

@@ -52,6 +52,61 @@ class HangingPlanTest < CoreTest
     assert_equal plan(ornaments)[:ledger].find { |line| line[:style] == "velvet" }[:need], none[:make_do][:crossed_out]
   end
 
+  def test_a_style_of_which_all_are_missing_leaves_every_pattern_whole
+    TreeSettings::PATTERNS.each do |pattern|
+      told = plan(ornaments(pattern: pattern,
+                            missing: [{ style: "slate", count: 500 },
+                                      { style: "velvet", count: 500 }]))
+
+      assert_empty hung(told).map { |site| site[:style] } & %w[slate velvet], pattern
+    end
+  end
+
+  # Slate ones are crossed out, and something that is not on the tree hangs instead of as many as there are of it.
+  def with_stand_in(over, **more)
+    other = style("moss", "Moss", 60, "velvet", on_hand: over)
+    settings = dressed(ornaments: { styles: styles.map(&:id),
+                                    missing: [{ style: "slate", count: 4, instead: "moss" }], **more })
+    TreePlan.new(settings: settings, surroundings: surroundings, styles: [*styles, other], kept: KEPT).call
+  end
+
+  def need(told, id) = told[:ledger].find { |line| line[:style] == id }&.fetch(:need) || 0
+
+  def test_something_else_hangs_instead_of_what_is_missing_as_far_as_it_goes
+    whole = plan(ornaments)
+    %w[spread_again keep_places].each do |make_do|
+      told = with_stand_in(3, make_do: make_do)
+      hanging = hung(told).group_by { |site| site[:style] }.transform_values(&:size)
+
+      assert_equal [3, need(whole, "slate") - 4], [hanging["moss"], hanging["slate"]]
+      assert_equal [3, need(whole, "slate") - 4], [need(told, "moss"), need(told, "slate")]
+      assert_equal hung(whole).size - 1, hung(told).size
+      assert_equal [4, 1], told[:make_do].values_at(:crossed_out, :to_fill)
+      assert_equal 3, told[:make_do][:styles].find { |one| one[:style] == "slate" }[:stood_in]
+      assert_equal((1..3).to_a, hung(told).select { |site| site[:style] == "moss" }.map { |site| site[:number] })
+    end
+  end
+
+  def test_in_kept_places_what_stands_in_hangs_where_the_missing_one_would
+    whole = plan(ornaments)
+    places = ->(told, id) { hung(told).select { |site| site[:style] == id }.map { |site| site[:height_m] } }
+    told = with_stand_in(9, make_do: "keep_places")
+
+    assert_equal 4, places.call(told, "moss").size
+    assert_empty places.call(told, "moss") - places.call(whole, "slate")
+    assert_equal places.call(whole, "slate").sort, (places.call(told, "slate") + places.call(told, "moss")).sort
+  end
+
+  def test_what_is_on_the_tree_stands_in_only_with_what_is_over
+    short = [style("slate", "Slate", 60, "velvet", on_hand: 50), style("moss", "Moss", 60, "velvet", on_hand: 22)]
+    said = { count_by: "own", own_total: 40, styles: %w[slate moss],
+             missing: [{ style: "slate", count: 6, instead: "moss" }] }
+    told = TreePlan.new(settings: dressed(ornaments: said), surroundings: surroundings, styles: short, kept: KEPT).call
+
+    assert_equal [14, 22], [need(told, "slate"), need(told, "moss")]
+    assert_equal 36, hung(told).size
+  end
+
   SHORT = [["plenty", 80, "glass", 400], ["some", 60, "velvet", 9], ["none", 45, "wood", 0]].freeze
 
   def with_short_stock(measure: {}, **more)

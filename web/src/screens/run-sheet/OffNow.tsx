@@ -150,6 +150,7 @@ export function OffNow({ run, sheet, progress, step, done, onDone }: Props) {
         </Box>
       )}
       <OtherActs
+        progress={progress}
         run={run}
         sheet={sheet}
         step={step}

@@ -11,8 +11,9 @@ import { useState, type ElementType } from "react";
 import { tooLarge } from "../../api/photographs";
 import { useUndo } from "../../parts/undo";
 import { usePictures } from "../../parts/usePictures";
-import { NotNowDialog, NoteDialog, PauseDialog, RanOutDialog } from "./dialogs";
-import type { RunStep, Sheet, Thing, Turn } from "./progress";
+import { NotNowDialog, NoteDialog, PauseDialog } from "./dialogs";
+import type { Progress, RunStep, Sheet, Thing, Turn } from "./progress";
+import { RanOutDialog } from "./RanOutDialog";
 import type { Run } from "./useRunSheet";
 
 type Opened = "ran out" | "not now" | "note" | "pause";
@@ -26,6 +27,7 @@ export interface DoneHere {
 interface Props {
   run: Run;
   sheet: Sheet;
+  progress: Progress;
   step: RunStep;
   turn: Turn;
   thing: Thing | undefined;
@@ -70,7 +72,7 @@ function Small({
 }
 
 /** What is said instead of "It is up": it ran out, not now, a note, a pause; and the way back. */
-export function OtherActs({ run, sheet, step, turn, thing, name, left, done, onDone }: Props) {
+export function OtherActs({ run, sheet, progress, step, turn, thing, name, left, done, onDone }: Props) {
   const [opened, setOpened] = useState<Opened | null>(null);
   const { say } = useUndo();
   const close = () => setOpened(null);
@@ -116,19 +118,15 @@ export function OtherActs({ run, sheet, step, turn, thing, name, left, done, onD
       {opened === "ran out" && thing && (
         <RanOutDialog
           sheet={sheet}
-          step={step}
-          thing={thing}
+          progress={progress}
+          ranOut={{ step, turn, thing }}
           left={left}
           onClose={close}
-          onSpread={() => {
-            remember(`${name} ran out`, [run.said("ran_out", name, { step: step.id, turn: thing.key })]);
-            close();
-          }}
-          onMakeDo={() => {
-            remember(`${name} ran out`, [
-              run.said("ran_out", name, { step: step.id, turn: thing.key }),
-              run.said("up", name, { step: step.id, turn: turn.key }),
-            ]);
+          onSay={(acts) => {
+            remember(
+              `${name} ran out`,
+              acts.map(({ kind, ...more }) => run.said(kind, name, more)),
+            );
             close();
           }}
           onWait={() => {

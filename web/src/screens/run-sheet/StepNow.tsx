@@ -81,6 +81,8 @@ export function StepNow({ run, sheet, progress, step, done, onDone }: Props) {
               {where.depth}
             </Box>
           </>
+        ) : turn.instead_of ? (
+          `in place of ${turn.instead_of}`
         ) : thing ? (
           step.title
         ) : (
@@ -125,6 +127,7 @@ export function StepNow({ run, sheet, progress, step, done, onDone }: Props) {
       <OtherActs
         run={run}
         sheet={sheet}
+        progress={progress}
         step={step}
         turn={turn}
         thing={thing}

@@ -2,62 +2,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Chip from "@mui/material/Chip";
 import TextField from "@mui/material/TextField";
-import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { useUnits } from "../../units/useUnits";
 import { Asked, large } from "./Asked";
-import type { RunStep, Sheet, Thing } from "./progress";
-import { amountOf } from "./words";
 
 /** Words that are kept with an act. */
 const LONGEST = 500;
-
-/** There is no more of it: the rest is spread again, or it waits, or it is well as it is. */
-export function RanOutDialog({
-  sheet,
-  step,
-  thing,
-  left,
-  onClose,
-  onSpread,
-  onMakeDo,
-  onWait,
-}: {
-  sheet: Sheet;
-  step: RunStep;
-  thing: Thing;
-  /** How many places of it are still empty. */
-  left: number;
-  onClose: () => void;
-  onSpread: () => void;
-  onMakeDo: () => void;
-  onWait: () => void;
-}) {
-  const units = useUnits();
-  const table = sheet.surplus.filter(({ style, rooms }) => style !== thing.style && rooms.includes(step.room));
-  return (
-    <Asked title={`${thing.label} ran out`} onClose={onClose}>
-      {left > 0 ? (
-        <Button variant="outlined" sx={large} onClick={onSpread}>
-          Spread what is left over the tree: {left === 1 ? "one place" : `${left} places`} less, the others are planned
-          again
-        </Button>
-      ) : (
-        <Button variant="outlined" sx={large} onClick={onMakeDo}>
-          It is well with what is up
-        </Button>
-      )}
-      <Button variant="outlined" sx={large} onClick={onWait}>
-        It waits for more of it
-      </Button>
-      {table.length > 0 && (
-        <Typography variant="body2" color="textSecondary">
-          On the table still: {table.map((one) => `${amountOf(one.count, one, units)} × ${one.label}`).join(", ")}.
-        </Typography>
-      )}
-    </Asked>
-  );
-}
 
 const WAITS = ["a delivery", "paint to dry", "the client"];
 

@@ -24,7 +24,7 @@ module DeckBough
     # @return [Hash{String => Integer}] how many of each style hang: less what is crossed out or has no place, with what
     #   a mend added
     def counts
-      @counts ||= placeable.to_h { |style, count| [style, count - gone_from(style, count) + added.fetch(style, 0)] }
+      @counts ||= placeable.to_h { |style, count| [style, count - gone_from(style, count) + come_to(style)] }
     end
 
     # @return [Integer] how many hang
@@ -42,23 +42,22 @@ module DeckBough
     end
 
     # @return [Integer] how many are crossed out
-    def crossed_out
-      crossed.values.sum
+    def crossed_out = crossed.values.sum
+
+    # @return [StandIns] what hangs in the place of some of them
+    def stand_ins
+      @stand_ins ||= StandIns.new(@said[:missing], crossed: crossed, over: over)
     end
 
     # @return [Integer] how many mends added
-    def added_count
-      added.values.sum
-    end
+    def added_count = added.values.sum
 
     # @return [Integer] how many have no place
-    def without_place
-      unplaced_counts.values.sum
-    end
+    def without_place = unplaced_counts.values.sum
 
     # @return [Integer] how many spots want something instead of what is crossed out
     def to_fill
-      [crossed_out, MOST_FILLED].min
+      [crossed_out - stand_ins.total, MOST_FILLED].min
     end
 
     # @return [Array<Hash>] every ornament that hangs, in hanging order
@@ -100,9 +99,9 @@ module DeckBough
 
     # @return [Array<Array(Float, Float)>] height and angle of each spot that an absent ornament leaves
     def spots_to_fill
-      return [] if crossed_out.zero? || answer.nil?
+      return [] if to_fill.zero? || answer.nil?
 
-      @spots_to_fill ||= if @said[:make_do] == "keep_places"
+      @spots_to_fill ||= if keep_places?
                            thinned.last.first(to_fill).map { |site| [site[:height_m], site[:angle_deg]] }
                          else
                            emptiest(to_fill)
@@ -159,7 +158,24 @@ module DeckBough
 
     # Whole pieces of a style that this tree may count on.
     def free_of(style)
-      @reckoning.ornament_styles.find { |known| known.id == style }.for_piece.floor
+      @reckoning.style(style).for_piece.floor
+    end
+
+    # What is there of the styles that are named to stand in, beside what hangs of them anyway.
+    def over
+      planned = @reckoning.shares.counts
+      @reckoning.hung_styles.to_h do |style|
+        [style.id, [free_of(style.id) - planned.fetch(style.id, 0) + crossed.fetch(style.id, 0), 0].max]
+      end
+    end
+
+    # What comes to those that have a place of their own: in kept places what stands in, and what mends added.
+    def come_to(style)
+      added.fetch(style, 0) + (keep_places? ? stand_ins.by_style.fetch(style, 0) : 0)
+    end
+
+    def keep_places?
+      @said[:make_do] == "keep_places"
     end
 
     def unplaced_counts
@@ -174,7 +190,7 @@ module DeckBough
 
     # Kept places are left by what is crossed out; what is spread again never had one.
     def gone_from(style, count)
-      @said[:make_do] == "keep_places" ? [crossed.fetch(style), count].min : 0
+      keep_places? ? [crossed.fetch(style, 0), count].min : 0
     end
 
     def mends(kind)
@@ -184,18 +200,24 @@ module DeckBough
     end
 
     def known?(style)
-      @reckoning.ornament_styles.any? { |known| known.id == style }
+      @reckoning.hung_styles.any? { |known| known.id == style }
     end
 
-    # What the map spreads: places kept for absent ones are spread with the rest and then left empty.
+    # What the map spreads: places kept for absent ones are spread with the rest and then left empty, or taken by what
+    # stands in.
     def hung_counts
-      @hung_counts ||= @reckoning.shares.counts.to_h do |style, count|
-        [style, @said[:make_do] == "keep_places" ? count : count - crossed.fetch(style)]
+      @hung_counts ||= begin
+        planned = @reckoning.shares.counts
+        @reckoning.hung_styles.to_h do |style|
+          count = planned.fetch(style.id, 0)
+          come = stand_ins.by_style.fetch(style.id, 0) - crossed.fetch(style.id, 0)
+          [style.id, keep_places? ? count : count + come]
+        end
       end
     end
 
     def styles
-      @reckoning.ornament_styles.map do |style|
+      @reckoning.hung_styles.map do |style|
         { id: style.id, count: hung_counts.fetch(style.id), diameter_mm: style.diameter_mm || COMMON_MM,
           mass_g: style.mass_g || 0, colour: style.colour,
           breakable: style.breakable, keepsake: style.keepsake }
@@ -215,17 +237,25 @@ module DeckBough
       answer ? answer[:sites] : []
     end
 
-    # The places of absent ornaments, evenly out of each style's own.
+    # The places of absent ornaments, evenly out of each style's own; the first of them go to what stands in.
     #
     # @return [Array(Array<Hash>, Array<Hash>)] sites that hang, and those left empty
     def thinned
       @thinned ||= begin
-        empty = mapped.group_by { |site| site[:style] }.flat_map do |style, own|
+        left = mapped.group_by { |site| site[:style] }.flat_map do |style, own|
           gone = gone_from(style, own.size)
-          own.each_with_index.select { |_, i| ((i + 1) * gone / own.size) > (i * gone / own.size) }.map(&:first)
+          places = own.each_with_index.select { |_, i| ((i + 1) * gone / own.size) > (i * gone / own.size) }
+          instead = stand_ins.of.fetch(style, {}).flat_map { |other, count| [other] * count }
+          places.map(&:first).zip(instead)
         end
-        [mapped - empty, empty]
+        [hanging_instead(left), left.reject(&:last).map(&:first)]
       end
+    end
+
+    # @param left [Array<Array(Hash, String or nil)>] places that were left, with what hangs there now
+    def hanging_instead(left)
+      now = left.to_h { |site, instead| [site, instead && site.merge(style: instead)] }
+      mapped.filter_map { |site| now.fetch(site, site) }
     end
 
     def mended(sites)

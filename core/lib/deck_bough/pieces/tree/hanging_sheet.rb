@@ -41,7 +41,7 @@ module DeckBough
       surface = @reckoning.surface
       reach = @reckoning.surroundings.reach_m(@house)
       line = reach && (reach - @reckoning.measure[:riser_m])
-      shown = line && line > surface.hem && line < surface.height && @reckoning.ornament_styles.any?(&:breakable)
+      shown = line && line > surface.hem && line < surface.height && @reckoning.hung_styles.any?(&:breakable)
       { rim_m: @flat.rim, half_deg: @flat.half * DEGREES, closed: @flat.closed?,
         crown_m: @flat.reach_at(Hanging::Zones.top(surface, @house)),
         tiers: tiers(surface), clocks: clocks, reach_line_m: shown ? @flat.reach_at(line) : nil,
@@ -120,7 +120,7 @@ module DeckBough
     def styles
       in_order = sites.group_by { |site| site[:style] }.sort_by { |_, own| own.first[:order] }
       in_order.zip("A"..).map do |(id, own), letter|
-        style = @reckoning.ornament_styles.find { |known| known.id == id }
+        style = @reckoning.hung_styles.find { |known| known.id == id }
         { id: id, letter: letter, name: style&.name || "No longer chosen",
           colour: style&.colour, diameter_mm: style&.diameter_mm,
           breakable: style&.breakable || false, keepsake: style&.keepsake || false,

@@ -43,13 +43,7 @@ module DeckBough
 
     # @return [Array<Array(Style or nil, Array<Float>)>] each ribbon of the body with its cuts
     def body_cuts
-      return [] unless ribbon
-
-      parts, each = ribbon_parts
-      styles = ribbon_styles.empty? ? [nil] : ribbon_styles
-      return styles.map { |style| [style, [cut_length(each / styles.size)]] } if parts == 1
-
-      styles.zip(ribbon_counts(parts, each)).map { |style, count| [style, cut_lengths(count, each)] }
+      ribbon ? ribbon_shares.cuts : []
     end
 
     # @return [Array<Float>] tucks that fill what absent ornaments leave, and those mended by hand

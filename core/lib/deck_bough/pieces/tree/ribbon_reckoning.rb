@@ -89,29 +89,15 @@ module DeckBough
       end
     end
 
-    # Parts for each chosen ribbon: shared evenly, or the first one as far as it goes and the others in between.
-    #
-    # @return [Array<Integer>]
-    def ribbon_counts(parts, each_m)
-      styles = ribbon_styles.empty? ? [nil] : ribbon_styles
-      unless settings[:ribbon][:share] == "scarce" && styles.size > 1
-        return LargestRemainder.share(parts, styles.map { 1 })
-      end
-
-      scarce = scarce_share(parts, each_m)[:scarce_pieces]
-      [scarce, *LargestRemainder.share(parts - scarce, styles.drop(1).map { 1 })]
+    # Which ribbon takes how much of the body; only with a method.
+    def ribbon_shares
+      @ribbon_shares ||= RibbonShares.new(self)
     end
 
-    # Of the first ribbon what the crown takes goes off first, if the crown is of it (handbook 40, Scarce ribbon).
-    def scarce_share(parts, each_m)
-      scarce = ribbon_styles.first
-      ask("ribbon.share",
-          on_hand_m: scarce.for_piece, crown_m: crown_style == scarce ? crown_m : 0, piece_m: mean_cut(each_m),
-          pieces: parts)
-    end
-
-    # Empty spots are filled with the ribbon there is most of: not with the scarce one.
+    # Empty spots are filled with the ribbon there is most of; with none on the tree, with the one that would be.
     def filling_ribbon
+      return ribbon_shares.filling if ribbon
+
       settings[:ribbon][:share] == "scarce" ? ribbon_styles.last : ribbon_styles.first
     end
 

@@ -29,7 +29,7 @@ module DeckBough
       @house = reckoning.house
       @surface = reckoning.surface
       @flat = reckoning.hanging.flat
-      @styles = reckoning.ornament_styles.to_h { |style| [style.id, style] }
+      @styles = reckoning.hung_styles.to_h { |style| [style.id, style] }
     end
 
     # @return [Hash] findings (worst first), heat (emptiness over the surface), counted

@@ -92,11 +92,20 @@ module DeckBough
     end
 
     def ribbon
-      [*streams_apart, *@reckoning.cloth&.findings, *behaviour]
+      [*ran_out, *streams_apart, *@reckoning.cloth&.findings, *behaviour]
+    end
+
+    # Parts that no ribbon is left for.
+    def ran_out
+      shares = @reckoning.ribbon && @reckoning.ribbon_shares
+      return [] unless shares&.lacking&.positive?
+      return [of(:ribbon_lacks_m, length_m: shares.lacking)] if shares.whole_run?
+
+      [of(:ribbon_lacks, count: shares.lacking, parts: shares.lacking + shares.parts)]
     end
 
     def behaviour
-      styles = @settings[:ribbon][:method] == "none" ? [] : @reckoning.ribbon_styles
+      styles = @settings[:ribbon][:method] == "none" ? [] : @reckoning.ribbon_shares.styles.compact
       alike = styles.flat_map { |style| behaves(style).map { |code| [code, style.name] } }.group_by(&:first)
       found = alike.map { |code, those| of(code, names: those.map(&:last).join(" and ")) }
       styles.one? ? found << of(:one_ribbon) : found

@@ -84,12 +84,12 @@ module DeckBough
 
     def ribbon(fills)
       said = @reckoning.settings[:ribbon]
-      styles = @reckoning.ribbon_styles.map(&:id)
+      styles = body_ribbons.map(&:id)
       shared = { method: said[:method], styles: styles, each: ribbon_each, width_m: ribbon_width, fills: fills,
                  chord_m: said[:chord_m], stand_m: said[:stand_m], per_piece: said[:loops] }
       case said[:method]
-      when "tuck" then shared.merge(loops: spots(@reckoning.ribbon[:pieces], 0.31))
-      when "bows" then shared.merge(loops: spots(said[:bows], 0.31), per_piece: 2,
+      when "tuck" then shared.merge(loops: spots(@reckoning.ribbon_shares.parts, 0.31))
+      when "bows" then shared.merge(loops: spots(@reckoning.ribbon_shares.parts, 0.31), per_piece: 2,
                                     chord_m: TreeReckoning::TREE_BOW[:loop_m],
                                     stand_m: TreeReckoning::TREE_BOW[:loop_m])
       when "cascade" then shared.merge(runs: streams)
@@ -133,8 +133,12 @@ module DeckBough
     def ribbon_each
       return [] unless @reckoning.ribbon
 
-      parts, each_m = @reckoning.ribbon_parts
-      Interleaving.of(@reckoning.ribbon_counts(parts, each_m), parts)
+      shares = @reckoning.ribbon_shares
+      Interleaving.of(shares.amounts, shares.parts)
+    end
+
+    def body_ribbons
+      @reckoning.ribbon ? @reckoning.ribbon_shares.styles.compact : @reckoning.ribbon_styles
     end
 
     def spots_of(fill)
@@ -144,7 +148,7 @@ module DeckBough
     # As wide as the widest of them is said to be; else what suits the height.
     def ribbon_width
       house = @reckoning.house
-      known = @reckoning.ribbon_styles.filter_map(&:width_mm).max
+      known = body_ribbons.filter_map(&:width_mm).max
       return known / 1_000.0 if known
 
       surface.height < house["ribbon.wide_from"] ? house["ribbon.narrow"] : house["ribbon.wide"]
@@ -170,7 +174,7 @@ module DeckBough
 
     # Streams evenly over the arc, swaying with the billow; [height, angle] from the crown down.
     def streams
-      count = @reckoning.streams
+      count = @reckoning.ribbon_shares.parts
       sway = 18 * (@reckoning.house["ribbon.billow_#{@reckoning.settings[:ribbon][:billow]}"] - 1)
       Array.new(count) do |i|
         middle = surface.arc_deg * (((i + 0.5) / count) - 0.5)

@@ -93,10 +93,10 @@ module DeckBough
     end
 
     def ribbon_entries
-      answer = @reckoning.ribbon or return {}
-      count = { "tuck" => answer.outputs[:pieces], "cascade" => @reckoning.streams, "bows" => bows, "spiral" => 1 }
-      parts = count.fetch(@reckoning.settings[:ribbon][:method])
-      found = { ribbon: [@reckoning.body_m, "m", "ribbon"], ribbon_parts: [parts, "pieces", "ribbon"] }
+      return {} unless @reckoning.ribbon
+
+      found = { ribbon: [@reckoning.body_m, "m", "ribbon"],
+                ribbon_parts: [@reckoning.ribbon_shares.parts, "pieces", "ribbon"] }
       found[:cloth_strips] = [@reckoning.cloth[:strips], "strips", "cloth"] if @reckoning.cloth
       found[:scarce_pieces] = [scarce[:scarce_pieces], "pieces", "scarce"] if scarce
       found
@@ -131,7 +131,7 @@ module DeckBough
       said = @reckoning.settings[:ribbon]
       return nil unless said[:share] == "scarce" && @reckoning.ribbon && @reckoning.ribbon_styles.size > 1
 
-      @scarce ||= @reckoning.scarce_share(*@reckoning.ribbon_parts)
+      @scarce ||= @reckoning.ribbon_shares.scarce
     end
 
     def cord_step
@@ -156,10 +156,6 @@ module DeckBough
           step
         end
       end }
-    end
-
-    def bows
-      @reckoning.settings[:ribbon][:bows]
     end
 
     # What the rule gives, as it is cut.
@@ -191,7 +187,8 @@ module DeckBough
     # What hangs differs from what was planned.
     def changes
       hanging = @reckoning.hanging
-      parts = { "crossed out" => -hanging.crossed_out, "without a place" => -hanging.without_place,
+      parts = { "crossed out" => -hanging.crossed_out, "in their place" => hanging.stand_ins.total,
+                "without a place" => -hanging.without_place,
                 "added by mends" => hanging.added_count }.reject { |_, count| count.zero? }
       return [] if parts.empty? || @reckoning.ornament_styles.empty?
 

@@ -32,7 +32,7 @@ module DeckBough
       counts = @reckoning.hanging.counts
       return [unchosen_ornaments] if counts.empty?
 
-      @reckoning.ornament_styles.map do |style|
+      @reckoning.hung_styles.map do |style|
         count = counts.fetch(style.id)
         spares = if style.breakable && !style.keepsake && count.positive?
                    Rules::Ornaments::ByFoot.spares(count, @house)
@@ -54,11 +54,11 @@ module DeckBough
       even = @reckoning.settings[:ornaments][:count_by] == "foot"
       answers = even ? [@reckoning.by_foot] : [(@reckoning.by_cover if by_cover?), @reckoning.mix].compact
       says = even ? "#{style.name}: one for each foot" : "#{style.name}: its part of the #{@shares.size_of(style)} ones"
-      shared = @shares.counts.fetch(style.id)
+      shared = @shares.counts.fetch(style.id, 0)
       more = [note(says, "#{shared} of #{@reckoning.ornament_total}", "need", shared)]
       if count != shared
-        more << note("Less what is crossed out or has no place, with what was added", "#{shared} → #{count}", "need",
-                     count)
+        more << note("Less what is crossed out or has no place, with what was added or stands in",
+                     "#{shared} → #{count}", "need", count)
       end
       if spares.positive?
         more << note("Spares, because it breaks", "#{Figure.print(@house['ornaments.spare_share'] * 100)} %, at " \
@@ -172,8 +172,15 @@ module DeckBough
       cuts = @reckoning.body_cuts
       all = cuts.sum { |_, lengths| lengths.size }
       cuts.map do |style, lengths|
-        use(style, "ribbon", lengths, answer, "This ribbon's part: #{lengths.size} of #{all} #{noun}", "need_m")
+        use(style, "ribbon", lengths, answer,
+            "This ribbon's part: #{lengths.size} of #{all} #{noun}#{instead(style)}", "need_m")
       end
+    end
+
+    # What it takes over from ribbons that ran out.
+    def instead(style)
+      taken = @reckoning.ribbon_shares.stood_in.select { |one| one[:style] == style }
+      taken.map { |one| ", #{length(one[:length_m])} of it in place of #{one[:instead_of].name}, which ran out" }.join
     end
 
     # What the parts of the body's ribbon are called.

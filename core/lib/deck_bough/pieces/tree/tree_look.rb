@@ -25,7 +25,7 @@ module DeckBough
       worn = WORN.to_h { |group| [group, sized(group, from[group], Math.sqrt(ratio))] }
       { **onto, **worn, step_back: {}, lights: from[:lights].merge(onto[:lights].slice(*BUILT_IN)),
                         foot: from[:foot].merge(onto[:foot].slice(*STAND)),
-                        ribbon: worn[:ribbon].merge(bows: counted(from, :ribbon, :bows, ratio)),
+                        ribbon: worn[:ribbon].merge(bows: counted(from, :ribbon, :bows, ratio), ran_out: []),
                         ornaments: worn[:ornaments].merge(own_total: counted(from, :ornaments, :own_total, ratio),
                                                           missing: []) }
     end

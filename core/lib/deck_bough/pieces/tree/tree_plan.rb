@@ -91,6 +91,17 @@ module DeckBough
                          seen: @reckoning.house["palette.seen_round"])
     end
 
+    # Ribbon that goes on instead of some that ran out.
+    #
+    # @return [Array<Hash>] style, instead_of (ids), name (of what ran out), need (metres as cut)
+    def stood_in
+      return [] unless chosen? && @reckoning.ribbon
+
+      @reckoning.ribbon_shares.stood_in.map do |one|
+        { style: one[:style].id, instead_of: one[:instead_of].id, name: one[:instead_of].name, need: one[:length_m] }
+      end
+    end
+
     # @return [Hash, nil] settings, unchecked, with some more of a style
     def dressed_with(style, pieces)
       TreeClosing.new(@reckoning).with(style, pieces)
@@ -232,7 +243,8 @@ module DeckBough
       planned = @reckoning.shares.counts
       { crossed_out: plan.crossed_out, to_fill: plan.to_fill,
         styles: plan.crossed.map do |style, count|
-          { style: style, planned: planned.fetch(style), crossed_out: count }
+          { style: style, planned: planned.fetch(style), crossed_out: count,
+            stood_in: plan.stand_ins.of.fetch(style, {}).values.sum }
         end }
     end
 

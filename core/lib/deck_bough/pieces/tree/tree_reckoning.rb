@@ -180,6 +180,19 @@ module DeckBough
       chosen(:ornaments)
     end
 
+    # @return [Array<Style>] those chosen, then those that stand in for what is missing
+    def hung_styles
+      @hung_styles ||= begin
+        instead = ornament_styles.empty? ? [] : settings[:ornaments][:missing].filter_map { |one| style(one[:instead]) }
+        (ornament_styles + instead).uniq
+      end
+    end
+
+    # @return [Style, nil]
+    def style(id)
+      @styles[id]
+    end
+
     def by_foot
       return nil if ornament_styles.empty?
 

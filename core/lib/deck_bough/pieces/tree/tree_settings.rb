@@ -29,7 +29,9 @@ module DeckBough
       Input.number(:angle_deg, "Angle", "degrees", -180..180)
     ].freeze
     MOST_MENDS = 60
-    MISSING = [Input.style(:style, "Style"), Input.whole(:count, "Missing", "pieces", 0..2_000)].freeze
+    INSTEAD = Input.style(:instead, "In its place", default: nil)
+    MISSING = [Input.style(:style, "Style"), Input.whole(:count, "Missing", "pieces", 0..2_000), INSTEAD].freeze
+    RAN_OUT = [Input.style(:style, "Ribbon"), Input.number(:there_m, "There was of it", "m", 0..5_000), INSTEAD].freeze
     STYLES = Input.list(:styles, "Styles", Input.style(:style, "Style"), 0..40, default: [].freeze)
 
     GROUPS = {
@@ -93,6 +95,7 @@ module DeckBough
         Input.number(:pitch_m, "Pitch along the slant", "m", 0.05..3, default: 0.5, usual: 0.35..0.6, hint: :usual),
         Input.whole(:bows, "Bows", "bows", 1..200, default: 9),
         Input.choice(:share, "Shared", %w[even scarce], default: "even"),
+        Input.list(:ran_out, "Ran out", RAN_OUT, 0..40, default: [].freeze),
         Input.number(:cloth_width_m, "Width of the cloth", "m", 0.05..10, default: nil, why: "Cloth has a width."),
         Input.number(:cloth_length_m, "Length of the cloth", "m", 0.05..200, default: nil, why: "Cloth has a length."),
         Input.number(:strip_width_m, "Width of a strip", "m", 0.01..2, default: 0.35, why: "A strip has a width.",

@@ -47,12 +47,12 @@ module DeckBough
 
     def ribbon
       case @settings[:ribbon][:method]
-      when "tuck" then @work.add("ribbon", "Tucked pieces", @reckoning.ribbon[:pieces], "minutes.tuck")
-      when "cascade" then @work.add("ribbon", "Cascades", @reckoning.streams, "minutes.cascade")
+      when "tuck" then @work.add("ribbon", "Tucked pieces", @reckoning.ribbon_shares.parts, "minutes.tuck")
+      when "cascade" then @work.add("ribbon", "Cascades", @reckoning.ribbon_shares.parts, "minutes.cascade")
       # A spiral is pinned as a cascade is; it counts as one stream for each slant of its length.
       when "spiral" then @work.add("ribbon", "Spiral, per slant of its length", slants(@reckoning.ribbon),
                                    "minutes.cascade")
-      when "bows" then @work.add("ribbon", "Bows", @settings[:ribbon][:bows], "minutes.bow")
+      when "bows" then @work.add("ribbon", "Bows", @reckoning.ribbon_shares.parts, "minutes.bow")
       end
       @work.add("ribbon", "Tucks that fill empty spots", @reckoning.hanging.fill_count("ribbon"), "minutes.tuck")
     end

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { StyleSelect } from "../../../bench/StyleSelect";
 import { ChoiceDial } from "../../../parts/ChoiceDial";
 import { CountDial } from "../../../parts/CountDial";
 import { counted } from "../../../units/format";
@@ -9,11 +10,11 @@ import type { StepProps } from "./StepDials";
 export function MakeDo({ bench, plan, styles }: StepProps) {
   const { ornaments } = bench.draft.settings;
   const dial = (part: Partial<typeof ornaments>) => bench.dial("ornaments", part);
-  const missing = new Map(ornaments.missing.map((entry) => [entry.style, entry.count]));
+  const missing = new Map(ornaments.missing.map((entry) => [entry.style, entry]));
   const told = new Map((plan.make_do?.styles ?? []).map((style) => [style.style, style]));
-  const setMissing = (style: string, count: number) =>
+  const setMissing = (style: string, count: number, instead: string | null) =>
     dial({
-      missing: [...ornaments.missing.filter((entry) => entry.style !== style), { style, count }].filter(
+      missing: [...ornaments.missing.filter((entry) => entry.style !== style), { style, count, instead }].filter(
         (entry) => entry.count > 0,
       ),
     });
@@ -60,14 +61,34 @@ export function MakeDo({ bench, plan, styles }: StepProps) {
           <CountDial
             key={id}
             label={styles.find((style) => style.id === id)?.name ?? "A style"}
-            value={Math.min(missing.get(id) ?? 0, told.get(id)?.planned ?? Infinity)}
+            value={Math.min(missing.get(id)?.count ?? 0, told.get(id)?.planned ?? Infinity)}
             most={told.get(id)?.planned}
-            onChange={(count) => setMissing(id, count)}
+            onChange={(count) => setMissing(id, count, missing.get(id)?.instead ?? null)}
           />
         ))}
       </Box>
+      {ornaments.styles
+        .filter((id) => missing.has(id))
+        .map((id) => (
+          <StyleSelect
+            key={id}
+            label={`In place of ${styles.find((style) => style.id === id)?.name ?? "a style"}`}
+            kinds={["ornament"]}
+            styles={styles.filter((style) => style.id !== id)}
+            value={missing.get(id)?.instead ?? null}
+            onChange={(instead) => setMissing(id, missing.get(id)?.count ?? 0, instead)}
+            none="nothing"
+            help={stoodIn(told.get(id))}
+          />
+        ))}
     </>
   );
+}
+
+/** How far what hangs instead goes. */
+function stoodIn(told: NonNullable<StepProps["plan"]["make_do"]>["styles"][number] | undefined): string | undefined {
+  if (!told || told.stood_in === 0 || told.stood_in === told.crossed_out) return undefined;
+  return `There are ${told.stood_in} over for ${counted(told.crossed_out, "place")}`;
 }
 
 /** What is short of the ornaments, spares told apart: a tree can be dressed without them. */

@@ -9,6 +9,7 @@ import { LengthDial } from "../../../parts/LengthDial";
 import { WordDial } from "../../../parts/WordDial";
 import { Cloth } from "./Cloth";
 import { Garland } from "./Garland";
+import { RanOut } from "./RanOut";
 import { Dials } from "../../../bench/Dials";
 import type { StepProps } from "./StepDials";
 import { StyleChooser } from "../../../bench/StyleChooser";
@@ -108,6 +109,7 @@ export function RibbonStep({ bench, plan, piece, styles, onNewStyle }: StepProps
           choices={{ even: "evenly", scarce: "the first is scarce" }}
         />
       )}
+      {method !== "none" && <RanOut bench={bench} styles={styles} />}
       <FigureValue label="Pieces of the scarce one" figure={plan.figures.scarce_pieces} size="small" />
       {method !== "none" && <Cloth bench={bench} strips={plan.figures.cloth_strips} />}
       {method !== "none" && (
