@@ -30,10 +30,11 @@ module DeckBough
       def of(visit_id, today:)
         visit = @visits.find(visit_id)
         span, told = @schedules.of_visit(visit, today: today)
-        work = VisitWork.new(span, told, visit, @acts.journal(visit[:home]))
+        journal = @acts.journal(visit[:home])
+        work = VisitWork.new(span, told, visit, journal)
         things = @things.of(work.pieces, down: strike?(visit))
         sheet = sheet(visit, work, things)
-        lots = lots(sheet, work)
+        lots = lots(sheet, work, used(visit, journal))
         over = over(visit, work, things)
         { visit: @visits.answered(visit), pending: told[:pending], problem: told[:problem],
           home: told[:homes].find { |one| one[:id] == visit[:home] }.slice(:id, :name, :client, :rooms),
@@ -175,12 +176,19 @@ module DeckBough
         DeckBough::Days::StepCaution.of_breakable(reach, units: @studio[:units])&.message if style && style[:breakable]
       end
 
-      # Where what it takes lies, box by box.
-      def lots(sheet, work)
+      # Where what it takes lies, box by box, as it lay before some of it was used: how much that is the acts tell.
+      def lots(sheet, work, used)
         styles = work.mine.flat_map { |told| sheet.things(told) }.filter_map(&:style).uniq
-        @boxes.of_styles(styles).transform_values do |lots|
-          lots.map { |lot| lot.slice(:box, :number, :place, :quantity) }
+        @boxes.of_styles(styles).to_h do |style, (first, *lots)|
+          before = { **first, quantity: (first[:quantity] + used.fetch(style, 0)).round(3) }
+          [style, [before, *lots].map { |lot| lot.slice(:box, :number, :place, :quantity) }]
         end
+      end
+
+      def used(visit, journal)
+        return {} if strike?(visit)
+
+        journal.live.select(&:used?).group_by(&:turn).transform_values { |acts| acts.sum { |act| act.quantity.to_f } }
       end
 
       def wanted(sheet, work)

@@ -133,6 +133,27 @@ class DressingTest < SystemTest
     assert_no_selector "[aria-label='Ledger'] tr", text: need, exact_text: true
   end
 
+  def test_something_else_hangs_in_place_of_what_is_missing_and_a_ribbon_that_ran_out_is_told
+    tree = DATABASE[:pieces].where(name: "Quay window tree")
+    ribbon = tree.get(:settings)["ribbon"]["styles"].first
+    tree.update(settings: Sequel.lit("jsonb_set(settings, '{ribbon,ran_out}', ?::jsonb)",
+                                     [{ style: ribbon, there_m: 4, instead: nil }].to_json))
+    open_tree
+    click_button "make do"
+    3.times { click_button "Slate glass, 10 cm: more" }
+    find("[role=combobox]", text: "nothing").click
+    find("[role=option]", text: "Smoke ball, 6 cm").click
+
+    assert_match(/\b3\b/, ledger("Smoke ball, 6 cm").text)
+    step "Ribbon"
+    within("[role=group][aria-label$='ran out']") do
+      assert_field with: "4.00 m"
+      click_button "There is enough of it"
+    end
+
+    assert_no_selector "[role=group][aria-label$='ran out']"
+  end
+
   def test_another_pattern_is_another_spread
     open_tree
     click_button "spread"

@@ -201,6 +201,19 @@ class RunSheetsTest < ServerTest
     assert_in_delta before, on_hand(ribbon["style"])
   end
 
+  # A phone that opens the sheet again takes off once more what the acts say was used.
+  def test_a_box_is_told_as_it_was_before_the_visit_used_of_it
+    at = visit("2026-11-28")
+    step = sheet(at)["steps"].find { |one| one["things"].any? { |thing| thing["unit"] == "m" } }
+    ribbon = step["things"].find { |thing| thing["unit"] == "m" }["style"]
+    lies = -> { sheet(at)["places"].select { |one| one["style"] == ribbon }.sum { |one| one["quantity"] } }
+    before = lies.call
+    say(act("used", step: step["id"], turn: ribbon, quantity: 1.5), visit: at)
+
+    assert_in_delta before, lies.call
+    assert_in_delta before - 1.5, on_hand(ribbon)
+  end
+
   # The same ribbon goes into the crown and round the tree.
   def test_what_is_used_in_two_steps_of_a_piece_counts_each_time
     at = visit("2026-11-28")

@@ -147,6 +147,20 @@ describe("how far a visit is", () => {
     expect(lyingOf(sheet, up, "slate")).toMatchObject({ number: 2, left: 5 });
   });
 
+  it("takes ribbon out of its box by what was used of it, however much was planned", () => {
+    const thing = { ...slate, unit: "m" as const, need: 9 };
+    const wound = { ...hang, things: [thing], turns: [turn("slate", false)] };
+    const sheet = {
+      steps: [wound],
+      places: [{ style: "slate", box: "b", number: 1, place: "Loft", quantity: 12 }],
+    } as unknown as Sheet;
+    const acts = [
+      act("a", "up", { step: wound.id, turn: "slate" }),
+      act("b", "used", { step: wound.id, turn: "slate", quantity: 7.5 }),
+    ];
+    expect(lyingOf(sheet, progressOf(state, acts), "slate")).toMatchObject({ left: 4.5 });
+  });
+
   it("tells the time with the offset of the clock on the wall", () => {
     const told = onTheWall(new Date("2026-11-28T10:14:03.120Z"));
     expect(told).toMatch(/^2026-11-2\dT\d\d:14:03\.120[+-]\d\d:\d\d$/);

@@ -128,18 +128,24 @@ export interface Lying {
   left: number;
 }
 
+/** How much of a style was taken out of its boxes: ornaments one by one, ribbon as much as it took. */
+function takenOf(sheet: Sheet, progress: Progress, style: string): number {
+  const used = progress.acts
+    .filter(({ kind, turn }) => kind === "used" && turn === style)
+    .reduce((sum, { quantity }) => sum + (quantity ?? 0), 0);
+  const up = sheet.steps.flatMap((step) => {
+    const units = new Map(step.things.map(({ key, unit }) => [key, unit]));
+    return step.turns.filter(
+      (turn) => turn.thing === style && units.get(style) !== "m" && !turn.check && progress.isUp(step, turn),
+    );
+  });
+  return used + up.reduce((sum, { need }) => sum + (need ?? 0), 0);
+}
+
 /** From which box the next one of a style comes, and how many are still in it; boxes are emptied one after the other. */
 export function lyingOf(sheet: Sheet, progress: Progress, style: string | null): Lying | null {
   if (!style) return null;
-  let gone = sheet.steps.reduce((sum, step) => {
-    const units = new Map(step.things.map(({ key, need }) => [key, need]));
-    return (
-      sum +
-      step.turns
-        .filter((turn) => turn.thing === style && !turn.check && progress.isUp(step, turn))
-        .reduce((taken, turn) => taken + (turn.place ? 1 : (units.get(style) ?? 0)), 0)
-    );
-  }, 0);
+  let gone = takenOf(sheet, progress, style);
   for (const { box, number, place: where, quantity, style: lies } of sheet.places) {
     if (lies !== style) continue;
     if (quantity > gone) return { box, number, place: where, left: quantity - gone };
