@@ -123,6 +123,9 @@ module DeckBough
         journal(DaySpan.home_of(step)).waiting(step.id)
       end
 
+      # @return [Hash{String => Array<Hash>}] by step, as DayWorked tells it
+      def worked = DayWorked.new(@visits, @workers).of { |visit| said_in(visit) }
+
       # What of a step is still to come, the last of it.
       #
       # @return [Hash, nil] label, on

@@ -13,6 +13,7 @@ module DeckBough
       def initialize(span, answer)
         @span = span
         @answer = answer
+        @worked = span.worked
         @placed = answer ? answer[:steps].to_h { |one| [one[:task], one] } : {}
       end
 
@@ -41,7 +42,8 @@ module DeckBough
           skill: told.step.skill, high: told.high, optional: @span.optional.key?(told.step.id), **standing(told),
           after: told.step.after.map { |id, wait| { id: id, wait_min: wait } },
           from_min: placed && placed[:from_min], to_min: placed && placed[:to_min],
-          workers: placed ? placed[:people] : [], slack_min: @answer && @answer[:slack][told.step.id],
+          workers: placed ? placed[:people] : [], worked: @worked.fetch(told.step.id, []),
+          slack_min: @answer && @answer[:slack][told.step.id],
           why: @answer && why(told) }
       end
 

@@ -23,6 +23,13 @@ class TickedTest < CoreTest
                  minutes(act("9:20", "up", "foot"), act("9:30", "up", "picks"), act("9:35", "up", "picks"))
   end
 
+  def test_it_lies_where_it_was_worked
+    ticked = Logbook::Ticked.new([act("9:20", "up", "foot"), act("9:30", "up", "picks"), act("9:35", "up", "picks")],
+                                 from_min: 545)
+
+    assert_equal([[545, 560], [560, 575]], ticked.stretches.map { |one| [one.from.round, one.to.round] })
+  end
+
   def test_the_car_is_no_work_on_a_piece
     assert_equal [["foot", 10.0]], minutes(act("9:15", "laid_out"), act("9:25", "up", "foot"))
   end

@@ -111,12 +111,19 @@ class RunSheetsTest < ServerTest
     assert_equal [step["id"]], after["done"]
     assert day_step(step["id"])["done"]
     assert_nil day_step(step["id"])["from_min"]
+    assert_equal [{ "by" => "Ottoline Marsh", "worker" => worker("Ottoline Marsh"), "from_min" => 540,
+                    "to_min" => 545 }], day_step(step["id"])["worked"]
     refute_nil day_step(step["id"].sub("clear", "lay_out"))["from_min"]
     assert_equal step["id"], sheet(visit("2026-11-28"))["steps"].first["id"]
     say(act("undo", of: up[:key]), visit: visit("2026-11-28"))
 
     refute day_step(step["id"])["done"]
+    say(up(step, step["turns"].first, at: "2026-11-27T19:05:00+01:00"), visit: visit("2026-11-28"))
+
+    assert_equal [true, []], day_step(step["id"]).values_at("done", "worked")
   end
+
+  def worker(name) = DATABASE[:workers].where(name: name).get(:id)
 
   def test_half_of_it_is_not_done
     step = ornaments

@@ -4682,6 +4682,14 @@ export interface components {
             from_min: number | null;
             to_min: number | null;
             workers: string[];
+            /** @description what was worked on it */
+            worked: {
+                by: string | null;
+                /** @description null where who ticked is none of those who come */
+                worker: string | null;
+                from_min: number;
+                to_min: number;
+            }[];
             slack_min: number | null;
             /** @description why it finds no place */
             why: string | null;

@@ -7,6 +7,7 @@ import {
   hoursOf,
   minutesOf,
   waitsOf,
+  workedOn,
   type Span,
   type Step,
   type Visit,
@@ -53,6 +54,7 @@ function step(id: string, from: number | null, to: number | null, who: string[],
     skill: null,
     high: false,
     done: false,
+    worked: [],
     waits_for: null,
     comes: null,
     pinned: false,
@@ -118,6 +120,39 @@ describe("days of a span", () => {
       ["hoop", 0, 1],
       ["hoop", 2, 1],
     ]);
+  });
+
+  it("shows what was worked where it was worked, in the row of who ticked it", () => {
+    const worked = (worker: string | null, from_min: number, to_min: number) => ({
+      by: worker,
+      worker,
+      from_min,
+      to_min,
+    });
+    const steps = [
+      { ...step("clear", null, null, []), done: true, worked: [worked("bram", 530, 570), worked(null, 575, 580)] },
+      { ...step("fluff", null, null, []), worked: [worked("nib", 1440 + 500, 1440 + 520)] },
+    ];
+    const [first, second] = daysOf(span(two, steps), workers);
+    expect(first && workedOn(span(two, steps), first).map(({ from, to, top, by }) => [from, to, top, by])).toEqual([
+      [530, 570, 1, "bram"],
+      [575, 580, 0, null],
+    ]);
+    expect(second && workedOn(span(two, steps), second).map(({ from, top }) => [from, top])).toEqual([[500, 0]]);
+    expect(hoursOf([span(two, [{ ...step("clear", null, null, []), worked: [worked("bram", 400, 1100)] }])])).toEqual({
+      from: 360,
+      to: 1140,
+    });
+  });
+
+  it("lets set what was done before it as well", () => {
+    const done = { by: "bram", worker: "bram", from_min: 545, to_min: 571 };
+    const steps = [
+      { ...step("hooks", null, null, []), done: true, worked: [done] },
+      step("garland", 635, 650, ["bram"], [{ id: "hooks", wait_min: 60 }]),
+    ];
+    const [first] = daysOf(span(two, steps), workers);
+    expect(first && waitsOf(span(two, steps), first)[0]).toEqual({ from: 571, to: 631, says: "hooks set" });
   });
 
   it("shows what sets by itself and the way from home to home", () => {

@@ -11,7 +11,8 @@ module DeckBough
     # note, what ran out and what was used belong to what is in hand; pauses and lunch are nobody's. Minutes are at the
     # usual pace: those of somebody slower count less. Source: handbook 90, Run sheet; Log.
     class Ticked
-      Stretch = Struct.new(:by, :step, :minutes, keyword_init: true)
+      # from, to: minutes of the day, by the clock there.
+      Stretch = Struct.new(:by, :step, :minutes, :from, :to, keyword_init: true)
 
       # Until these the time is of nothing in the visit's plan.
       ELSEWHERE = %w[laid_out skip wait_for carry_on].freeze
@@ -40,7 +41,7 @@ module DeckBough
         acts.each_with_object([]) do |act, all|
           now = minute(act)
           if act.up?
-            add(all, act, worked(since, now) / @paces.fetch(act.by, 1))
+            add(all, act, since, now)
             since = now
           elsif ELSEWHERE.include?(act.kind)
             since = now
@@ -48,10 +49,11 @@ module DeckBough
         end
       end
 
-      def add(all, act, minutes)
-        last = all.last
-        last = all.push(Stretch.new(by: act.by, step: act.step, minutes: 0.0)).last unless last && last.step == act.step
-        last.minutes += minutes
+      def add(all, act, since, now)
+        begun = Stretch.new(by: act.by, step: act.step, minutes: 0.0, from: since)
+        last = all.last && all.last.step == act.step ? all.last : all.push(begun).last
+        last.minutes += worked(since, now) / @paces.fetch(act.by, 1)
+        last.to = now
       end
 
       # By the clock on the wall, seconds with it.

@@ -65,6 +65,12 @@ export function ChosenStep({
           </Box>
         </Box>
       )}
+      {step.worked.map(({ by, from_min, to_min }) => (
+        <Typography key={`${by} ${from_min}`}>
+          {step.done ? "Done" : "Begun"}
+          {by && ` by ${by}`}, {clockOf(from_min)} to {clockOf(to_min)}
+        </Typography>
+      ))}
       {names.length > 0 && <Typography>{names.join(" and ")}</Typography>}
       {step.why && <Typography color="error">Finds no place: {step.why}.</Typography>}
       {decides && <Typography color="secondary">It is one of those that decide the end.</Typography>}

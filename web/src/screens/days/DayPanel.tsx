@@ -1,17 +1,27 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useTheme } from "@mui/material/styles";
 import { useRef } from "react";
-import { Link as RouterLink, useNavigate } from "react-router";
 import { useSize } from "../../drawing/shared/useSize";
 import { weekday } from "../../units/format";
-import { MoreMenu } from "../../parts/MoreMenu";
+import { DayHead } from "./DayHead";
 import { Ghost } from "./Ghost";
 import { StepBlock } from "./StepBlock";
+import { WorkedBlock } from "./WorkedBlock";
 import type { Moves } from "./useMoves";
 import { Thread } from "./Thread";
-import { blocksOf, clockOf, NAMES, ROW, waitsOf, type Day, type Span, type Step, type Visit } from "./dayLayout";
+import {
+  blocksOf,
+  clockOf,
+  NAMES,
+  ROW,
+  waitsOf,
+  workedOn,
+  type Day,
+  type Span,
+  type Step,
+  type Visit,
+} from "./dayLayout";
 
 /** Below the rows: what goes on by itself. */
 const ITSELF = 30;
@@ -38,12 +48,12 @@ function firstName(name: string): string {
 /** One day: an hour scale, a row for each person, what they put up painted on each step. */
 export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, onDelete, onAsk }: Props) {
   const { palette } = useTheme();
-  const navigate = useNavigate();
   const box = useRef<HTMLDivElement>(null);
   const { width } = useSize(box);
   const scale = (Math.max(width, LEAST_WIDE) - NAMES - ENDS) / (hours.to - hours.from);
   const x = (minute: number) => (minute - hours.from) * scale;
   const blocks = blocksOf(span, day);
+  const worked = workedOn(span, day);
   const waits = waitsOf(span, day);
   const high = day.workers.length * ROW;
   const itself = waits.length > 0 ? ITSELF : 0;
@@ -54,16 +64,7 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
   const ghost = moves.ghost?.on === day.on ? moves.ghost : null;
   const ends = last && last.step.id === span.chain.at(-1) && span.steps.every(({ why }) => why === null);
   const pieces = new Map(span.pieces.map((piece) => [piece.id, piece]));
-  const homes = new Map(span.homes.map((home) => [home.id, home]));
   const marks = Array.from({ length: Math.floor((hours.to - hours.from) / 60) + 1 }, (_, i) => hours.from + i * 60);
-  const rooms = (visit: Visit) => {
-    const here = new Set(
-      blocks
-        .filter(({ step, from }) => step.home === visit.home && from >= visit.from_min && from < visit.to_min)
-        .map(({ step }) => step.room),
-    );
-    return (homes.get(visit.home)?.rooms ?? []).filter(({ id }) => here.has(id)).map(({ name }) => name);
-  };
 
   return (
     <Box
@@ -79,41 +80,22 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
         pb: 0.75,
       }}
     >
-      <Box sx={{ display: "flex", alignItems: "baseline", columnGap: 2, flexWrap: "wrap" }}>
-        <Typography variant="h3" component="h2" sx={{ minWidth: NAMES - 8, whiteSpace: "nowrap" }}>
-          {weekday(day.on)}
-        </Typography>
-        {day.visits.map((visit) => (
-          <Box key={visit.id} sx={{ display: "flex", alignItems: "baseline", gap: 0.75, minWidth: 0 }}>
-            <Typography sx={{ fontWeight: 700 }}>{homes.get(visit.home)?.name}</Typography>
-            <Typography variant="body2" color="textSecondary">
-              {visit.purpose === "strike" && <strong>taken down </strong>}
-              {visit.day_off && <strong>nobody works: {visit.day_off} </strong>}
-              {clockOf(visit.from_min)} to {clockOf(visit.to_min)}
-              {rooms(visit).length > 0 && `, ${rooms(visit).join(", ")}`}
-            </Typography>
-            <Button component={RouterLink} to={`/visits/${visit.id}`} size="small" sx={{ my: -0.75 }}>
-              Run sheet
-            </Button>
-            <Box component="span" sx={{ my: -0.75 }}>
-              <MoreMenu
-                label={`More about ${homes.get(visit.home)?.name} on ${weekday(day.on)}`}
-                entries={[
-                  { label: "Its log", run: () => void navigate(`/visits/${visit.id}/log`) },
-                  { label: "Change the visit", run: () => onChange(visit) },
-                  { label: "What if …", run: () => onAsk(visit, "if") },
-                  { label: "Ready by …", run: () => onAsk(visit, "ready") },
-                  { label: "Delete the visit", run: () => onDelete(visit) },
-                ]}
-              />
-            </Box>
-          </Box>
-        ))}
-      </Box>
+      <DayHead
+        span={span}
+        day={day}
+        blocks={[...worked, ...blocks]}
+        onChange={onChange}
+        onDelete={onDelete}
+        onAsk={onAsk}
+      />
       {/* Keys reach the hours through their steps; while none is placed, by themselves. */}
       <Box
         ref={box}
-        {...(blocks.length === 0 && { tabIndex: 0, role: "group", "aria-label": `Hours of ${weekday(day.on)}` })}
+        {...(blocks.length + worked.length === 0 && {
+          tabIndex: 0,
+          role: "group",
+          "aria-label": `Hours of ${weekday(day.on)}`,
+        })}
         sx={{ overflowX: "auto" }}
       >
         <Box sx={{ position: "relative", height: 20 + high + itself, minWidth: LEAST_WIDE }}>
@@ -176,6 +158,18 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
                 by itself
               </Typography>
             )}
+            {width > 0 &&
+              worked.map((block) => (
+                <WorkedBlock
+                  key={`${block.step.id} ${block.top} ${block.from}`}
+                  block={block}
+                  piece={pieces.get(block.step.piece ?? "")}
+                  left={NAMES + x(block.from) + 1}
+                  wide={Math.max((block.to - block.from) * scale - 2, 5)}
+                  chosen={chosen === block.step.id}
+                  onChoose={onChoose}
+                />
+              ))}
             {width > 0 &&
               blocks.map((block) => (
                 <StepBlock

@@ -1,17 +1,14 @@
 import ButtonBase from "@mui/material/ButtonBase";
-import Typography from "@mui/material/Typography";
 import { useTheme } from "@mui/material/styles";
 import { FINGERS } from "../../theme/theme";
 import { minutes } from "../../units/format";
-import { Band, motifOf } from "./Band";
+import { BlockFace } from "./BlockFace";
 import { useDrag } from "./useDrag";
 import { A_PRESS, FIVES } from "./useMoves";
 import { clockOf, ROW, stepName, type Block, type Span, type Step } from "./dayLayout";
 
-/** Narrower than this a block shows its picture; its name is told when it has the focus. */
-const LEAST_FOR_WORDS = 40;
+/** Narrower than this the name stands without its number. */
 const LEAST_FOR_COUNT = 96;
-const BAND = 22;
 
 interface Props {
   block: Block;
@@ -87,32 +84,18 @@ export function StepBlock({ block, piece, left, wide, scale, chosen, onChoose, o
         borderWidth: step.pinned ? 3 : 1,
       }}
     >
-      {wide >= LEAST_FOR_WORDS && (
-        <Typography
-          component="span"
-          sx={{
-            fontSize: "0.75rem",
-            fontWeight: 600,
-            lineHeight: 1.25,
-            px: 0.5,
-            pt: 0.25,
-            whiteSpace: "nowrap",
-            overflow: "hidden",
-            textOverflow: "ellipsis",
-          }}
-        >
-          {drag.by
+      <BlockFace
+        says={
+          drag.by
             ? clockOf(Math.round((from + drag.by.across / scale) / FIVES) * FIVES)
             : wide < LEAST_FOR_COUNT
               ? step.title
-              : stepName(step)}
-        </Typography>
-      )}
-      <Band
-        motif={motifOf(step.key)}
-        portrait={piece?.portrait ?? null}
-        width={wide}
-        height={wide >= LEAST_FOR_WORDS ? tall - BAND : tall - 2}
+              : stepName(step)
+        }
+        step={step}
+        piece={piece}
+        wide={wide}
+        tall={tall}
       />
     </ButtonBase>
   );

@@ -47,8 +47,9 @@ export function daysOf(span: Span, workers: Worker[]): Day[] {
 export function hoursOf(spans: Span[]): { from: number; to: number } {
   const visits = spans.flatMap((span) => span.visits);
   if (visits.length === 0) return { from: 9 * 60, to: 17 * 60 };
-  const from = Math.min(...visits.map(({ from_min }) => from_min));
-  const to = Math.max(...visits.map(({ to_min }) => to_min));
+  const worked = spans.flatMap(({ steps }) => steps.flatMap((step) => step.worked));
+  const from = Math.min(...[...visits, ...worked].map(({ from_min }) => withinDay(from_min)));
+  const to = Math.max(...visits.map(({ to_min }) => to_min), ...worked.map(({ to_min }) => withinDay(to_min)));
   return { from: Math.floor(from / 60) * 60, to: Math.ceil(to / 60) * 60 };
 }
 
@@ -71,14 +72,42 @@ export function blocksOf(span: Span, day: Day): Block[] {
   });
 }
 
+/** Some time somebody worked on a step, in a row. */
+export interface WorkedOn {
+  step: Step;
+  from: number;
+  to: number;
+  top: number;
+  by: string | null;
+}
+
+/** What was worked on a day, in the row of who ticked it; in the first where that is none of those who came. */
+export function workedOn(span: Span, day: Day): WorkedOn[] {
+  return span.steps.flatMap((step) =>
+    step.worked
+      .filter(({ from_min }) => from_min >= day.starts && from_min < day.starts + DAY)
+      .map(({ by, worker, from_min, to_min }) => ({
+        step,
+        by,
+        from: from_min - day.starts,
+        to: to_min - day.starts,
+        top: Math.max(
+          0,
+          day.workers.findIndex(({ id }) => id === worker),
+        ),
+      })),
+  );
+}
+
 /** What nobody does: things that set or dry, and the way from home to home. */
 export function waitsOf(span: Span, day: Day): { from: number; to: number; says: string }[] {
   const byId = new Map(span.steps.map((step) => [step.id, step]));
   const drying = span.steps.flatMap((step) =>
     step.after.flatMap(({ id, wait_min }) => {
       const before = byId.get(id);
-      if (wait_min === 0 || !before || before.to_min === null) return [];
-      const from = before.to_min - day.starts;
+      const end = before && (before.to_min ?? before.worked.at(-1)?.to_min);
+      if (wait_min === 0 || !before || end === undefined) return [];
+      const from = end - day.starts;
       return from >= 0 && from < DAY ? [{ from, to: from + wait_min, says: `${before.title.toLowerCase()} set` }] : [];
     }),
   );
@@ -93,9 +122,13 @@ export function waitsOf(span: Span, day: Day): { from: number; to: number; says:
   return [...drying, ...ways];
 }
 
+function withinDay(minutes: number): number {
+  return ((minutes % DAY) + DAY) % DAY;
+}
+
 /** "9:05" of minutes since midnight. */
 export function clockOf(minutes: number): string {
-  const within = ((minutes % DAY) + DAY) % DAY;
+  const within = withinDay(minutes);
   return `${Math.floor(within / 60)}:${String(Math.round(within % 60)).padStart(2, "0")}`;
 }
 
