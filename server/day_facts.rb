@@ -17,8 +17,7 @@ module DeckBough
         @acts = Store::VisitActs.new(database, studio[:id])
         @pins = Store::StepPins.new(database, studio[:id])
         @days_off = Store::DaysOff.new(database, studio[:id])
-        @purchases = Store::Purchases.new(database, studio[:id])
-        @recipes = Store::Recipes.new(database, studio[:id])
+        @arrivals = DayArrivals.new(database, studio[:id])
         @visits = Store::Visits.new(database, studio[:id])
         @stripping = Stripping.new(database, studio[:id])
         @bridging = Bridging.new(database, studio[:id])
@@ -34,9 +33,13 @@ module DeckBough
       #   step), bridged (by room, how many surfaces are dressed for the winter)
       def of(ids, today)
         homes = homes(ids)
-        { workers: @workers.list, homes: homes, progress: @acts.progress(ids), pins: @pins.of_homes(ids),
-          arrivals: arrivals(pieces_of(homes.values).map { |piece| piece[:id] }, today), days_off: @days_off.list,
-          **struck(homes) }
+        progress = @acts.progress(ids)
+        pieces = pieces_of(homes.values)
+        done = progress.values.flat_map { |one| one[:done] }
+        told = @arrivals.of(pieces.map { |piece| piece[:id] }, today, done: done)
+        pieces.each { |piece| piece[:makings] = told[:makings].fetch(piece[:id], []) }
+        { workers: @workers.list, homes: homes, progress: progress, pins: @pins.of_homes(ids),
+          arrivals: told[:arrivals], days_off: @days_off.list, **struck(homes) }
       end
 
       # The same with orders that come on another day than was said.
@@ -45,7 +48,7 @@ module DeckBough
       # @param late [Hash] purchases (ids), day (Date)
       def delayed(facts, today, late)
         ids = pieces_of(facts[:homes].values).map { |piece| piece[:id] }
-        { **facts, arrivals: arrivals(ids, today, **late) }
+        { **facts, arrivals: @arrivals.of(ids, today, **late)[:arrivals] }
       end
 
       private
@@ -92,52 +95,6 @@ module DeckBough
         { **piece.slice(:id, :name, :kind, :optional), adhesive: room[:no_nails] || home[:rented],
                                                        reckoned: !reckoned[piece[:id]].nil?,
                                                        **work.fetch(piece[:id], { tasks: [], portrait: nil }) }
-      end
-
-      # What a step lacks and what of it is on its way, or is to be made by hand and to dry: the step waits for it.
-      #
-      # @return [Hash{Array(String, String) => Hash}] by piece and step: style, label, on (Date), made (here, by
-      #   hand)
-      def arrivals(piece_ids, today, purchases: [], day: nil)
-        lines = @rows.short_lines(piece_ids)
-        coming = @purchases.coming(lines.values.flatten.filter_map { |line| line[:style] }.uniq)
-                           .transform_values do |rows|
-          rows.map { |row| purchases.include?(row[:purchase]) ? { **row, expected_on: day } : row }
-        end
-        made = made_by(today)
-        lines.each_with_object({}) do |(piece, short), all|
-          short.each do |line|
-            lacking = line[:short] - line[:spares_short]
-            next unless lacking.positive?
-
-            ordered = comes_on(coming.fetch(line[:style], []), lacking)
-            comes = ordered || made[line[:style]] or next
-            key = [piece, line[:step]]
-            all[key] = later(all[key], { **line.slice(:style, :label), on: comes, made: ordered.nil? })
-          end
-        end
-      end
-
-      # When what is begun today is dry, by style.
-      def made_by(today)
-        @recipes.list.to_h do |recipe|
-          minutes = recipe[:active_minutes] + recipe[:drying_minutes]
-          [recipe[:product][:style], today + (minutes / (24.0 * 60)).ceil]
-        end
-      end
-
-      def later(one, other)
-        [one, other].compact.max_by { |arrival| arrival[:on] }
-      end
-
-      # By when enough of it is there; where never all of it comes, the last that comes.
-      def comes_on(rows, lacking)
-        left = lacking
-        rows.select { |row| row[:expected_on] }.sort_by { |row| row[:expected_on] }.each do |row|
-          left -= row[:quantity]
-          return row[:expected_on] unless left.positive?
-        end
-        rows.filter_map { |row| row[:expected_on] }.max
       end
     end
   end

@@ -75,9 +75,7 @@ module DeckBough
         end
       end
 
-      def home(id)
-        @homes.fetch(id)
-      end
+      def home(id) = @homes.fetch(id)
 
       # Where somebody would be, in spite of what is fixed.
       #
@@ -88,18 +86,14 @@ module DeckBough
       end
 
       # Whether it puts something up.
-      def dressing?(step)
-        @homes.key?(step.site)
-      end
+      def dressing?(step) = @homes.key?(step.site)
 
       # How long a step takes those people.
       def minutes(step, workers)
         step.minutes_at(@workers.select { |one| workers.include?(one[:id]) }.map { |one| one[:pace] }.max || 1)
       end
 
-      def open?(step)
-        !done?(step)
-      end
+      def open?(step) = !done?(step)
 
       # Minutes from the first day's midnight to the midnight of a visit's day.
       def start_of(visit)
@@ -261,7 +255,14 @@ module DeckBough
         act = waiting(step)
         visit = act && @visits.find { |one| one[:id] == act.visit }
         arrival = arrival(step)
-        [visit && (start_of(visit) + visit[:to_min]), arrival && minute_of(arrival[:on], 0)].compact.max
+        [visit && (start_of(visit) + visit[:to_min]), arrival && minute_of(arrival[:on], 0), set(step)].compact.max
+      end
+
+      # When what was done before it has set or is dry.
+      def set(step)
+        @setting ||= DaySetting.new(@homes.keys.map { |id| journal(id) }, done_ids)
+        day, minute = @setting.over(step)
+        day && minute_of(day, minute)
       end
 
       def arriving

@@ -134,7 +134,7 @@ module DeckBough
                        :done, :waits_for),
           things: sheet.things(told).map { |thing| thing_of(thing, things.dig(step[:piece], :map)) },
           turns: sheet.turns.fetch(step[:id]).map { |turn| turn_of(turn) },
-          caution: caution(told) }
+          caution: caution(told), how: how(told) }
       end
 
       # How large it is drawn, and what is said of what breaks.
@@ -166,6 +166,13 @@ module DeckBough
         { **piece.slice(:id, :name, :kind, :portrait, :state),
           over: over.fetch(piece[:id], []), stays: things.fetch(:stays, []),
           reach_m: flat && flat[:reach_m], riser_m: flat && flat[:riser_m], tiers: tiers }
+      end
+
+      # How a thing is made, as its recipe says.
+      def how(told)
+        style = DeckBough::Days::HomeSteps.made_by(told.key) or return
+        @recipes ||= Store::Recipes.new(@database, @studio[:id]).list
+        @recipes.find { |recipe| recipe[:product][:style] == style }&.fetch(:note)
       end
 
       def caution(told)

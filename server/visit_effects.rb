@@ -2,8 +2,8 @@
 
 module DeckBough
   module Server
-    # What acts of a visit do beyond being kept: stock that was used goes, and a tree is planned again without what ran
-    # out. What an act did is taken back with it.
+    # What acts of a visit do beyond being kept: stock that was used goes, what was made comes, and a tree is planned
+    # again without what ran out. What an act did is taken back with it.
     class VisitEffects
       TREE = RunSheets::TREE
 
@@ -24,6 +24,7 @@ module DeckBough
         case act[:kind]
         when *StrikeEffects::KINDS then @strike.apply(act, account_id)
         when "used" then use(act, account_id)
+        when "up" then make(act, account_id)
         when "ran_out" then replan(act, account_id)
         when "undo" then take_back(act, account_id)
         end
@@ -42,6 +43,28 @@ module DeckBough
           doing.cut(style, act[:quantity])
           doing.move(style, -act[:quantity], "used")
         end
+      end
+
+      # What is made in the home comes into stock, and what it took goes. Where there is too little of that, it stays
+      # said that it is made.
+      def make(act, account_id)
+        piece, key = act[:step].split("/")
+        style = DeckBough::Days::HomeSteps.made_by(key.to_s) or return
+        recipe, batches = DayArrivals.new(@database, @studio[:id]).batches(piece, style)
+        return unless recipe
+
+        @database.transaction(savepoint: true) do
+          Store::Recipes.new(@database, @studio[:id]).make(recipe, batches, key: act[:key], account_id: account_id)
+          @acts.remember(act[:key], { **act[:told], "recipe" => recipe })
+        end
+      rescue Problem
+        nil
+      end
+
+      def unmake(act, account_id)
+        recipe = act[:told]["recipe"] or return
+        Store::Recipes.new(@database, @studio[:id]).unmake(recipe, key: act[:key], account_id: account_id)
+        @acts.remember(act[:key], act[:told].to_h.except("recipe"))
       end
 
       # What hangs of it stays; the places of the others are spread again, and something else may go on in its place.
@@ -96,6 +119,7 @@ module DeckBough
         case undone[:kind]
         when *StrikeEffects::KINDS then @strike.take_back(undone, account_id)
         when "used" then @piece_acts.take_back_of(undone[:key], account_id: account_id)
+        when "up" then unmake(undone, account_id)
         when "ran_out" then found_again(undone, account_id)
         end
       end

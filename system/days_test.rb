@@ -75,7 +75,7 @@ class DaysTest < SystemTest
 
   # With a pointer, so many pixels along the hours.
   def pull(block, across)
-    block.scroll_to(:center)
+    page.execute_script("arguments[0].scrollIntoView({ block: 'center' })", block)
     left, top, width, height = page.evaluate_script("(({ x, y, width, height }) => [x, y, width, height])" \
                                                     "(arguments[0].getBoundingClientRect())", block)
     mouse = page.driver.browser.mouse

@@ -40,6 +40,7 @@ class RecipesTest < SystemTest
     click_button "Add a recipe"
     fill_in "What it is called", with: "Rope bows"
     find_field("Makes at once").set("2").send_keys(:tab)
+    check "Made in the home, as a step of the visit"
     click_button "Add it"
 
     assert_text "Choose what comes of it."
@@ -50,7 +51,10 @@ class RecipesTest < SystemTest
     find_field("How much").set("1.5").send_keys(:tab)
     click_button "Add it"
 
-    within(recipe("Rope bows")) { assert_text "1.5 m of Jute cord" }
+    within(recipe("Rope bows")) do
+      assert_text "made in the home"
+      assert_text "1.5 m of Jute cord"
+    end
     click_button "More about Rope bows"
     find("[role=menuitem]", text: "Delete it").click
 

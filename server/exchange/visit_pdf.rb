@@ -53,7 +53,17 @@ module DeckBough
           who = step[:workers].filter_map { |id| @workers[id] }.join(", ")
           state = step[:waits_for] ? "waits for #{step[:waits_for]}" : who
           line([times(step), [step[:title], step[:count]].compact.join(", "), of, state], STEPS, ticked: step[:done])
-          remark(step[:caution]) if step[:caution]
+          instead(step)
+          [step[:how], step[:caution]].compact.each { |says| remark(says) }
+        end
+
+        # What goes on in the place of what ran out.
+        def instead(step)
+          things = step[:things].to_h { |thing| [thing[:key], thing] }
+          step[:turns].select { |turn| turn[:instead_of] }.each do |turn|
+            thing = things[turn[:thing]]
+            remark("#{thing[:label]}, #{amount({ **thing, count: turn[:need] })}, in place of #{turn[:instead_of]}")
+          end
         end
 
         def times(step)

@@ -39,6 +39,36 @@ class HomeStepsTest < CoreTest
     assert_equal ["quay"], told.values.map { |one| one.step.site }.uniq
   end
 
+  def test_what_is_made_in_the_home_dries_while_all_else_goes_on
+    star = { style: "star", label: "Paper star", step: "ornaments", minutes: 24, drying_minutes: 600, count: 3 }
+    with = rooms
+    with.first[:pieces].first[:makings] = [star]
+    told = steps(rooms: with)
+    make = told.fetch("tree/make star")
+
+    assert_equal [{ "long/lay_out" => 0 }, 24, "Make Paper star", 3],
+                 [make.step.after, make.step.minutes, make.title, make.count]
+    assert_equal 600, after(told, "tree/ornaments")["tree/make star"]
+    others = told.except("tree/ornaments").transform_values { |one| one.step.after }
+
+    assert_equal steps.except("tree/ornaments").transform_values { |one| one.step.after },
+                 others.except("tree/make star")
+    with.first[:pieces].first[:makings] = [{ **star, step: "elsewhere" }]
+
+    assert_equal 600, after(steps(rooms: with), "tree/measure")["tree/make star"]
+  end
+
+  def test_what_was_made_is_not_taken_down_as_a_step_of_its_own
+    with = rooms
+    with.first[:pieces].first[:makings] = [{ style: "star", label: "Star", step: "lights", minutes: 9,
+                                             drying_minutes: 0, count: 1 }]
+    dressing = Days::HomeSteps.new("quay", with, house: HouseRules.default, order: "arrival").all
+    going = %w[tree mantel corner].to_h { |piece| [piece, Hash.new(1.0)] }
+    down = Days::StrikeSteps.new("strike/quay", dressing, going, house: HouseRules.default).all
+
+    refute(down.any? { |told| told.key.include?("make") })
+  end
+
   def test_where_nothing_is_to_do_nobody_goes
     told = steps
 

@@ -45,6 +45,13 @@ class RunSheetTest < CoreTest
     assert_equal [["plum", 7.5, nil]], turns.call([])
   end
 
+  def test_what_is_made_by_hand_takes_nothing_of_its_piece_and_is_so_many_at_once
+    sheet = sheet(told("tree", "make star", count: 7), told("tree", "ornaments"), told("tree", "foot"))
+
+    assert_equal([["", 7]], sheet.turns["tree/make star"].map { |turn| [turn.key, turn.need] })
+    assert_includes keys(sheet, "tree/ornaments"), "moss"
+  end
+
   def test_each_ornament_is_a_turn_in_the_order_it_is_hung_then_lines_without_a_place
     sheet = sheet(told("tree", "ornaments"), told("tree", "foot"))
 

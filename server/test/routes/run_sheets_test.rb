@@ -125,6 +125,75 @@ class RunSheetsTest < ServerTest
 
   def worker(name) = DATABASE[:workers].where(name: name).get(:id)
 
+  # Stars are folded and varnished in the Loft on its first day: [the step, of what].
+  def making
+    made = sheet(visit("2026-11-30", "The Signal Loft"))["steps"].find { |one| one["key"].start_with?("make ") }
+    [made, made["key"].delete_prefix("make ")]
+  end
+
+  def test_what_is_made_in_the_home_is_a_step_and_what_it_goes_onto_waits_until_it_is_dry
+    made, = making
+    hang = ask(:get, "/api/days")["items"].flat_map { |span| span["steps"] }
+                                          .find { |one| one["after"].any? { |before| before["id"] == made["id"] } }
+
+    assert_equal 600, hang["after"].find { |before| before["id"] == made["id"] }["wait_min"]
+    assert_operator hang["from_min"], :>=, day_step(made["id"])["to_min"] + 600
+    assert_equal [7, 7, ""], [made["count"], *made["turns"].first.values_at("need", "key")]
+    assert_match(/two coats of varnish/, made["how"])
+    assert_equal 48, made["minutes"]
+  end
+
+  def test_what_was_made_comes_into_stock_dries_on_and_is_taken_back
+    made, star = making
+    at = visit("2026-11-30", "The Signal Loft")
+    hang = day_step(made["id"]) && ask(:get, "/api/days")["items"].flat_map { |span| span["steps"] }
+                                                                  .find do |one|
+      one["after"].any? do |before|
+        before["id"] == made["id"]
+      end
+    end
+    before = on_hand(star)
+    up = up(made, made["turns"].first, at: "2026-11-30T13:00:00+01:00")
+    2.times { say(up, visit: at) }
+
+    assert_in_delta before + 8, on_hand(star)
+    assert day_step(made["id"])["done"]
+    # At eleven in the evening they are dry; the next visit is the day after.
+    DATABASE[:visits].where(id: at).update(to_min: 1439)
+
+    assert_operator day_step(hang["id"])["from_min"], :>=, (2 * 1440) + (13 * 60) + 600
+    say(act("undo", of: up[:key]), visit: at)
+
+    assert_in_delta before, on_hand(star)
+    refute day_step(made["id"])["done"]
+  end
+
+  # Glue wants its hour also when somebody has ticked that the hooks are up.
+  def test_hooks_that_were_put_up_still_set
+    DATABASE[:homes].update(rented: true)
+    days = ask(:get, "/api/days")["items"]
+    after = days.flat_map { |span| span["steps"] }.find do |one|
+      one["after"].any? do |before|
+        before["wait_min"] == 60
+      end
+    end
+    hooks = day_step(after["after"].find { |before| before["wait_min"] == 60 }["id"])
+    visit = days.flat_map { |span| span["visits"] }.find do |one|
+      one["home"] == hooks["home"] && hooks["from_min"].between?(*one.values_at("from_min", "to_min").map do |minute|
+        one["starts_min"] + minute
+      end)
+    end
+    said = format("%02d:%02d", *(hooks["to_min"] % 1440).divmod(60))
+    turns = sheet(visit["id"])["steps"].find { |one| one["id"] == hooks["id"] }["turns"]
+    say(*turns.map do |turn|
+      act("up", step: hooks["id"], turn: turn["key"], at: "#{visit['held_on']}T#{said}:00+01:00")
+    end,
+        visit: visit["id"])
+
+    assert day_step(hooks["id"])["done"]
+    assert_operator day_step(after["id"])["from_min"], :>=, hooks["to_min"] + 60
+  end
+
   def test_half_of_it_is_not_done
     step = ornaments
     say(*step["turns"][0..-2].each_slice(100).first.map { |turn| up(step, turn) })
@@ -305,6 +374,9 @@ class RunSheetsTest < ServerTest
     assert_operator instead.sum { |one| one["need"] }, :>, 0
     instead.each { |one| assert_equal before.fetch(one["thing"])["need"], after.fetch(one["thing"])["need"] }
     refute sheet(at)["steps"].find { |one| one["id"] == step["id"] }["done"]
+    get "/api/visits/#{at}/run-sheet.pdf"
+
+    assert_equal 200, last_response.status
     say(*instead.map { |one| act("up", step: step["id"], turn: one["key"]) }, act("undo", of: ran_out[:key]), visit: at)
 
     assert_equal before, ribbon_turns(at, step)

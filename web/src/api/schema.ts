@@ -4518,6 +4518,8 @@ export interface components {
             batch: number;
             active_minutes?: number;
             drying_minutes?: number;
+            /** @description made in the client's home during a visit */
+            at_visit?: boolean;
             note?: string;
             materials?: {
                 style: string;
@@ -4545,6 +4547,7 @@ export interface components {
             batch: number;
             active_minutes: number;
             drying_minutes: number;
+            at_visit: boolean;
             note: string;
             product: components["schemas"]["RecipeThing"];
             materials: components["schemas"]["RecipeThing"][];
@@ -4849,6 +4852,8 @@ export interface components {
             done: boolean;
             waits_for: string | null;
             caution: string | null;
+            /** @description how a thing that is made by hand is made */
+            how: string | null;
             things: {
                 key: string;
                 style: string | null;

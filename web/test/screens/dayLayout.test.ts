@@ -5,6 +5,7 @@ import {
   dayOf,
   daysOf,
   hoursOf,
+  lanesOf,
   minutesOf,
   waitsOf,
   workedOn,
@@ -143,6 +144,22 @@ describe("days of a span", () => {
       from: 360,
       to: 1140,
     });
+  });
+
+  it("lays waits that would lie over each other one below the other", () => {
+    const wait = (from: number, to: number) => ({ from, to, says: "sets" });
+    expect(lanesOf([wait(100, 400), wait(150, 200), wait(180, 190), wait(200, 300)]).map(({ lane }) => lane)).toEqual([
+      0, 1, 2, 1,
+    ]);
+  });
+
+  it("lets dry over night what was made by hand, on both days", () => {
+    const made = { ...step("make star", 600, 640, ["bram"]), title: "Make Paper star, 12 cm" };
+    const steps = [made, step("hang", 1440 + 500, 1440 + 510, ["nib"], [{ id: "make star", wait_min: 1000 }])];
+    const [first, second] = daysOf(span(two, steps), workers);
+    const says = "Paper star dries";
+    expect(first && waitsOf(span(two, steps), first)[0]).toEqual({ from: 640, to: 1640, says });
+    expect(second && waitsOf(span(two, steps), second)).toEqual([{ from: -800, to: 200, says }]);
   });
 
   it("lets set what was done before it as well", () => {

@@ -56,6 +56,7 @@ const step = (id: string, turns: RunStep["turns"], workers = ["ida"]): RunStep =
   done: false,
   waits_for: null,
   caution: null,
+  how: null,
   things: [slate],
   turns,
 });

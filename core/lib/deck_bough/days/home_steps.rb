@@ -6,9 +6,10 @@ module DeckBough
     #
     #   Days::HomeSteps.new("loft", [], house: HouseRules.default, order: "tree_first").all # => []
     #
-    # rooms: id, name, pieces (id, name, kind, adhesive, tasks as Task#to_h tells them), in the order one arrives at
-    # them. Work above the ladder line is done by two. The order over the house is a school: the work is the same, what
-    # waits for what is not. Source: handbook 90, Minutes; Schedule; 95 for work from ladders.
+    # rooms: id, name, pieces (id, name, kind, adhesive, tasks as Task#to_h tells them, makings: what is made for it in
+    # the home, style, label, step, minutes, drying_minutes, count), in the order one arrives at them. Work above the
+    # ladder line is done by two. The order over the house is a school: the work is the same, what waits for what is
+    # not. Source: handbook 90, Minutes; Schedule; 95 for work from ladders.
     class HomeSteps
       ORDERS = %w[arrival focal_first lights_first tree_first drinks_first].freeze
 
@@ -28,6 +29,8 @@ module DeckBough
                  "setting" => "Napkins", "centre" => "Table", "things" => "Things", "stockings" => "Trim",
                  "jars" => "Jars", "dress" => "Dress", "garland" => "Garland", "soft" => "Soft things",
                  "art" => "Pictures", "scent" => "Scents" }.freeze
+      # What the key of a step begins with that makes a thing by hand; the style follows.
+      MAKE = "make "
       # What wants an eye for symmetry, what a hand for hooks.
       SKILLS = { "ribbon" => "symmetry", "crown" => "symmetry", "star" => "symmetry", "anchors" => "carpentry" }.freeze
       HEIGHTS = "heights"
@@ -38,6 +41,11 @@ module DeckBough
       LEAST_ALONE = 10
       # For less than this from the ladder somebody comes over; it is no step of its own, and said of the whole.
       LEAST_TOGETHER = 5
+
+      # @return [String, nil] the style a step makes
+      def self.made_by(key)
+        key.delete_prefix(MAKE) if key.start_with?(MAKE)
+      end
 
       # @param tasks [Array<Hash>] as Task#to_h tells them
       def self.sheds?(tasks)
@@ -81,7 +89,8 @@ module DeckBough
         laid = of_the_room(room, "lay_out", by_rule("lay_out"), { id(room, "clear") => 0, **after })
         pieces = room[:pieces].map { |piece| of_piece(room, piece) }
         in_turn(room, pieces)
-        [clear, laid, *pieces.flatten,
+        makings = room[:pieces].zip(pieces).flat_map { |piece, steps| makings(room, piece, steps) }
+        [clear, laid, *makings, *pieces.flatten,
          of_the_room(room, "clean_up", clean_up(room), pieces.to_h { |steps| [steps.last.step.id, 0] })]
       end
 
@@ -113,6 +122,23 @@ module DeckBough
           before = { told.last.step.id => wait }
           told
         end
+      end
+
+      # What is made here is made once it is laid out; what it goes onto waits until it is dry, all else goes on.
+      def makings(room, piece, steps)
+        piece.fetch(:makings, []).map do |making|
+          made = make(room, piece, making)
+          own = steps.select { |told| told.key == making[:step] }
+          (own.empty? ? steps.first(1) : own).each { |told| wait(told, [made], making[:drying_minutes]) }
+          made
+        end
+      end
+
+      def make(room, piece, making)
+        key = "#{MAKE}#{making[:style]}"
+        step = Step.new(id: id(piece, key), minutes: making[:minutes], site: @home, after: { id(room, "lay_out") => 0 })
+        Told.new(step: step, room: room[:id], piece: piece[:id], key: key, title: "Make #{making[:label]}",
+                 count: making[:count], high: false)
       end
 
       # What lies above the ladder line first, by two; then what is done from the floor.
@@ -193,8 +219,8 @@ module DeckBough
         end
       end
 
-      def wait(told, others)
-        told.step = with_after(told.step, { **others.to_h { |other| [other.step.id, 0] }, **told.step.after })
+      def wait(told, others, minutes = 0)
+        told.step = with_after(told.step, { **others.to_h { |other| [other.step.id, minutes] }, **told.step.after })
       end
     end
   end

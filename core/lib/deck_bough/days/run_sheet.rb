@@ -52,12 +52,14 @@ module DeckBough
       def of_parts(parts)
         placed = parts.first.key == HUNG ? places(parts.first.piece) : []
         parts.zip(shared_out(parts, placed)).map do |told, sites|
-          [told.step.id, [*in_hanging_order(sites), *of_lines(told, parts), *there(told)].then { |all| whole(all) }]
+          turns = [*in_hanging_order(sites), *of_lines(told, parts), *there(told)]
+          [told.step.id, turns.empty? ? [whole(told)] : turns]
         end
       end
 
-      def whole(turns)
-        turns.empty? ? [Turn.new(key: "")] : turns
+      # What is made by hand is made all at once, so many of it.
+      def whole(told)
+        Turn.new(key: "", need: HomeSteps.made_by(told.key) && told.count)
       end
 
       def places(piece)
@@ -130,7 +132,9 @@ module DeckBough
       end
 
       def keys_of(piece)
-        @keys_of ||= @steps.select(&:piece).group_by(&:piece).transform_values { |steps| steps.map(&:key).uniq }
+        @keys_of ||= @steps.select(&:piece).group_by(&:piece).transform_values do |steps|
+          steps.map(&:key).uniq.reject { |key| HomeSteps.made_by(key) }
+        end
         @keys_of.fetch(piece)
       end
     end

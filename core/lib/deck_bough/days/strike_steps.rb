@@ -35,7 +35,7 @@ module DeckBough
       # @param bridged [Hash{String => Integer}] by room, how many surfaces are dressed for the winter
       def initialize(site, dressing, going, house:, bridged: {})
         @site = site
-        @dressing = dressing
+        @dressing = dressing.reject { |told| HomeSteps.made_by(told.key) }
         @going = going
         @bridged = bridged
         @house = house

@@ -16,6 +16,7 @@ module DeckBough
                 Input.number(:batch, "Makes at once", "", 0.1..10_000, why: "Something comes of it."),
                 Input.whole(:active_minutes, "Work", "minutes", 0..10_000, default: 0),
                 Input.whole(:drying_minutes, "Drying", "minutes", 0..100_000, default: 0),
+                Input.flag(:at_visit, "Made in the home", default: false),
                 Input.text(:note, "How it is made", 0..2_000, default: "")].freeze
       MATERIAL = [Input.style(:style, "Material"),
                   Input.number(:quantity, "How much", "", 0.001..100_000, why: "It takes some of it.")].freeze

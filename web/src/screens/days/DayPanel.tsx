@@ -15,6 +15,7 @@ import {
   clockOf,
   NAMES,
   ROW,
+  lanesOf,
   waitsOf,
   workedOn,
   type Day,
@@ -24,7 +25,8 @@ import {
 } from "./dayLayout";
 
 /** Below the rows: what goes on by itself. */
-const ITSELF = 30;
+const ITSELF = 28;
+const LEAST_WAIT = 70;
 /** A narrower page moves the day under itself; right of the hours stands when it ends. */
 const LEAST_WIDE = 760;
 const ENDS = 56;
@@ -54,9 +56,14 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
   const x = (minute: number) => (minute - hours.from) * scale;
   const blocks = blocksOf(span, day);
   const worked = workedOn(span, day);
-  const waits = waitsOf(span, day);
+  const shown = waitsOf(span, day)
+    .map((wait) => ({ ...wait, from: Math.max(wait.from, hours.from), to: Math.min(wait.to, hours.to) }))
+    .filter(({ from, to }) => to > from)
+    // No narrower than its words.
+    .map((wait) => ({ ...wait, to: Math.max(wait.to, wait.from + LEAST_WAIT / scale) }));
+  const waits = lanesOf(shown);
   const high = day.workers.length * ROW;
-  const itself = waits.length > 0 ? ITSELF : 0;
+  const itself = waits.length > 0 ? 2 + ITSELF * (1 + Math.max(...waits.map(({ lane }) => lane))) : 0;
   const chain = span.chain
     .flatMap((id) => blocks.find(({ step }) => step.id === id) ?? [])
     .sort((one, other) => one.from - other.from);
@@ -213,14 +220,14 @@ export function DayPanel({ span, day, hours, chosen, moves, onChoose, onChange, 
                 )}
               </svg>
             )}
-            {waits.map(({ from, to, says }) => (
+            {waits.map(({ from, to, says, lane }) => (
               <Box
                 key={`${from} ${says}`}
                 sx={{
                   position: "absolute",
-                  top: high + 2,
+                  top: high + 2 + lane * ITSELF,
                   left: NAMES + x(from),
-                  width: Math.max((to - from) * scale, 70),
+                  width: (to - from) * scale,
                   height: 22,
                   border: `1.5px dotted ${palette.text.secondary}`,
                   borderRadius: "11px",

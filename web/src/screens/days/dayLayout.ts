@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { makes } from "../../parts/makes";
 
 export type Span = Schemas["DaySpan"];
 export type Step = Schemas["DayStep"];
@@ -99,16 +100,40 @@ export function workedOn(span: Span, day: Day): WorkedOn[] {
   );
 }
 
+export interface Wait {
+  from: number;
+  to: number;
+  says: string;
+}
+
+/** Waits one below the other where they would lie over each other, each in the first lane that is free by then. */
+export function lanesOf(waits: Wait[]): (Wait & { lane: number })[] {
+  const free: number[] = [];
+  return [...waits]
+    .sort((one, other) => one.from - other.from)
+    .map((wait) => {
+      const found = free.findIndex((until) => until <= wait.from);
+      const lane = found < 0 ? free.length : found;
+      free[lane] = wait.to;
+      return { ...wait, lane };
+    });
+}
+
+/** "Paper star dries" of what was made by hand; "hooks set" of all else. */
+function setsIn({ key, title }: Step): string {
+  return makes(key) ? `${title.replace(/^Make /, "").replace(/,.*/, "")} dries` : `${title.toLowerCase()} set`;
+}
+
 /** What nobody does: things that set or dry, and the way from home to home. */
-export function waitsOf(span: Span, day: Day): { from: number; to: number; says: string }[] {
+export function waitsOf(span: Span, day: Day): Wait[] {
   const byId = new Map(span.steps.map((step) => [step.id, step]));
   const drying = span.steps.flatMap((step) =>
     step.after.flatMap(({ id, wait_min }) => {
       const before = byId.get(id);
       const end = before && (before.to_min ?? before.worked.at(-1)?.to_min);
       if (wait_min === 0 || !before || end === undefined) return [];
-      const from = end - day.starts;
-      return from >= 0 && from < DAY ? [{ from, to: from + wait_min, says: `${before.title.toLowerCase()} set` }] : [];
+      const [from, to] = [end - day.starts, end + wait_min - day.starts];
+      return to > 0 && from < DAY ? [{ from, to, says: setsIn(before) }] : [];
     }),
   );
   const homes = [...day.visits].sort((one, other) => one.from_min - other.from_min);

@@ -12,6 +12,7 @@ import { conflictRows } from "../../parts/ConflictDialog";
 import { LengthField } from "../../parts/LengthField";
 import { NumberField } from "../../parts/NumberField";
 import { FormDialog } from "../../parts/FormDialog";
+import { Tick } from "../../parts/Tick";
 import { useUndo } from "../../parts/undo";
 import { minutes, type Units } from "../../units/format";
 import { amount } from "../../units/amount";
@@ -26,6 +27,7 @@ interface Said {
   batch: number | null;
   active_minutes: number | null;
   drying_minutes: number | null;
+  at_visit: boolean;
   note: string;
   materials: { thing: Thing; quantity: number | null }[];
 }
@@ -39,6 +41,7 @@ function saidOf(recipe: Recipe | undefined): Said {
     batch: recipe?.batch ?? 1,
     active_minutes: recipe?.active_minutes ?? 0,
     drying_minutes: recipe?.drying_minutes ?? 0,
+    at_visit: recipe?.at_visit ?? false,
     note: recipe?.note ?? "",
     materials: recipe?.materials.map((one) => ({ thing: thingOf(one), quantity: one.quantity ?? null })) ?? [],
   };
@@ -52,6 +55,7 @@ function inWords({ name, product, batch, note, materials, ...times }: Said, unit
     "Makes at once": product && batch !== null ? amount(batch, product.kind, units) : "",
     Work: minutes(times.active_minutes ?? 0),
     Drying: minutes(times.drying_minutes ?? 0),
+    "Where it is made": times.at_visit ? "in the home" : "beforehand",
     Materials: materials
       .map(({ thing, quantity }) => `${amount(quantity ?? 0, thing.kind, units)} ${thing.name}`)
       .join(", "),
@@ -78,6 +82,7 @@ export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined;
       batch: said.batch ?? 0,
       active_minutes: said.active_minutes ?? 0,
       drying_minutes: said.drying_minutes ?? 0,
+      at_visit: said.at_visit,
       note: said.note,
       materials: said.materials.map(({ thing, quantity }) => ({ style: thing.id, quantity: quantity ?? 0 })),
     };
@@ -158,6 +163,13 @@ export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined;
           error={objections.field("/drying_minutes")}
           onChange={(drying_minutes) => change({ drying_minutes })}
         />
+        <Box sx={{ gridColumn: "1 / -1" }}>
+          <Tick
+            label="Made in the home, as a step of the visit; what it goes onto waits until it is dry"
+            checked={said.at_visit}
+            onChange={(at_visit) => change({ at_visit })}
+          />
+        </Box>
       </Box>
       <Typography variant="h3" sx={{ mt: 2.5, mb: 1 }}>
         Materials for one batch

@@ -53,7 +53,8 @@ function OfRecipe({ recipe, onChange }: { recipe: Recipe; onChange: () => void }
   const [batches, setBatches] = useState(1);
   const [busy, setBusy] = useState(false);
   const { product } = recipe;
-  const drying = recipe.drying_minutes > 0 ? `, dries ${minutes(recipe.drying_minutes)}` : "";
+  const dries = recipe.drying_minutes > 0 ? `, dries ${minutes(recipe.drying_minutes)}` : "";
+  const drying = recipe.at_visit ? `${dries}, made in the home` : dries;
   const params = { path: { id: recipe.id } };
 
   async function make() {

@@ -108,6 +108,7 @@ export function StepNow({ run, sheet, progress, step, done, onDone }: Props) {
           {step.things.map((one) => `${one.label}, ${amountOf(one.need, one, units)}`).join(" · ")}
         </Typography>
       )}
+      {step.how && <Typography sx={{ whiteSpace: "pre-line" }}>{step.how}</Typography>}
       {step.key === "clean_up" && <Surplus sheet={sheet} step={step} />}
       {ribbon && <UsedDial used={metres} onUsed={(now) => setUsed({ turn: turn.key, metres: now })} />}
       {caution && <Caution finding={{ severity: "caution", message: caution }} />}

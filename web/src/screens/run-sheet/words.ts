@@ -1,3 +1,4 @@
+import { makes } from "../../parts/makes";
 import { amount } from "../../units/amount";
 import { clockPosition, depthWords, type Units } from "../../units/format";
 import { BRIDGE } from "./strike";
@@ -27,6 +28,7 @@ export function amountOf(quantity: number, thing: Pick<Thing, "unit">, units: Un
 /** What the whole-width button says of a turn. */
 export function doneWords(sheet: Sheet, step: RunStep, thing: Thing | undefined, turn: Turn): string {
   if (turn.check) return sheet.strike ? "It is in my hand" : "It is there";
+  if (makes(step.key)) return "It is made";
   if (sheet.strike && step.key !== BRIDGE && thing?.kind === "light") return "Wound, in its box";
   if (sheet.strike && step.key !== BRIDGE) return thing ? "It is in its box" : step.piece ? "It is down" : "It is done";
   return thing || step.piece ? "It is up" : "It is done";

@@ -15,19 +15,22 @@ module DeckBough
         # Half a year of minutes.
         LAST = 264_000
 
-        AFTER = [Input.text(:id, "Step", 1..64),
-                 Input.number(:wait_min, "Waits", "minutes", 0..20_160, default: 0)].freeze
-        TASK = [Input.text(:id, "Step", 1..64),
+        # A step of a piece that makes a thing is called after both.
+        NAME = 1..120
+
+        AFTER = [Input.text(:id, "Step", NAME),
+                 Input.number(:wait_min, "Waits", "minutes", 0..100_000, default: 0)].freeze
+        TASK = [Input.text(:id, "Step", NAME),
                 Input.number(:minutes, "Minutes", "minutes", 0.1..1_440, why: "A step takes some time."),
                 Input.whole(:people, "People", "people", 1..6, default: 1, why: "Somebody does it."),
                 Input.text(:skill, "Skill", 1..40, default: nil),
-                Input.text(:site, "Where", 1..64, default: nil),
+                Input.text(:site, "Where", NAME, default: nil),
                 Input.list(:after, "After", AFTER, 0..40, default: [].freeze),
                 Input.number(:not_before_min, "Not before", "minutes", 0..LAST, default: nil),
                 Input.number(:ready_by_min, "Ready by", "minutes", 0..LAST, default: nil)].freeze
         HOURS = [Input.number(:from_min, "From", "minutes", 0..LAST),
                  Input.number(:to_min, "To", "minutes", 0..LAST),
-                 Input.text(:site, "Where", 1..64, default: nil)].freeze
+                 Input.text(:site, "Where", NAME, default: nil)].freeze
         PERSON = [Input.text(:id, "Person", 1..64),
                   Input.number(:pace, "Pace", "× usual", 0.25..4, default: 1, why: "Somebody works at some pace."),
                   Input.list(:skills, "Skills", Input.text(:skill, "Skill", 1..40), 0..12, default: [].freeze),
