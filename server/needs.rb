@@ -181,7 +181,7 @@ module DeckBough
 
       def worry(piece, summary)
         { summary: summary, measured: Kinds.of(piece[:kind]).measure.call(piece[:settings]), lines: [],
-          portrait: nil, seen: nil, outline: nil, tasks: [] }
+          portrait: nil, sites: [], seen: nil, outline: nil, tasks: [] }
       end
 
       def now

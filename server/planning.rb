@@ -79,13 +79,13 @@ module DeckBough
       # For many pieces at once: home, room, styles and what stays in the room are given.
       #
       # @param staying [Array<Hash>] of the room, as Store::Anchors has them
-      # @return [Hash] summary, measured, lines, portrait, seen, outline, tasks
+      # @return [Hash] summary, measured, lines, portrait, sites, seen, outline, tasks
       def needs(home, room, piece, styles, staying = [])
         kind = Kinds.of(piece[:kind])
         around = surroundings(home, room, piece[:place_id], own(staying, piece[:id]))
         plan = kind.plan.call(brief(piece[:settings], around, styles: styles))
         { summary: PlanSummary.unread(plan.summary, piece[:unread].map { |fault| fault[:message] }),
-          measured: kind.measure.call(piece[:settings]), lines: plan.lines, portrait: plan.portrait,
+          measured: kind.measure.call(piece[:settings]), lines: plan.lines, portrait: plan.portrait, sites: plan.sites,
           seen: plan.seen_areas, outline: plan.outline&.to_h, tasks: plan.tasks.map(&:to_h) }
       end
 

@@ -20,6 +20,7 @@ module DeckBough
         @workers = Store::Workers.new(database, studio[:id])
         @rooms = Store::Rooms.new(database, studio[:id])
         @pieces = Store::Pieces.new(database, studio[:id])
+        @needs = Store::Needs.new(database, studio[:id])
         @things = RunThings.new(database, studio, planning: planning)
         @boxes = Store::Boxes.new(database, studio[:id])
         @hung = Store::HungOrnaments.new(database, studio[:id])
@@ -36,12 +37,13 @@ module DeckBough
         sheet = sheet(visit, work, things)
         lots = lots(sheet, work, used(visit, journal))
         over = over(visit, work, things)
+        sites = @needs.sites(work.pieces.map { |piece| piece[:id] })
         { visit: @visits.answered(visit), pending: told[:pending], problem: told[:problem],
           home: told[:homes].find { |one| one[:id] == visit[:home] }.slice(:id, :name, :client, :rooms),
           workers: @workers.list.select { |one| visit[:workers].include?(one[:id]) }
                            .map { |one| one.slice(:id, :name) },
           steps: work.steps.map { |step| step_of(step, work.told(step[:id]), sheet, things) },
-          pieces: work.pieces.map { |piece| piece_of(piece, things[piece[:id]], over) },
+          pieces: work.pieces.map { |piece| piece_of(piece, things[piece[:id]], over, sites) },
           places: lots.flat_map { |style, all| all.map { |lot| { style: style, **lot } } },
           loads: DeckBough::Days::Loading.of(wanted(sheet, work), lots), kit: kit(sheet, work, down: strike?(visit)),
           surplus: surplus(work, things), **strike(visit, lots), **state(visit) }
@@ -160,11 +162,11 @@ module DeckBough
                                                  things.transform_values { |one| one[:lines] })
       end
 
-      def piece_of(piece, things, over)
+      def piece_of(piece, things, over, sites)
         flat = things[:map] && things[:map][:flat]
         tiers = flat ? flat[:tiers].map { |tier| tier.slice(:tier, :low_m, :high_m) } : []
         { **piece.slice(:id, :name, :kind, :portrait, :state),
-          over: over.fetch(piece[:id], []), stays: things.fetch(:stays, []),
+          over: over.fetch(piece[:id], []), sites: sites.fetch(piece[:id], []), stays: things.fetch(:stays, []),
           reach_m: flat && flat[:reach_m], riser_m: flat && flat[:riser_m], tiers: tiers }
       end
 

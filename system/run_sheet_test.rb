@@ -241,6 +241,10 @@ class RunSheetTest < SystemTest
     enter
     visit "/visits/#{visit_id('2026-11-28')}"
     click_button "All steps"
+    find("button", text: "Stems, 16, Stair rail").click
+
+    assert_selector "[role=img][aria-label='8 places are lit']"
+    click_button "All steps"
     find("button", text: "Ribbon, 3, Stair rail").click
 
     assert_text "4.2 m"

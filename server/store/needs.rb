@@ -40,14 +40,14 @@ module DeckBough
         # kept as stale.
         #
         # @param found [Hash{String => Hash}] by piece: stamp, style_ids, free and claims (by style), summary,
-        #   measured, lines, portrait, seen, outline, tasks
+        #   measured, lines, portrait, sites, seen, outline, tasks
         def keep(found)
           return if found.empty?
 
           transaction do
             free = Claims.new(database, studio_id).keep(found.transform_values { |row| row[:claims] })
             kept = found.sort.map { |id, row| row_of(id, row, row[:free] == free.fetch(id, {}) ? row[:stamp] : STALE) }
-            fresh = %i[stamp style_ids summary measured lines portrait seen outline tasks].to_h do |name|
+            fresh = %i[stamp style_ids summary measured lines portrait sites seen outline tasks].to_h do |name|
               [name, Sequel[:excluded][name]]
             end
             database[:piece_needs].insert_conflict(target: :piece_id, update: fresh).multi_insert(kept)
@@ -62,6 +62,14 @@ module DeckBough
                             .select(:piece_id, :tasks, Sequel.cast(:portrait, String).as(:portrait)).to_h do |row|
             [row[:piece_id], { tasks: row[:tasks].map { |task| symbols(task) }, portrait: as_it_is(row[:portrait]) }]
           end
+        end
+
+        # Where things of pieces go, as it was last reckoned.
+        #
+        # @return [Hash{String => Array<Hash>}] as Portrait#sites
+        def sites(piece_ids)
+          rows(:piece_needs).where(piece_id: piece_ids).select_hash(:piece_id, Sequel.cast(:sites, String).as(:sites))
+                            .transform_values { |sites| as_it_is(sites) }
         end
 
         # What is seen of pieces, as it was last reckoned.
@@ -133,6 +141,7 @@ module DeckBough
           { piece_id: id, studio_id: studio_id, stamp: stamp, style_ids: Sequel.pg_array(row[:style_ids], :uuid),
             summary: Sequel.pg_jsonb(row[:summary]), measured: Sequel.pg_jsonb(row[:measured]),
             lines: Sequel.pg_jsonb(row[:lines]), portrait: row[:portrait] && Sequel.pg_json(row[:portrait]),
+            sites: Sequel.pg_json(row[:sites]),
             seen: row[:seen] && Sequel.pg_jsonb(row[:seen]),
             outline: row[:outline] && Sequel.pg_jsonb(row[:outline]), tasks: Sequel.pg_jsonb(row[:tasks]) }
         end

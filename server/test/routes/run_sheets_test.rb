@@ -194,6 +194,17 @@ class RunSheetsTest < ServerTest
     assert_operator day_step(after["id"])["from_min"], :>=, hooks["to_min"] + 60
   end
 
+  def test_where_things_go_is_told_of_pieces_without_a_map
+    told = sheet(visit("2026-11-28"))
+    shelves = told["pieces"].find { |piece| piece["kind"] == "shelves" }
+    step = told["steps"].find { |one| one["piece"] == shelves["id"] && one["key"] == "dress" } ||
+           told["steps"].find { |one| one["piece"] == shelves["id"] }
+    houses = step["things"].find { |thing| thing["label"] == "Paper houses" }
+    sites = shelves["sites"].select { |site| site["style"] == houses["style"] }
+
+    assert_equal [houses["need"], houses["need"]], [sites.size, sites.uniq.size]
+  end
+
   def test_half_of_it_is_not_done
     step = ornaments
     say(*step["turns"][0..-2].each_slice(100).first.map { |turn| up(step, turn) })

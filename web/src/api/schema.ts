@@ -4919,6 +4919,13 @@ export interface components {
                 kind: string;
                 portrait: components["schemas"]["Portrait"] | null;
                 state: components["schemas"]["PieceProgress"];
+                /** @description where things go, as the portrait is drawn */
+                sites: {
+                    style: string;
+                    x_m: number;
+                    y_m: number;
+                    r_m: number;
+                }[];
                 /** @description what lies on the table beside what is planned */
                 over: {
                     style: string;

@@ -8,7 +8,10 @@ import { colourIn, hungOn } from "./treeFrame";
 export function Picture({ sheet, step, progress }: { sheet: Sheet; step: RunStep; progress: Progress }) {
   const turn = nextTurn(step, progress);
   const piece = sheet.pieces.find(({ id }) => id === step.piece);
-  if (!piece?.portrait || piece.tiers.length === 0) return <StepPicture sheet={sheet} step={step} />;
+  if (!piece?.portrait || piece.tiers.length === 0) {
+    const thing = turn?.check ? undefined : step.things.find(({ key }) => key === turn?.thing);
+    return <StepPicture sheet={sheet} step={step} thing={thing} />;
+  }
   const hung = hungOn(sheet, piece.id, progress);
   if (!turn?.place) return <TreeAtWork piece={piece} hung={hung} beside={() => 40} />;
   const more = turn.check ? [] : sameThing(step, turn).filter((one) => one !== turn && !progress.isUp(step, one));

@@ -5,14 +5,15 @@ import { PortraitRow, APART } from "../../drawing/shared/PortraitRow";
 import { useSize } from "../../drawing/shared/useSize";
 import { drawing } from "../../theme/tokens";
 import { Band, motifOf } from "../days/Band";
-import type { RunStep, Sheet } from "./progress";
+import { LitSites } from "./LitSites";
+import type { RunStep, Sheet, Thing } from "./progress";
 import { BRIDGE } from "./strike";
 
 /** How high the band is that shows what is put up, pixels. */
 const BAND = 22;
 
 /** What a step is done to: its piece, or all pieces of the room; beneath it what is put up. */
-export function StepPicture({ sheet, step }: { sheet: Sheet; step: RunStep }) {
+export function StepPicture({ sheet, step, thing }: { sheet: Sheet; step: RunStep; thing?: Thing | undefined }) {
   const { palette } = useTheme();
   const box = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(box);
@@ -25,6 +26,7 @@ export function StepPicture({ sheet, step }: { sheet: Sheet; step: RunStep }) {
   const tall = Math.max(0.1, ...portraits.map(({ top_m }) => top_m));
   const scale = Math.max(1, Math.min((width - 24) / wide, (height - BAND - 24) / tall, 190));
   const motif = motifOf(step.key);
+  const placed = shown.find(({ id, sites }) => id === step.piece && sites.some(({ style }) => style === thing?.style));
   return (
     <Box
       ref={box}
@@ -43,6 +45,16 @@ export function StepPicture({ sheet, step }: { sheet: Sheet; step: RunStep }) {
           height={Math.ceil(tall * scale) + 4}
           scale={scale}
         />
+        {placed && thing?.style && (
+          <LitSites
+            piece={placed}
+            style={thing.style}
+            colour={thing.colour}
+            width={Math.ceil(wide * scale)}
+            height={Math.ceil(tall * scale) + 4}
+            scale={scale}
+          />
+        )}
       </Box>
       {motif !== "piece" && (
         <Box sx={{ position: "absolute", left: 0, right: 0, bottom: 0 }}>

@@ -8,7 +8,7 @@ module DeckBough
     module_function
 
     # @param reckoning [DrinksReckoning] measured
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       high = reckoning.place[:height_m]
@@ -16,9 +16,10 @@ module DeckBough
       reckoning.jars.each do |jar|
         half = jar.said[:across_m] / 2.0
         portrait.area("foliage", box(jar.left_m - half, jar.left_m + half, high, high + jar.said[:high_m]))
-        portrait.dot(jar.left_m, high + (jar.said[:high_m] / 2.0), half / 2, jar.style&.colour || DrinksReckoning::GLASS)
+        portrait.dot(jar.left_m, high + (jar.said[:high_m] / 2.0), half / 2,
+                     jar.style&.colour || DrinksReckoning::GLASS, style: jar.style)
       end
-      portrait.to_h
+      portrait
     end
 
     def box(left, right, bottom, top)

@@ -6,13 +6,13 @@ module DeckBough
     module_function
 
     # @param reckoning [DropsReckoning] measured
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       hooks = reckoning.hooks_m
       portrait.line("line", [[0, hooks], [reckoning.place[:length_m], hooks]])
       reckoning.lines.each { |line| hanging(portrait, line, hooks) }
-      portrait.to_h
+      portrait
     end
 
     def hanging(portrait, line, hooks)
@@ -21,7 +21,7 @@ module DeckBough
       portrait.line("line", [[line.at_m, hooks], [line.at_m, hooks - line.drop_m]])
       portrait.area("foliage", [[line.at_m - half, low], [line.at_m + half, low],
                                 [line.at_m + half, low + line.across_m], [line.at_m - half, low + line.across_m]])
-      portrait.dot(line.at_m, low + half, half, line.style&.colour || "#b9c3c4")
+      portrait.dot(line.at_m, low + half, half, line.style&.colour || "#b9c3c4", style: line.style)
     end
     private_class_method :hanging
   end

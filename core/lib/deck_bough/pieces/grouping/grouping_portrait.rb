@@ -6,14 +6,14 @@ module DeckBough
     module_function
 
     # @param reckoning [GroupingReckoning] measured
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       surface = reckoning.surface
       portrait.area("wood", box(0, surface.length_m, surface.height_m - THICK, surface.height_m))
       things = reckoning.things.sort_by { |thing| [Groupings::Form::SLOTS.index(thing.slot), thing.out_m] }
       things.each { |thing| portrait.standing(thing, surface.height_m) }
-      portrait.to_h
+      portrait
     end
 
     # A top as thick as it is drawn.

@@ -133,10 +133,9 @@ module DeckBough
 
     # Evenly along the run, styles taking turns by how many there are of each.
     def accents
-      order = @reckoning.accents.flat_map { |style, count| (0...count).map { |i| [(i + 0.5) / count, style.id] } }
-                        .sort_by { |at, id| [at, id.to_s] }
-      order.each_with_index.map do |(_, id), i|
-        { style: id, **edge(@path.length * (i + 0.5) / order.size, (((i * GOLDEN) % 1) * 0.8) - 0.4) }
+      order = @reckoning.accents_in_order
+      order.each_with_index.map do |style, i|
+        { style: style.id, **edge(@path.length * (i + 0.5) / order.size, (((i * GOLDEN) % 1) * 0.8) - 0.4) }
       end
     end
 

@@ -42,11 +42,6 @@ module DeckBough
                offcuts: offcuts, drawing: RunDrawing.new(@reckoning).call)
     end
 
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? RunPortrait.of(@reckoning) : nil
-    end
-
     # The outline of its greens, seen flat.
     #
     # @return [Looks::Surface]
@@ -97,6 +92,10 @@ module DeckBough
     end
 
     private
+
+    def drawn
+      RunPortrait.of(@reckoning)
+    end
 
     def kind
       "run"

@@ -14,14 +14,15 @@ module DeckBough
     module_function
 
     # @param reckoning [RunReckoning] measured
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       support(portrait, reckoning.survey)
       portrait.line("line", ways(reckoning).map { |along| reckoning.path.at(along) })
       portrait.area("foliage", outer(reckoning, 1) + outer(reckoning, -1).reverse)
       accents(portrait, reckoning)
-      portrait.to_h
+      sites(portrait, reckoning)
+      portrait
     end
 
     def support(portrait, survey)
@@ -78,6 +79,21 @@ module DeckBough
         portrait.dot(x, y, (style.diameter_mm || 60) / 2_000.0, style.colour)
       end
     end
-    private_class_method :support, :table, :mantel, :box, :ways, :outer, :accents
+
+    # Stems where they sit, and accents, each at its place along the way.
+    def sites(portrait, reckoning)
+      reckoning.stems.each do |those|
+        those.places.each do |along|
+          portrait.site(*reckoning.path.at(along), those.stem.spread_m / 2, those.style)
+        end
+      end
+      order = reckoning.accents_in_order
+      order.each_with_index do |style, i|
+        along = reckoning.path.length * (i + 0.5) / order.size
+        portrait.site(*reckoning.path.at(along), (style.diameter_mm || 60) / 2_000.0, style)
+      end
+    end
+
+    private_class_method :sites, :support, :table, :mantel, :box, :ways, :outer, :accents
   end
 end

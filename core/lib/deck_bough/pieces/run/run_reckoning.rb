@@ -79,6 +79,14 @@ module DeckBough
       layers.kg_between(from, to) + (extras_kg * (to - from) / path.length)
     end
 
+    # Evenly mixed by how many there are of each.
+    #
+    # @return [Array<Style>] from one end to the other
+    def accents_in_order
+      accents.flat_map { |style, count| (0...count).map { |i| [(i + 0.5) / count, style] } }
+             .sort_by { |at, style| [at, style.id.to_s] }.map(&:last)
+    end
+
     def accents
       settings[:accents][:accents].map { |said| [styles.fetch(said[:style]), said[:count]] }
     end

@@ -1,12 +1,11 @@
 # frozen_string_literal: true
 
 module DeckBough
-  # What every plan can be asked for beside itself: one working, its ledger's lines, what the season desk wants. Its
-  # portrait each kind draws itself.
+  # What every plan can be asked for beside itself: one working, its ledger's lines, what the season desk wants.
   #
-  # Part of a plan that has `chosen?`, `reckoned` and, privately, `ledger`, `figures`, the `cautions` that follow from
-  # rules, `stands` (where its middle is in its portrait, area, depth, whether it is round, whether it is lit) and
-  # `looking` (what its figures say when one steps back).
+  # Part of a plan that has `chosen?`, `reckoned` and, privately, `drawn` (its Portrait), `ledger`, `figures`, the
+  # `cautions` that follow from rules, `stands` (where its middle is in its portrait, area, depth, whether it is round,
+  # whether it is lit) and `looking` (what its figures say when one steps back).
   module Planned
     # Everything, the workings with it.
     def call
@@ -23,6 +22,18 @@ module DeckBough
     # @return [Hash, nil] the sheet behind a figure or a line
     def working(key)
       sheets[key]
+    end
+
+    # @return [Hash, nil] as Portrait tells it
+    def portrait
+      chosen? ? drawn.to_h : nil
+    end
+
+    # Where things have a place of their own, as its portrait is drawn.
+    #
+    # @return [Array<Hash>] as Portrait#sites
+    def sites
+      chosen? ? drawn.sites : []
     end
 
     # @return [Array<Hash>] the ledger's lines, for lists over many pieces

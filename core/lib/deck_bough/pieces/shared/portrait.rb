@@ -17,6 +17,7 @@ module DeckBough
     def initialize
       @shapes = []
       @dots = []
+      @sites = []
     end
 
     def area(part, points)
@@ -28,9 +29,21 @@ module DeckBough
     end
 
     # @param radius [Float] drawn no smaller than can be seen
-    def dot(x, y, radius, colour)
+    # @param style [Style, nil] what is there, where it is one thing and not only its colour
+    def dot(x, y, radius, colour, style: nil)
+      site(x, y, radius, style)
       @dots << { x_m: x.round(PLACES), y_m: y.round(PLACES), r_m: [radius, LEAST_DOT].max.round(3), colour: colour }
     end
+
+    # Where a thing is, whether it is drawn or not.
+    def site(x, y, radius, style)
+      return unless style&.id
+
+      @sites << { style: style.id, x_m: x.round(PLACES), y_m: y.round(PLACES), r_m: [radius, LEAST_DOT].max.round(3) }
+    end
+
+    # @return [Array<Hash>] style (id), x_m, y_m, r_m of every thing that has a place of its own
+    attr_reader :sites
 
     # Something that stands: as large as it is, with its colour.
     #
@@ -42,7 +55,8 @@ module DeckBough
       foot = above + thing.foot_m
       top = above + thing.top_m
       area("foliage", [[left, foot], [right, foot], [right, top], [left, top]])
-      dot(thing.left_m, (foot + top) / 2.0, [thing.across_m, thing.height_m].min / 2.5, thing.colour)
+      dot(thing.left_m, (foot + top) / 2.0, [thing.across_m, thing.height_m].min / 2.5, thing.colour,
+          style: thing.style)
     end
 
     # @return [Hash] left_m, right_m, top_m, shapes, dots

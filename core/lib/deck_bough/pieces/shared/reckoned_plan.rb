@@ -25,12 +25,11 @@ module DeckBough
                drawing: part(:drawing).new(@reckoning).call)
     end
 
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? part(:portrait).of(@reckoning) : nil
-    end
-
     private
+
+    def drawn
+      part(:portrait).of(@reckoning)
+    end
 
     def make_room(lifted)
       lifted.empty? ? [] : [PaperTable.of("Make room", lifted, what: "lifts off", to: "goes to")]

@@ -6,14 +6,14 @@ module DeckBough
     module_function
 
     # @param reckoning [ShelvesReckoning] measured
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       unit = reckoning.unit
       portrait.area("wood", box(0, unit.width_m, unit.foot_m, unit.foot_m + unit.height_m)) unless unit.tray?
       reckoning.bays.each { |one| portrait.area("wood", board(one.bay)) }
       reckoning.things.each { |thing| portrait.standing(thing) }
-      portrait.to_h
+      portrait
     end
 
     def board(bay)

@@ -11,19 +11,20 @@ module DeckBough
     module_function
 
     # @param reckoning [SwapsReckoning]
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       ends = [cushions(portrait, reckoning), frames(portrait, reckoning), LEAST_M]
       portrait.area("wood", box(0, ends.max, SEAT_M - 0.12, SEAT_M))
-      portrait.to_h
+      portrait
     end
 
     # @return [Float] where the last of them ends
     def cushions(portrait, reckoning)
       reckoning.cushions.flat_map { |swap| [swap] * swap.count }.reduce(0.0) do |left, swap|
         portrait.area("foliage", box(left, left + swap.across_m, SEAT_M, SEAT_M + swap.high_m))
-        portrait.dot(left + (swap.across_m / 2.0), SEAT_M + (swap.high_m / 2.0), swap.across_m / 2.5, swap.colour)
+        portrait.dot(left + (swap.across_m / 2.0), SEAT_M + (swap.high_m / 2.0), swap.across_m / 2.5, swap.colour,
+                     style: swap.style)
         left + swap.across_m + GAP_M
       end
     end

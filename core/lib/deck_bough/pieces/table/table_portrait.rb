@@ -10,7 +10,7 @@ module DeckBough
     module_function
 
     # @param reckoning [TableReckoning] measured
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       high = reckoning.settings[:table][:height_m]
@@ -18,7 +18,7 @@ module DeckBough
       [[0, long, high - THICK, high], [0.1 * long, (0.1 * long) + LEG, 0, high],
        [(0.9 * long) - LEG, 0.9 * long, 0, high]].each { |sides| portrait.area("wood", box(*sides)) }
       reckoning.things.each { |thing| portrait.standing(thing, high) }
-      portrait.to_h
+      portrait
     end
 
     def box(left, right, bottom, top)

@@ -78,11 +78,6 @@ module DeckBough
       chosen? ? CutSheets.new(@reckoning, part_rolls: part_rolls).call : []
     end
 
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? TreePortrait.of(@reckoning) : nil
-    end
-
     # Its visible surface; what is on the sides turns away.
     #
     # @return [Looks::Surface]
@@ -153,6 +148,10 @@ module DeckBough
     end
 
     private
+
+    def drawn
+      TreePortrait.of(@reckoning)
+    end
 
     def kind
       "tree"

@@ -12,7 +12,7 @@ module DeckBough
     module_function
 
     # @param reckoning [TreeReckoning] with a height
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       base = reckoning.measure[:riser_m]
@@ -26,7 +26,7 @@ module DeckBough
       portrait.area("foliage", right + right.reverse.map { |x, y| [-x, y] }.drop(1))
       topper(portrait, reckoning, base + surface.height)
       ornaments(portrait, reckoning, base)
-      portrait.to_h
+      portrait
     end
 
     def topper(portrait, reckoning, tip)

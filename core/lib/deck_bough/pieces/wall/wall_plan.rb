@@ -47,11 +47,6 @@ module DeckBough
       end
     end
 
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? WallPortrait.of(@reckoning) : nil
-    end
-
     # All its rings, seen flat, less what hides behind another.
     #
     # @return [Looks::Surface]
@@ -76,6 +71,10 @@ module DeckBough
     end
 
     private
+
+    def drawn
+      WallPortrait.of(@reckoning)
+    end
 
     def kind
       "wall"

@@ -6,13 +6,13 @@ module DeckBough
     module_function
 
     # @param reckoning [WallReckoning] measured
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       portrait.line("line", [[0, 0], [reckoning.settings[:wall][:width_m], 0]])
       boxes(reckoning.place).each { |box| portrait.area("wood", corners(**box)) }
       reckoning.rings.each { |ring| ring(portrait, ring) }
-      portrait.to_h
+      portrait
     end
 
     def boxes(place)

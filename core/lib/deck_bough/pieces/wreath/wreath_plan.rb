@@ -65,11 +65,6 @@ module DeckBough
       end
     end
 
-    # @return [Hash, nil] as Portrait tells it
-    def portrait
-      chosen? ? WreathPortrait.of(@reckoning) : nil
-    end
-
     # Its ring, seen flat.
     #
     # @return [Looks::Surface]
@@ -97,6 +92,10 @@ module DeckBough
     private_constant :SMALLER
 
     private
+
+    def drawn
+      WreathPortrait.of(@reckoning)
+    end
 
     def kind
       "wreath"

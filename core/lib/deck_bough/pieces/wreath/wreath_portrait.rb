@@ -9,7 +9,7 @@ module DeckBough
     module_function
 
     # @param reckoning [WreathReckoning] measured
-    # @return [Hash] as Portrait tells it
+    # @return [Portrait]
     def of(reckoning)
       portrait = Portrait.new
       host(portrait, reckoning.place) unless reckoning.lying?
@@ -17,7 +17,7 @@ module DeckBough
       portrait.area("foliage", round(centre, reckoning.ring.outer_m / 2))
       portrait.area("wood", round(centre, reckoning.ring.inner_m / 2))
       dots(portrait, reckoning, centre)
-      portrait.to_h
+      portrait
     end
 
     def host(portrait, place)
@@ -35,16 +35,24 @@ module DeckBough
       end
     end
 
-    def dots(portrait, reckoning, (across, up))
+    def dots(portrait, reckoning, centre)
       elements = reckoning.elements
       each = [(elements.size / DOTS.to_f).ceil, 1].max
       elements.each_slice(each).map(&:first).each do |element|
-        angle = element.at_h / 6.0 * Math::PI
-        away = reckoning.ring.radius_m
-        portrait.dot(across + (away * Math.sin(angle)), up + (away * Math.cos(angle)),
-                     (element.style.diameter_mm || 50) / 2_000.0, element.style.colour)
+        portrait.dot(*on_ring(reckoning, centre, element), radius(element), element.style.colour)
       end
+      elements.each { |one| portrait.site(*on_ring(reckoning, centre, one), radius(one), one.style) }
     end
-    private_class_method :host, :dots
+
+    def on_ring(reckoning, (across, up), element)
+      angle = element.at_h / 6.0 * Math::PI
+      away = reckoning.ring.radius_m
+      [across + (away * Math.sin(angle)), up + (away * Math.cos(angle))]
+    end
+
+    def radius(element)
+      (element.style.diameter_mm || 50) / 2_000.0
+    end
+    private_class_method :host, :dots, :on_ring, :radius
   end
 end
