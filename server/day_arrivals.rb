@@ -18,13 +18,13 @@ module DeckBough
       end
 
       # @param purchases [Array<String>] orders that come on another day (`day`) than was said
-      # @param done [Array<String>] steps that are done: what was made in one of them stays a step
+      # @param up [Array<String>] steps that were ticked: what was made in one of them lacks no more, and stays a step
       # @return [Hash] arrivals: by piece and step of its bench, style, label, on (Date), made (here, by hand);
       #   makings: by piece, as HomeSteps takes them
-      def of(piece_ids, today, purchases: [], day: nil, done: [])
+      def of(piece_ids, today, purchases: [], day: nil, up: [])
         lacking = lacking(piece_ids)
         coming = coming(lacking.values.flatten.map { |line| line[:style] }.compact.uniq, purchases, day)
-        made = made(done, lacking)
+        made = made(up, lacking)
         lacking.each_with_object({ arrivals: {}, makings: made }) do |(piece, lines), all|
           lines.each { |line| tell(all, piece, line, comes_on(coming.fetch(line[:style], []), line[:lacks]), today) }
         end
@@ -84,8 +84,8 @@ module DeckBough
       end
 
       # What was made is there, and may still be drying.
-      def made(done, lacking)
-        makings = done.map { |id| id.split("/", 2) }.select { |_, key| key&.start_with?(MAKE) }
+      def made(ticked, lacking)
+        makings = ticked.map { |id| id.split("/", 2) }.select { |_, key| key&.start_with?(MAKE) }
         lines = makings.empty? ? {} : @rows.lines(makings.map(&:first).uniq)
         makings.each_with_object({}) do |(piece, key), all|
           style = key.delete_prefix(MAKE)

@@ -35,8 +35,8 @@ module DeckBough
         homes = homes(ids)
         progress = @acts.progress(ids)
         pieces = pieces_of(homes.values)
-        done = progress.values.flat_map { |one| one[:done] }
-        told = @arrivals.of(pieces.map { |piece| piece[:id] }, today, done: done)
+        up = progress.values.flat_map { |one| one[:journal].turns_up.keys.map(&:first) }
+        told = @arrivals.of(pieces.map { |piece| piece[:id] }, today, up: up.uniq)
         pieces.each { |piece| piece[:makings] = told[:makings].fetch(piece[:id], []) }
         { workers: @workers.list, homes: homes, progress: progress, pins: @pins.of_homes(ids),
           arrivals: told[:arrivals], days_off: @days_off.list, **struck(homes) }

@@ -55,16 +55,18 @@ module DeckBough
 
         @database.transaction(savepoint: true) do
           Store::Recipes.new(@database, @studio[:id]).make(recipe, batches, key: act[:key], account_id: account_id)
-          @acts.remember(act[:key], { **act[:told], "recipe" => recipe })
+          @acts.remember(act[:key], { **act[:told], "made" => true })
         end
       rescue Problem
         nil
       end
 
+      # Also where there is no such recipe any more.
       def unmake(act, account_id)
-        recipe = act[:told]["recipe"] or return
-        Store::Recipes.new(@database, @studio[:id]).unmake(recipe, key: act[:key], account_id: account_id)
-        @acts.remember(act[:key], act[:told].to_h.except("recipe"))
+        return unless act[:told]["made"]
+
+        Store::Stock.new(@database, @studio[:id]).undo(act[:key], account_id: account_id)
+        @acts.remember(act[:key], act[:told].to_h.except("made"))
       end
 
       # What hangs of it stays; the places of the others are spread again, and something else may go on in its place.

@@ -13,6 +13,7 @@ module DeckBough
         PLACE = /\A(\h{8}-\h{4}-\h{4}-\h{4}-\h{12}) ([1-9]\d{0,3})\z/
         YEARS = 2000..2100
         GONE = "What it is about is not there any more."
+        ANOTHER_KIND = "What goes on in its place is of another kind. Choose one of the same."
 
         # In whole microseconds: a time as the database writes it takes longer to read than all the rest of an act.
         HAPPENED = Sequel.lit("(extract(epoch from happened_at) * 1000000)::bigint")
@@ -168,7 +169,9 @@ module DeckBough
         def refusal(act, of_home)
           return { key: act["key"], message: "Say which act is taken back." } unless named?(act)
 
-          { key: act["key"], message: GONE } unless there?(act, of_home)
+          return { key: act["key"], message: GONE } unless there?(act, of_home)
+
+          { key: act["key"], message: ANOTHER_KIND } unless act["instead"].nil? || same_kind?(act)
         end
 
         # An act that is taken back has a key, and no other act takes one back.
@@ -178,17 +181,23 @@ module DeckBough
 
         def there?(act, of_home)
           kind = of_home[act["step"].to_s.split("/").first]
-          return false if act["instead"] && !known_style?(act["instead"])
+          return false if act["instead"] && kind_of(act["instead"]).nil?
 
           style = place_of(act)&.first || style_of(act)
-          return kind == :piece && known_style?(style) if style
+          return kind == :piece && !kind_of(style).nil? if style
 
           !kind.nil? || act["step"].to_s.empty?
         end
 
-        def known_style?(id)
-          @known_style ||= {}
-          @known_style.fetch(id) { @known_style[id] = Ids.id?(id) && rows(:styles).where(id: id).any? }
+        # A ribbon goes on in the place of a ribbon, an ornament hangs in that of one.
+        def same_kind?(act)
+          kind_of(act["instead"]) == kind_of(act["turn"])
+        end
+
+        # @return [String, nil] of a style there is
+        def kind_of(id)
+          @kind_of ||= {}
+          @kind_of.fetch(id) { @kind_of[id] = Ids.id?(id) ? rows(:styles).where(id: id).get(:kind) : nil }
         end
 
         def row_of(act, visit, account_id, refused)

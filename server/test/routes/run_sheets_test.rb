@@ -143,6 +143,22 @@ class RunSheetsTest < ServerTest
     assert_equal 48, made["minutes"]
   end
 
+  # So many come of it at once that nothing lacks once they are made.
+  def test_what_was_made_is_told_as_done_also_when_nothing_lacks_any_more
+    DATABASE[:recipes].update(batch: 40)
+    made, star = making
+    at = visit("2026-11-30", "The Signal Loft")
+    up = up(made, made["turns"].first, at: "2026-11-30T13:00:00+01:00")
+    say(up, visit: at)
+
+    assert_in_delta 50, on_hand(star)
+    assert day_step(made["id"])["done"]
+    DATABASE[:recipes].update(deleted_at: Time.now)
+
+    assert_empty say(act("undo", of: up[:key]), visit: at)["refused"]
+    assert_in_delta 10, on_hand(star)
+  end
+
   def test_what_was_made_comes_into_stock_dries_on_and_is_taken_back
     made, star = making
     at = visit("2026-11-30", "The Signal Loft")
@@ -405,9 +421,10 @@ class RunSheetsTest < ServerTest
 
     assert_equal gone, DATABASE[:pieces].where(id: step["piece"]).get(:settings)["ribbon"]["ran_out"].first["style"]
     assert_operator ribbon_turns(at, step).fetch("#{other['style']} for #{gone}")["need"], :>, 0
-    bad = act("ran_out", **said, instead: SecureRandom.uuid)
+    ornament = DATABASE[:styles].where(kind: "ornament").get(:id)
+    bad = [act("ran_out", **said, instead: SecureRandom.uuid), act("ran_out", **said, instead: ornament)]
 
-    assert_equal([bad[:key]], say(bad, visit: at)["refused"].map { |one| one["key"] })
+    assert_equal(bad.map { |one| one[:key] }, say(*bad, visit: at)["refused"].map { |one| one["key"] })
   end
 
   def test_what_cannot_be_is_refused_by_itself_and_holds_up_nothing

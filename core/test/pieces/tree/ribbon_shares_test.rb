@@ -108,6 +108,14 @@ class RibbonSharesTest < CoreTest
     end
   end
 
+  def test_what_is_no_ribbon_goes_on_in_place_of_none
+    _, alone = tree("plum", ran_out: [out("plum", 4.0)])
+    _, named = tree("plum", ran_out: [out("plum", 4.0, "velvet")])
+
+    assert_equal [needs(alone), tucks(alone)], [needs(named), tucks(named)]
+    assert lacks(named)
+  end
+
   def test_what_is_said_of_a_ribbon_that_is_not_on_the_tree_changes_nothing
     _, whole = tree("plum")
     _, same = tree("plum", ran_out: [out("moss", 0.0, "gauze")])

@@ -100,7 +100,7 @@ module DeckBough
     end
 
     def stand_ins
-      ran_out.values.filter_map { |one| @reckoning.style(one[:instead]) }
+      ran_out.values.filter_map { |one| @reckoning.stand_in(one[:instead], "ribbon") }
     end
 
     def cut(amount)
@@ -166,7 +166,7 @@ module DeckBough
     end
 
     def going_on(one)
-      named = @reckoning.style(one[:instead])
+      named = @reckoning.stand_in(one[:instead], "ribbon")
       return [named] if named && !gone?(named)
 
       @planned_styles.reject { |style| gone?(style) }

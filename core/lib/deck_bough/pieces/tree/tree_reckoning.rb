@@ -183,7 +183,13 @@ module DeckBough
     # @return [Array<Style>] those chosen, then those that stand in for what is missing
     def hung_styles
       @hung_styles ||= begin
-        instead = ornament_styles.empty? ? [] : settings[:ornaments][:missing].filter_map { |one| style(one[:instead]) }
+        instead = if ornament_styles.empty?
+                    []
+                  else
+                    settings[:ornaments][:missing].filter_map do |one|
+                      stand_in(one[:instead], "ornament")
+                    end
+                  end
         (ornament_styles + instead).uniq
       end
     end
@@ -191,6 +197,13 @@ module DeckBough
     # @return [Style, nil]
     def style(id)
       @styles[id]
+    end
+
+    # What is named to stand in for something of a kind, if it is of that kind.
+    #
+    # @return [Style, nil]
+    def stand_in(id, kind)
+      style(id)&.then { |style| style if style.kind == kind }
     end
 
     def by_foot
