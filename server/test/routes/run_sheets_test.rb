@@ -401,10 +401,21 @@ class RunSheetsTest < ServerTest
     assert_operator instead.sum { |one| one["need"] }, :>, 0
     instead.each { |one| assert_equal before.fetch(one["thing"])["need"], after.fetch(one["thing"])["need"] }
     refute sheet(at)["steps"].find { |one| one["id"] == step["id"] }["done"]
+    over = sheet(at)["pieces"].find { |one| one["id"] == step["piece"] }["over"]
+
+    refute_includes over.map { |one| one["style"] }, gone
     get "/api/visits/#{at}/run-sheet.pdf"
 
     assert_equal 200, last_response.status
     say(*instead.map { |one| act("up", step: step["id"], turn: one["key"]) }, act("undo", of: ran_out[:key]), visit: at)
+
+    assert_equal before, ribbon_turns(at, step)
+  end
+
+  def test_a_ribbon_of_which_nobody_says_how_far_it_went_is_well_as_it_is
+    at, step, turn = with_ribbon
+    before = ribbon_turns(at, step)
+    say(act("ran_out", step: step["id"], turn: turn["thing"]), visit: at)
 
     assert_equal before, ribbon_turns(at, step)
   end
