@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import {
   lyingOf,
+  nextTurn,
   progressOf as progressIn,
   upcoming,
   type RunStep,
@@ -146,6 +147,20 @@ describe("how far a visit is", () => {
     expect(lyingOf(sheet, progressOf(state, []), "slate")).toMatchObject({ number: 1, left: 1 });
     const up = progressOf(state, [act("a", "up", { step: hang.id, turn: "slate 1" })]);
     expect(lyingOf(sheet, up, "slate")).toMatchObject({ number: 2, left: 5 });
+  });
+
+  it("goes on with something else while what ran out is not planned again yet", () => {
+    const felt = { ...turn("felt 1"), thing: "felt" };
+    const two = { ...hang, turns: [turn("slate 1"), turn("slate 2"), felt] };
+    const out = act("a", "ran_out", { step: hang.id, turn: "slate" });
+    expect(nextTurn(two, progressOf(state, [out]))?.key).toBe("felt 1");
+    const sheet = { steps: [{ ...two, turns: [turn("slate 1")] }] } as unknown as Sheet;
+    expect(upcoming(sheet, progressOf(state, [out]), null)).toEqual([]);
+    const written = { ...state, stamp: "later", acts: progressOf(state, [out]).acts } as typeof state;
+    expect(nextTurn(two, progressIn(written, [], "v", "before"))?.key).toBe("felt 1");
+    expect(nextTurn(two, progressIn(written, [], "v", "later"))?.key).toBe("slate 1");
+    const undone = [out, act("b", "undo", { of: out.body.key })];
+    expect(nextTurn(two, progressOf(state, undone))?.key).toBe("slate 1");
   });
 
   it("takes ribbon out of its box by what was used of it, however much was planned", () => {

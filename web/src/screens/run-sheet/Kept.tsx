@@ -45,6 +45,11 @@ export function Kept({ run, sheet, progress }: { run: Run; sheet: Sheet; progres
           </Typography>
         </Box>
       )}
+      {run.offline && run.ranOut.length > 0 && (
+        <Typography variant="body2" role="status" sx={{ px: 2, py: 0.5, bgcolor: "tokens.quinceWash" }}>
+          {[...new Set(run.ranOut)].join(", ")} ran out: what is left is planned again once there is network.
+        </Typography>
+      )}
       {run.refused.map(({ name, refused, body }) => (
         <Alert
           key={body.key}

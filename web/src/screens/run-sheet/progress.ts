@@ -17,6 +17,8 @@ export interface Progress {
   /** What stands, as it came to pass. */
   acts: Said[];
   isUp: (step: RunStep, turn: Turn) => boolean;
+  /** It ran out, and the sheet here is not planned again yet. */
+  isOut: (step: RunStep, turn: Turn) => boolean;
   isDone: (step: RunStep) => boolean;
   /** What it waits for, or null. */
   waitsFor: (step: RunStep) => string | null;
@@ -58,7 +60,12 @@ function place(step: string, turn: string): string {
  * The same acts tell the same, in whatever order they came. What is up is up in the home; what waits, is skipped, paused or in
  * the car is so in one visit.
  */
-export function progressOf(state: Schemas["RunState"], waiting: WaitingVisitAct[], visit: string): Progress {
+export function progressOf(
+  state: Schemas["RunState"],
+  waiting: WaitingVisitAct[],
+  visit: string,
+  planned = state.stamp,
+): Progress {
   const written = new Set(state.acts.map(({ key }) => key));
   const mine = waiting.filter(({ refused, body }) => !refused && !written.has(body.key));
   const back = new Set(mine.flatMap(({ body }) => (body.kind === "undo" && body.of ? [body.of] : [])));
@@ -75,6 +82,11 @@ export function progressOf(state: Schemas["RunState"], waiting: WaitingVisitAct[
 
   const isUp = (step: RunStep, turn: Turn) =>
     hangs(turn) ? hung.has(`${step.piece} ${turn.key}`) : up.has(`${step.id} ${turn.key}`);
+  // Until the sheet is the one that was planned without it.
+  const unplanned = state.stamp === planned ? mine.filter(({ body }) => body.kind === "ran_out").map(told) : acts;
+  const out = new Set(
+    unplanned.flatMap(({ key, kind, step, turn }) => (kind === "ran_out" && !back.has(key) ? [place(step, turn)] : [])),
+  );
   const here = acts.filter((act) => act.visit === visit);
   const standing = new Map(here.filter(({ kind }) => STANDING.includes(kind)).map((act) => [act.step, act]));
   const pause = here.filter(({ kind }) => kind === "pause" || kind === "resume").at(-1);
@@ -85,6 +97,7 @@ export function progressOf(state: Schemas["RunState"], waiting: WaitingVisitAct[
   return {
     acts,
     isUp,
+    isOut: (step, turn) => turn.thing !== null && !turn.check && out.has(`${step.piece} ${turn.thing}`),
     isDone: (step) => step.turns.every((turn) => isUp(step, turn)),
     waitsFor: ({ id }) => {
       const last = standing.get(id);
@@ -107,13 +120,15 @@ export function progressOf(state: Schemas["RunState"], waiting: WaitingVisitAct[
 export function upcoming(sheet: Sheet, progress: Progress, worker: string | null): RunStep[] {
   const open = sheet.steps.filter(
     (step) =>
-      !progress.isDone(step) && progress.waitsFor(step) === null && (worker === null || step.workers.includes(worker)),
+      nextTurn(step, progress) !== undefined &&
+      progress.waitsFor(step) === null &&
+      (worker === null || step.workers.includes(worker)),
   );
   return [...open.filter((step) => !progress.isSkipped(step)), ...open.filter((step) => progress.isSkipped(step))];
 }
 
 export function nextTurn(step: RunStep, progress: Progress): Turn | undefined {
-  return step.turns.find((turn) => !progress.isUp(step, turn));
+  return step.turns.find((turn) => !progress.isUp(step, turn) && !progress.isOut(step, turn));
 }
 
 /** Turns of the same thing in a step: "7 of 14". */

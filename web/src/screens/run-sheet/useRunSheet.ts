@@ -67,8 +67,10 @@ export function useRunSheet(visit: string) {
 
   return {
     sheet,
-    progress: sheet.data ? progressOf(state.data ?? sheet.data, waiting, visit) : null,
+    progress: sheet.data ? progressOf(state.data ?? sheet.data, waiting, visit, planned) : null,
     kept,
+    /** What ran out and is not planned again yet. */
+    ranOut: waiting.filter(({ refused, body }) => !refused && body.kind === "ran_out").map(({ name }) => name),
     photographs,
     refused: waiting.filter(({ refused }) => refused),
     forget: visitActs.forget,
