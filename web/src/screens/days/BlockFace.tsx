@@ -1,10 +1,27 @@
 import Typography from "@mui/material/Typography";
+import { FINGERS } from "../../theme/theme";
 import { Band, motifOf } from "./Band";
 import type { Span, Step } from "./dayLayout";
 
 /** Narrower than this a block shows its picture; its name is told when it has the focus. */
 const LEAST_FOR_WORDS = 40;
 const BAND = 22;
+
+/** A block in its row; where and how large it is added. */
+export const LYING = {
+  position: "absolute",
+  minWidth: 0,
+  minHeight: 0,
+  // As wide as it takes long, also under a finger: its neighbours would lie below it.
+  [FINGERS]: { minWidth: 0, minHeight: 0 },
+  display: "flex",
+  flexDirection: "column",
+  alignItems: "stretch",
+  justifyContent: "space-between",
+  overflow: "hidden",
+  textAlign: "left",
+  borderRadius: "4px",
+} as const;
 
 /** What a block shows: words over a band painted with what it puts up. */
 export function BlockFace({

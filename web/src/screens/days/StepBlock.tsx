@@ -1,8 +1,7 @@
 import ButtonBase from "@mui/material/ButtonBase";
 import { useTheme } from "@mui/material/styles";
-import { FINGERS } from "../../theme/theme";
 import { minutes } from "../../units/format";
-import { BlockFace } from "./BlockFace";
+import { BlockFace, LYING } from "./BlockFace";
 import { useDrag } from "./useDrag";
 import { A_PRESS, FIVES } from "./useMoves";
 import { clockOf, ROW, stepName, type Block, type Span, type Step } from "./dayLayout";
@@ -56,22 +55,11 @@ export function StepBlock({ block, piece, left, wide, scale, chosen, onChoose, o
       aria-label={`${clockOf(from)} ${stepName(step)}, ${piece?.name ?? "the room"}, ${minutes(to - from)}`}
       title={`${clockOf(from)} ${stepName(step)}${piece ? `, ${piece.name}` : ""}`}
       sx={{
-        position: "absolute",
+        ...LYING,
         left,
         top: top * ROW,
         width: wide,
         height: tall,
-        minWidth: 0,
-        minHeight: 0,
-        // As wide as it takes long, also under a finger: its neighbours would lie below it.
-        [FINGERS]: { minWidth: 0, minHeight: 0 },
-        display: "flex",
-        flexDirection: "column",
-        alignItems: "stretch",
-        justifyContent: "space-between",
-        overflow: "hidden",
-        textAlign: "left",
-        borderRadius: "4px",
         bgcolor: "background.default",
         border: 1,
         borderColor: chosen ? "secondary.main" : palette.tokens.lichen,

@@ -2,9 +2,8 @@ import CheckRounded from "@mui/icons-material/CheckRounded";
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import { useTheme } from "@mui/material/styles";
-import { FINGERS } from "../../theme/theme";
 import { minutes } from "../../units/format";
-import { BlockFace } from "./BlockFace";
+import { BlockFace, LYING } from "./BlockFace";
 import { clockOf, ROW, stepName, type Span, type Step, type WorkedOn } from "./dayLayout";
 
 /** Wide enough for the mark that all of it is done. */
@@ -39,21 +38,11 @@ export function WorkedBlock({
       aria-label={`${clockOf(from)} ${stepName(step)}, ${piece?.name ?? "the room"}, ${how}, ${minutes(to - from)}`}
       title={`${clockOf(from)} to ${clockOf(to)} ${stepName(step)}${piece ? `, ${piece.name}` : ""}, ${how}`}
       sx={{
-        position: "absolute",
+        ...LYING,
         left,
         top: top * ROW,
         width: wide,
         height: ROW - 6,
-        minWidth: 0,
-        minHeight: 0,
-        [FINGERS]: { minWidth: 0, minHeight: 0 },
-        display: "flex",
-        flexDirection: "column",
-        alignItems: "stretch",
-        justifyContent: "space-between",
-        overflow: "hidden",
-        textAlign: "left",
-        borderRadius: "4px",
         bgcolor: palette.tokens.frost,
         borderBottom: `3px solid ${palette.primary.main}`,
         outline: chosen ? `2px solid ${palette.secondary.main}` : "none",
