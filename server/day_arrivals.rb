@@ -24,10 +24,10 @@ module DeckBough
       def of(piece_ids, today, purchases: [], day: nil, up: [])
         lacking = lacking(piece_ids)
         coming = coming(lacking.values.flatten.map { |line| line[:style] }.compact.uniq, purchases, day)
-        made = made(up, lacking)
-        lacking.each_with_object({ arrivals: {}, makings: made }) do |(piece, lines), all|
+        arrivals = lacking.each_with_object({}) do |(piece, lines), all|
           lines.each { |line| tell(all, piece, line, comes_on(coming.fetch(line[:style], []), line[:lacks]), today) }
         end
+        { arrivals: arrivals, makings: made(up, lacking).merge(to_make(lacking, coming)) { |_, one, two| one + two } }
       end
 
       # How many batches of what a step makes are wanted for its piece.
@@ -56,12 +56,12 @@ module DeckBough
 
       def tell(all, piece, line, ordered, today)
         recipe = by_style[line[:style]]
-        return make(all[:makings], piece, line, recipe) if ordered.nil? && recipe && recipe[:at_visit]
+        return if ordered.nil? && recipe && recipe[:at_visit]
 
         comes = ordered || (recipe && (today + dry(recipe))) or return
         key = [piece, line[:step]]
         told = { **line.slice(:style, :label), on: comes, made: ordered.nil? }
-        all[:arrivals][key] = [all[:arrivals][key], told].compact.max_by { |one| one[:on] }
+        all[key] = [all[key], told].compact.max_by { |one| one[:on] }
       end
 
       # Days until what is begun now is dry.
@@ -69,18 +69,25 @@ module DeckBough
         ((recipe[:active_minutes] + recipe[:drying_minutes]) / DAY_MINUTES).ceil
       end
 
-      def make(makings, piece, line, recipe)
-        mine = makings[piece] ||= []
-        return if mine.any? { |one| one[:style] == line[:style] }
+      # What no supplier brings and a recipe makes in the home.
+      def to_make(lacking, coming)
+        lacking.transform_values do |lines|
+          lines.select { |line| in_the_home.key?(line[:style]) && !ordered?(coming, line[:style]) }
+               .group_by { |line| line[:style] }.map { |style, same| making(in_the_home[style], same) }
+        end
+      end
 
-        batches = (line[:lacks] / recipe[:batch]).ceil
-        mine << making(recipe, line[:step], batches, count: line[:lacks].ceil)
+      def ordered?(coming, style)
+        coming.fetch(style, []).any? { |row| row[:expected_on] }
       end
 
       # A step to lay hands on is of some time.
-      def making(recipe, step, batches, count: nil)
-        { style: recipe[:product][:style], label: recipe[:product][:name], step: step, count: count,
-          minutes: [recipe[:active_minutes] * batches, 1].max, drying_minutes: recipe[:drying_minutes] }
+      def making(recipe, lines)
+        lacks = lines.sum { |line| line.fetch(:lacks, 0) }
+        batches = [(lacks / recipe[:batch]).ceil, 1].max
+        { style: recipe[:product][:style], label: recipe[:product][:name], steps: lines.map { |line| line[:step] }.uniq,
+          count: lacks.positive? ? lacks.ceil : nil, minutes: [recipe[:active_minutes] * batches, 1].max,
+          drying_minutes: recipe[:drying_minutes] }
       end
 
       # What was made is there, and may still be drying.
@@ -89,10 +96,10 @@ module DeckBough
         lines = makings.empty? ? {} : @rows.lines(makings.map(&:first).uniq)
         makings.each_with_object({}) do |(piece, key), all|
           style = key.delete_prefix(MAKE)
-          line = lines.fetch(piece, []).find { |one| one[:style] == style }
-          next if line.nil? || !in_the_home.key?(style) || lacks?(lacking, piece, style)
+          same = lines.fetch(piece, []).select { |one| one[:style] == style }
+          next if same.empty? || !in_the_home.key?(style) || lacks?(lacking, piece, style)
 
-          (all[piece] ||= []) << making(in_the_home[style], line[:step], 1)
+          (all[piece] ||= []) << making(in_the_home[style], same)
         end
       end
 
@@ -106,7 +113,7 @@ module DeckBough
       end
 
       def in_the_home
-        by_style.select { |_, recipe| recipe[:at_visit] }
+        @in_the_home ||= by_style.select { |_, recipe| recipe[:at_visit] }
       end
 
       # By when enough of it is there; where never all of it comes, the last that comes.

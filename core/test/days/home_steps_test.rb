@@ -40,7 +40,7 @@ class HomeStepsTest < CoreTest
   end
 
   def test_what_is_made_in_the_home_dries_while_all_else_goes_on
-    star = { style: "star", label: "Paper star", step: "ornaments", minutes: 24, drying_minutes: 600, count: 3 }
+    star = { style: "star", label: "Paper star", steps: %w[ornaments], minutes: 24, drying_minutes: 600, count: 3 }
     with = rooms
     with.first[:pieces].first[:makings] = [star]
     told = steps(rooms: with)
@@ -53,14 +53,19 @@ class HomeStepsTest < CoreTest
 
     assert_equal steps.except("tree/ornaments").transform_values { |one| one.step.after },
                  others.except("tree/make star")
-    with.first[:pieces].first[:makings] = [{ **star, step: "elsewhere" }]
+    with.first[:pieces].first[:makings] = [{ **star, steps: %w[ornaments lights] }]
+
+    assert_equal([600, 600], %w[tree/ornaments tree/lights].map do |id|
+      after(steps(rooms: with), id)["tree/make star"]
+    end)
+    with.first[:pieces].first[:makings] = [{ **star, steps: %w[elsewhere] }]
 
     assert_equal 600, after(steps(rooms: with), "tree/measure")["tree/make star"]
   end
 
   def test_what_was_made_is_not_taken_down_as_a_step_of_its_own
     with = rooms
-    with.first[:pieces].first[:makings] = [{ style: "star", label: "Star", step: "lights", minutes: 9,
+    with.first[:pieces].first[:makings] = [{ style: "star", label: "Star", steps: %w[lights], minutes: 9,
                                              drying_minutes: 0, count: 1 }]
     dressing = Days::HomeSteps.new("quay", with, house: HouseRules.default, order: "arrival").all
     going = %w[tree mantel corner].to_h { |piece| [piece, Hash.new(1.0)] }

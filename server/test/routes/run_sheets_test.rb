@@ -138,6 +138,7 @@ class RunSheetsTest < ServerTest
 
     assert_equal 600, hang["after"].find { |before| before["id"] == made["id"] }["wait_min"]
     assert_operator hang["from_min"], :>=, day_step(made["id"])["to_min"] + 600
+    assert_nil hang["comes"]
     assert_equal [7, 7, ""], [made["count"], *made["turns"].first.values_at("need", "key")]
     assert_match(/two coats of varnish/, made["how"])
     assert_equal 48, made["minutes"]

@@ -7,7 +7,7 @@ module DeckBough
     #   Days::HomeSteps.new("loft", [], house: HouseRules.default, order: "tree_first").all # => []
     #
     # rooms: id, name, pieces (id, name, kind, adhesive, tasks as Task#to_h tells them, makings: what is made for it in
-    # the home, style, label, step, minutes, drying_minutes, count), in the order one arrives at them. Work above the
+    # the home, style, label, steps, minutes, drying_minutes, count), in the order one arrives at them. Work above the
     # ladder line is done by two. The order over the house is a school: the work is the same, what waits for what is
     # not. Source: handbook 90, Minutes; Schedule; 95 for work from ladders.
     class HomeSteps
@@ -128,7 +128,7 @@ module DeckBough
       def makings(room, piece, steps)
         piece.fetch(:makings, []).map do |making|
           made = make(room, piece, making)
-          own = steps.select { |told| told.key == making[:step] }
+          own = steps.select { |told| making[:steps].include?(told.key) }
           (own.empty? ? steps.first(1) : own).each { |told| wait(told, [made], making[:drying_minutes]) }
           made
         end
