@@ -45,28 +45,30 @@ module DeckBough
         end
       end
 
-      # What is made in the home comes into stock, and what it took goes. Where there is too little of that, it stays
-      # said that it is made.
+      # What is made in the home comes into stock, and what it took goes; once, however many say so. Where there is too
+      # little of that, it stays said that it is made.
       def make(act, account_id)
         piece, key = act[:step].split("/")
-        style = DeckBough::Days::HomeSteps.made_by(key.to_s) or return
-        recipe, batches = DayArrivals.new(@database, @studio[:id]).batches(piece, style)
-        return unless recipe
+        style = DeckBough::Days::HomeSteps.made_by(key.to_s)
+        recipe, batches = style && DayArrivals.new(@database, @studio[:id]).batches(piece, style)
+        return if recipe.nil? || @acts.made?(act)
 
         @database.transaction(savepoint: true) do
           Store::Recipes.new(@database, @studio[:id]).make(recipe, batches, key: act[:key], account_id: account_id)
-          @acts.remember(act[:key], { **act[:told], "made" => true })
+          @acts.remember(act[:key], { **act[:told], "made" => act[:key] })
         end
       rescue Problem
         nil
       end
 
-      # Also where there is no such recipe any more.
+      # Also where there is no such recipe any more. It stays made as long as another says so.
       def unmake(act, account_id)
-        return unless act[:told]["made"]
-
-        Store::Stock.new(@database, @studio[:id]).undo(act[:key], account_id: account_id)
+        key = act[:told]["made"] or return
         @acts.remember(act[:key], act[:told].to_h.except("made"))
+        twin = @acts.twin(act)
+        return @acts.remember(twin[:key], { **twin[:told], "made" => key }) if twin
+
+        Store::Stock.new(@database, @studio[:id]).undo(key, account_id: account_id)
       end
 
       # What hangs of it stays; the places of the others are spread again, and something else may go on in its place.

@@ -92,10 +92,17 @@ module DeckBough
         #
         # @return [String, nil] name
         def said_by_another(act)
-          back = rows(:visit_acts).where(home_id: act[:home_id], kind: "undo").select(:of)
-          same = rows(:visit_acts).where(act.slice(:home_id, :kind, :step, :turn)).exclude(key: act[:key])
-                                  .exclude(key: back)
-          account = same.get(:account_id) and names_of_people[account]
+          account = twins(act).get(:account_id) and names_of_people[account]
+        end
+
+        # @return [Hash, nil] another act that says the same of the same thing, and it stands
+        def twin(act)
+          twins(act).order(:happened_at, :key).first
+        end
+
+        # Whether what an act makes was made by another one that says the same.
+        def made?(act)
+          twins(act).exclude(Sequel.pg_jsonb_op(:told).get_text("made") => nil).any?
         end
 
         # @return [Hash, nil] the act an act of the same home takes back, with what it changed
@@ -137,6 +144,11 @@ module DeckBough
         end
 
         private
+
+        def twins(act)
+          back = rows(:visit_acts).where(home_id: act[:home_id], kind: "undo").select(:of)
+          rows(:visit_acts).where(act.slice(:home_id, :kind, :step, :turn)).exclude(key: act[:key]).exclude(key: back)
+        end
 
         def of_homes(homes)
           names = names_of_people

@@ -160,6 +160,23 @@ class RunSheetsTest < ServerTest
     assert_in_delta 10, on_hand(star)
   end
 
+  def test_what_two_say_was_made_was_made_once_and_stays_made_while_one_says_so
+    made, star = making
+    at = visit("2026-11-30", "The Signal Loft")
+    turn = made["turns"].first
+    one, other = Array.new(2) { up(made, turn, at: "2026-11-30T13:00:00+01:00") }
+    say(one, other, up(made, turn, at: "2026-11-30T12:00:00+01:00"), visit: at)
+
+    assert_in_delta 18, on_hand(star)
+    2.times { say(act("undo", of: one[:key]), visit: at) }
+
+    assert_in_delta 18, on_hand(star)
+    left = state(at)["acts"].select { |told| told["kind"] == "up" }
+    say(*left.map { |told| act("undo", of: told["key"]) }, visit: at)
+
+    assert_in_delta 10, on_hand(star)
+  end
+
   def test_what_was_made_comes_into_stock_dries_on_and_is_taken_back
     made, star = making
     at = visit("2026-11-30", "The Signal Loft")
