@@ -60,7 +60,7 @@ class LessonsTest < SystemTest
     learn "minutes.ornament"
 
     within("section[aria-label='What it would change']") do
-      assert_text(/Signal tree\s+Tue 1 Dec · ends \d+:\d\d → \d+:\d\d\s+24 min \+ 5\.6 min/)
+      assert_text(/Alcove tree\s+Wed 2 Dec · ends \d+:\d\d → \d+:\d\d\s+32 min \+ 7\.6 min/)
       assert_text "Every plan not yet begun: + "
     end
     click_button "Accept 0.74"
