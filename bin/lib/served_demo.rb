@@ -55,10 +55,14 @@ class ServedDemo
 
   # A journal of what was acknowledged, beside what is in the database.
   class Compared
-    # What can be told before anything was asked for.
+    # What can be told before anything was asked for. What an act makes by hand moves stock under the act's own key.
     def self.now(database)
-      { counts: database[:stock_quantities].select_hash(:style_id, :on_hand),
-        moves: database[:stock_moves].select_map(:key), acts: database[:visit_acts].select_map(:key) }
+      acts = database[:visit_acts].select_map(:key)
+      made = database[:stock_moves].where(key: acts).select_group(:style_id).select_append { sum(:quantity).as(:made) }
+                                   .to_hash(:style_id, :made)
+      counts = database[:stock_quantities].select_hash(:style_id, :on_hand)
+      { counts: counts.to_h { |style, much| [style, much - made.fetch(style, 0)] },
+        moves: database[:stock_moves].exclude(key: acts).select_map(:key), acts: acts }
     end
 
     def initialize(database, before, journal)
