@@ -141,7 +141,10 @@ class DressingTest < SystemTest
     open_tree
     click_button "make do"
     3.times { click_button "Slate glass, 10 cm: more" }
-    find("[role=combobox]", text: "nothing").click
+
+    assert_text "3 crossed out"
+    assert_text "Saved"
+    find("[role=combobox]", text: "nothing").send_keys(:down)
     find("[role=option]", text: "Smoke ball, 6 cm").click
 
     assert_match(/\b3\b/, ledger("Smoke ball, 6 cm").text)
