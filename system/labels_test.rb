@@ -5,9 +5,6 @@ require_relative "system_test"
 # Labels of the drawings: they meet neither each other nor edges, greens or lines. A line behind one that has a pale
 # edge of its own is broken by it; numbers of anchors belong on the greens.
 class LabelsTest < SystemTest
-  DESK = [1280, 800].freeze
-  PHONE = [390, 844].freeze
-
   # Sprigs at the edge of greens are let be up to so much of a label.
   GREENS = 0.03
 
@@ -70,11 +67,6 @@ class LabelsTest < SystemTest
       });
     })()
   JS
-
-  def teardown
-    page.current_window.resize_to(*DESK)
-    super
-  end
 
   def painted
     eventually("Nothing was painted.") { page.evaluate_script(PAINTED) }

@@ -13,11 +13,6 @@ class RunSheetTest < SystemTest
     page.driver.resize(390, 844)
   end
 
-  def teardown
-    page.driver.resize(1280, 800) if page.driver.respond_to?(:resize)
-    super
-  end
-
   # The second one to Tidewaiter's House: the tree is hung in it.
   def visit_id(day = "2026-11-30", home = "Tidewaiter's House")
     home = DATABASE[:homes].where(name: home).get(:id)

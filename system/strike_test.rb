@@ -12,11 +12,6 @@ class StrikeTest < SystemTest
     @home = DATABASE[:homes].where(name: "Tidewaiter's House").get(:id)
   end
 
-  def teardown
-    page.driver.resize(1280, 800) if page.driver.respond_to?(:resize)
-    super
-  end
-
   def visit_id = DATABASE[:visits].where(home_id: @home, purpose: "strike").get(:id)
 
   def style(name) = DATABASE[:styles].where(name: name).get(:id)

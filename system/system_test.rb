@@ -23,6 +23,8 @@ class SystemTest < Minitest::Test
                                             log_to: "stdout",
                                             web_folder: File.join(Server::ROOT, "web", "dist"), password_cost: 4,
                                             sign_ins_per_minute: 10_000)
+  DESK = [1280, 800].freeze
+  PHONE = [390, 844].freeze
   OWNER = "ottoline@wick-fennel.example"
   ASSISTANT = "bram@wick-fennel.example"
   BROWSER = { "no-sandbox" => nil, "disable-gpu" => nil, "disable-gpu-compositing" => nil,
@@ -36,7 +38,7 @@ class SystemTest < Minitest::Test
   # The one in which the application installs itself is for journeys without network; see #installed_browser.
   { chromium: [File.join(__dir__, "without_service_worker.js")], installed: [] }.each do |name, scripts|
     Capybara.register_driver(name) do |app|
-      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium-headless-shell", window_size: [1280, 800],
+      Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium-headless-shell", window_size: DESK,
                                          process_timeout: PATIENCE, timeout: PATIENCE, protocol_timeout: PATIENCE,
                                          js_errors: true, browser_options: BROWSER.dup, extensions: scripts.dup)
     end
@@ -51,7 +53,9 @@ class SystemTest < Minitest::Test
   # A checkbox is drawn; its own box is transparent. People press the label.
   Capybara.automatic_label_click = true
 
+  # A browser that was made narrow stays so for whoever comes next; every journey begins at the desk.
   def setup
+    page.driver.resize(*DESK)
     DEMO.clear
     DEMO.lay if demo?
   end
@@ -78,6 +82,7 @@ class SystemTest < Minitest::Test
   # From here on in a browser that keeps the application and what it last saw.
   def installed_browser
     Capybara.current_driver = :installed
+    page.driver.resize(*DESK)
   end
 
   # Signed in already, for journeys that begin at the season desk.

@@ -15,7 +15,6 @@ class WholeSeasonTest < SystemTest
 
   def teardown
     @line.close
-    page.driver.resize(1280, 800) if page.driver.respond_to?(:resize)
     super
   end
 
