@@ -8,6 +8,9 @@ class SitesTest < CoreTest
            Style.new(id: "star", kind: "ornament", name: "Paper star", diameter_mm: 120, on_hand: 20),
            Style.new(id: "slate", kind: "ornament", name: "Slate ball", diameter_mm: 80, on_hand: 20),
            Style.new(id: "spruce", kind: "garland", name: "Spruce", length_m: 1.8, loft_m: 0.2, on_hand: 9),
+           Style.new(id: "berry", kind: "pick", name: "Berry", on_hand: 40),
+           Style.new(id: "olive", kind: "wreath", name: "Olive", across_m: 0.3, opening_m: 0.15, mass_g: 210,
+                     on_hand: 3),
            Style.new(id: "cedar", kind: "stem", name: "Cedar", rise_m: 0.1, trail_m: 0.3, reach_m: 0.1, spread_m: 0.2,
                      on_hand: 40)].freeze
 
@@ -55,6 +58,41 @@ class SitesTest < CoreTest
     assert_equal need(told, "star"), sites.size
     assert_equal %w[star], sites.map { |site| site[:style] }.uniq
     assert_equal sites.size, sites.map { |site| site[:x_m] }.uniq.size
+  end
+
+  # What lies on a ring is no further from its middle than the ring is wide.
+  def assert_on_rings(centres, outer, sites)
+    sites.each do |site|
+      away = centres.map { |across, up| Math.hypot(site[:x_m] - across, site[:y_m] - up) }.min
+
+      assert_operator away, :<=, outer / 2
+      assert_operator away, :>, outer / 8
+    end
+  end
+
+  def test_what_goes_on_a_wreath_lies_on_its_ring
+    told = plan("wreath", size: { style: "olive" }, place: { width_m: 0.9, height_m: 2.0 },
+                          layers: { picks: %w[berry slate] })
+    sites = told.sites.group_by { |site| site[:style] }
+
+    assert_equal [need(told, "berry"), need(told, "slate")], sites.values_at("berry", "slate").map(&:size)
+    assert_operator sites["berry"].size, :>, 1
+    assert_on_rings([[0.45, told.call[:drawing][:ring][:centre_m]]], 0.3, told.sites)
+  end
+
+  def test_on_a_wall_they_lie_on_each_of_its_rings
+    told = plan("wall", wall: { width_m: 3.0 }, wreaths: { hung: Array.new(3) { { style: "olive" } } },
+                        layers: { picks: %w[berry slate] })
+    sites = told.sites.group_by { |site| site[:style] }
+    centres = told.call[:drawing][:rings].map { |ring| ring.values_at(:left_m, :floor_m) }
+
+    assert_equal [need(told, "berry"), need(told, "slate")], sites.values_at("berry", "slate").map(&:size)
+    assert_on_rings(centres, 0.3, told.sites)
+    nearest = told.sites.map do |site|
+      centres.min_by { |across, up| Math.hypot(site[:x_m] - across, site[:y_m] - up) }
+    end
+
+    assert_equal centres, nearest.uniq
   end
 
   def test_what_is_not_measured_has_no_places

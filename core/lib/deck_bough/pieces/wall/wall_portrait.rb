@@ -31,6 +31,7 @@ module DeckBough
       element = ring.reckoning.elements.first
       portrait.dot(ring.left_m, ring.floor_m - ring.reckoning.ring.radius_m, ring.diameter_m / 8,
                    element ? element.style.colour : ring.reckoning.green_colour)
+      WreathPortrait.sites(portrait, ring.reckoning, centre)
     end
     private_class_method :boxes, :corners, :ring
   end

@@ -17,7 +17,18 @@ module DeckBough
       portrait.area("foliage", round(centre, reckoning.ring.outer_m / 2))
       portrait.area("wood", round(centre, reckoning.ring.inner_m / 2))
       dots(portrait, reckoning, centre)
+      sites(portrait, reckoning, centre)
       portrait
+    end
+
+    # Where what it is dressed with goes.
+    #
+    # @param reckoning [WreathReckoning]
+    # @param centre [Array(Float, Float)] of the ring in the portrait, m
+    def sites(portrait, reckoning, centre)
+      reckoning.elements.each do |element|
+        portrait.site(*on_ring(reckoning, centre, element), radius(element), element.style)
+      end
     end
 
     def host(portrait, place)
@@ -41,7 +52,6 @@ module DeckBough
       elements.each_slice(each).map(&:first).each do |element|
         portrait.dot(*on_ring(reckoning, centre, element), radius(element), element.style.colour)
       end
-      elements.each { |one| portrait.site(*on_ring(reckoning, centre, one), radius(one), one.style) }
     end
 
     def on_ring(reckoning, (across, up), element)
