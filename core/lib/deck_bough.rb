@@ -17,8 +17,8 @@ require_relative "deck_bough/house_rules"
 %w[values shapes].each do |folder|
   Dir[File.join(DeckBough::ROOT, folder, "*.rb")].each { |file| require file }
 end
-%w[ornament zones even_sites balance dealing gap_search evenness order groups diamond_sites keepsakes deal
-   hanging_map].each do |file|
+%w[ornament zones near_pairs even_sites balance nearness dealing gap_search evenness order groups diamond_sites
+   keepsakes deal hanging_map].each do |file|
   require_relative "deck_bough/hanging/#{file}"
 end
 %w[boxes cutting days greenery groupings seasons shelving stock tables vessels wreaths].each do |folder|

@@ -10,7 +10,7 @@ module DeckBough
       LEANING = { "hero" => 20.0, "large" => 12.0, "medium" => 0.0, "small" => -12.0 }.freeze
       TOP = 0.7
       # A pair across the middle belongs to neither side: so often groups are dealt until the eye finds them even.
-      TRIES = 4
+      TRIES = 8
       # Of more groups than these one pair tips no scale.
       MOST_AGAIN = 150
 

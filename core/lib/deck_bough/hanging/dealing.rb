@@ -27,9 +27,6 @@ module DeckBough
       MOST_WEIGHED = 700
       # Same colour counts this much of same kind.
       COLOUR = 0.1
-      # Nothing lies nearer than this, square metres.
-      NEAREST = 1e-8
-
       # @param spots [Array<Array(Float, Float)>] reach in m, turn in radians
       # @param dealt [Array<Integer>] a lawful deal: the number of the kind at each site
       # @param colours [Array<Object>] the colour of each kind, nil for none
@@ -52,7 +49,7 @@ module DeckBough
         return @dealt if @spots.size > MOST_WEIGHED || @dealt.uniq.size < 2
 
         @size = @spots.size
-        @near = nearness
+        @near = Nearness.between(@flat, @spots)
         weigh
         (MOST_PAIRS / (@size * @size)).clamp(1, MOST_ROUNDS).times { break unless better_round }
         part_twins
@@ -61,29 +58,6 @@ module DeckBough
       end
 
       private
-
-      # How much every two sites weigh upon each other: one over the fourth power of their distance.
-      def nearness
-        near = Array.new(@size) { Array.new(@size, 0.0) }
-        xs, ys, far_xs, far_ys = @flat.plane(@spots)
-        @size.times do |one|
-          x = xs[one]
-          y = ys[one]
-          row = near[one]
-          other = one + 1
-          while other < @size
-            square = ((xs[other] - x)**2) + ((ys[other] - y)**2)
-            if far_xs
-              round = ((far_xs[other] - x)**2) + ((far_ys[other] - y)**2)
-              square = round if round < square
-            end
-            square = NEAREST if square < NEAREST
-            row[other] = near[other][one] = 1 / (square * square)
-            other += 1
-          end
-        end
-        near
-      end
 
       def weigh
         shades = @colours.compact.uniq
@@ -97,6 +71,21 @@ module DeckBough
           cost_row(kind, of_kind[kind], @shade[kind] && of_shade[@shade[kind]])
         end
         @felt = Array.new(@colours.size) { |one| Array.new(@colours.size) { |other| felt(one, other) } }
+        @own = Array.new(@size)
+        note_own
+      end
+
+      # What each site costs as it is dealt.
+      def note_own
+        own = @own
+        costs = @costs
+        dealt = @dealt
+        size = @size
+        site = 0
+        while site < size
+          own[site] = costs[dealt[site]][site]
+          site += 1
+        end
       end
 
       # What the kind costs at each site, as the others hang now.
@@ -126,8 +115,7 @@ module DeckBough
           next unless label
 
           row = table[label]
-          near = @near[i]
-          @size.times { |j| row[j] += near[j] }
+          shift(row, @near[i], 1.0)
         end
         table
       end
@@ -136,8 +124,13 @@ module DeckBough
       def better_round
         @order ||= (0...@size).to_a.shuffle(random: @chance)
         # Every site has its turn, also after one has changed.
-        changed = @order.select { |site| (other = best_partner(site)) && swap(site, other) }
-        !changed.empty?
+        @order.map { |site| change_partner(site) }.any?
+      end
+
+      def change_partner(site)
+        other = best_partner(site) or return false
+        swap(site, other)
+        true
       end
 
       # The site with which changing kinds helps most; nil when none helps.
@@ -149,17 +142,18 @@ module DeckBough
         may = @may[kind]
         # What each other kind would cost here, against what this one does.
         here = @costs.map { |row| row[one] - costs[one] }
+        dealt = @dealt
+        own = @own
+        size = @size
         best = HELPS
         found = nil
         site = 0
-        while site < @size
-          with = @dealt[site]
-          if with != kind
-            cost = costs[site] - @costs[with][site] + here[with] - (near[site] * felt[with])
-            if cost < best && may[site] && @may[with][one]
-              best = cost
-              found = site
-            end
+        while site < size
+          with = dealt[site]
+          cost = costs[site] - own[site] + here[with] - (near[site] * felt[with])
+          if cost < best && with != kind && may[site] && @may[with][one]
+            best = cost
+            found = site
           end
           site += 1
         end
@@ -179,8 +173,10 @@ module DeckBough
         with = @dealt[other]
         @dealt[one] = with
         @dealt[other] = kind
-        change = Array.new(@size) { |site| @near[other][site] - @near[one][site] }
+        change = @near[other].dup
+        shift(change, @near[one], -1.0)
         @costs.each_index { |row| shift(@costs[row], change, moved(row, kind, with)) }
+        note_own
       end
 
       # How much of the change a kind feels: it may be one of the two, and of the colour of one of the two.
@@ -196,10 +192,11 @@ module DeckBough
       end
 
       def shift(costs, change, by)
-        return if by.zero?
+        return if by == 0.0
 
+        size = @size
         site = 0
-        while site < @size
+        while site < size
           costs[site] += change[site] * by
           site += 1
         end

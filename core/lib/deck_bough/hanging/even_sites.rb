@@ -17,24 +17,31 @@ module DeckBough
       STEPS = 120
       # Points feel each other as far as the second ring of neighbours begins.
       FELT = 1.35
+      HALF_FELT = FELT / 2
       # How near to an edge a site may lie, in spacings; nearer to the crown, so that no collar stays bare under it.
       EDGE = 0.44
       CROWN_EDGE = 0.3
       EDGE_PUSH = 1.7
+      # Who is near is looked up anew after so many rounds; until then a little further is looked than is felt.
+      LISTED = 4
+      FURTHER = 1.25
+      # On a surface that opens so wide that a site may go round the whole plane, in every round; radians.
+      WIDE_OPEN = 2.5
 
       def initialize(flat, zones, counts, house)
         @flat = flat
-        @house = house
+        @widening = (house["ornaments.widening"] - 1) / flat.rim
         @bands = zones.zip(counts).each_with_index.map { |(zone, count), i| band(zone, count, i) }
                       .reject { |band| band[:count].zero? }
         @low_reach = @flat.reach_at(zones.last.high_m)
+        @listed = @flat.half < WIDE_OPEN ? LISTED : 1
       end
 
       # @return [Array<Array(Float, Float, Integer)>] reach from the tip in m, turn in radians, number of the zone
       def call
         set_out
-        @reach.size <= MOST_PUSHED ? ROUNDS.times { |round| push_apart(0.05 + (0.5 * (1 - round.fdiv(ROUNDS)))) } : nil
-        @reach.each_index.map { |i| [@reach[i], @turn[i], @bands[@band[i]][:zone]] }
+        ROUNDS.times { |round| push_apart(round) } if @reach.size <= MOST_PUSHED
+        @reach.each_index.map { |i| [@reach[i], @flat.within(@turn[i]), @bands[@band[i]][:zone]] }
       end
 
       private
@@ -52,7 +59,7 @@ module DeckBough
       end
 
       def relative(reach)
-        1 + ((@house["ornaments.widening"] - 1) * reach / @flat.rim)
+        1 + (@widening * reach)
       end
 
       def set_out
@@ -76,52 +83,82 @@ module DeckBough
       end
 
       # One round: every site moves away from those that are too near and from the edges.
-      def push_apart(heat)
-        spacing = @reach.each_index.map { |i| @bands[@band[i]][:spacing] * relative(@reach[i]) }
-        widest = spacing.max * FELT
-        laid = @flat.laid_out(@reach.zip(@turn), widest)
-        squares = laid.group_by { |x, y, _| ((x / widest).floor << 20) + (y / widest).floor }
-        moved = @reach.each_index.map { |i| step(i, laid[i], squares, spacing, widest, heat) }
-        moved.each_with_index { |spot, i| settle(i, *spot) }
+      def push_apart(round)
+        looked_up = (round % @listed).zero?
+        @turn.map! { |turn| @flat.within(turn) } if looked_up
+        lay_out
+        @pairs = NearPairs.new(@flat, @xs, @ys, @turn, @own.max * FELT * FURTHER) if looked_up
+        push_beside(@pairs.beside)
+        push_behind(@pairs.behind)
+        heat = 0.05 + (0.5 * (1 - round.fdiv(ROUNDS)))
+        @reach.each_index { |i| move(i, heat) }
       end
 
-      def step(index, spot, squares, spacing, widest, heat)
-        x, y = spot
-        own = spacing[index]
-        across, along = pushed(x, y, squares, spacing, widest, own)
+      def lay_out
+        @own = @reach.each_index.map { |i| @bands[@band[i]][:spacing] * relative(@reach[i]) }
+        @xs = @reach.each_index.map { |i| @reach[i] * Math.sin(@turn[i]) }
+        @ys = @reach.each_index.map { |i| @reach[i] * Math.cos(@turn[i]) }
+        @across = Array.new(@reach.size, 0.0)
+        @along = Array.new(@reach.size, 0.0)
+      end
+
+      # Both of a pair are pushed alike, away from one another. Done some thousand times a map, hence by counting.
+      def push_beside(pairs)
+        xs = @xs
+        ys = @ys
+        at = 0
+        while at < pairs.size
+          one = pairs[at]
+          other = pairs[at + 1]
+          at += 2
+          dx = xs[one] - xs[other]
+          dy = ys[one] - ys[other]
+          push = push(dx, dy, one, other)
+          next if push == 0.0
+
+          shove(one, dx * push, dy * push)
+          shove(other, -dx * push, -dy * push)
+        end
+      end
+
+      def shove(index, across, along)
+        @across[index] += across
+        @along[index] += along
+      end
+
+      # Across the edge of a closed surface: the first is turned on to where the second sees it, its push turned back.
+      def push_behind(pairs)
+        cos = Math.cos(2 * @flat.half)
+        sin = Math.sin(2 * @flat.half)
+        pairs.each_slice(2) do |one, other|
+          dx = (@xs[one] * cos) + (@ys[one] * sin) - @xs[other]
+          dy = (@ys[one] * cos) - (@xs[one] * sin) - @ys[other]
+          push = push(dx, dy, one, other)
+          shove(other, -dx * push, -dy * push)
+          shove(one, ((dx * cos) - (dy * sin)) * push, ((dy * cos) + (dx * sin)) * push)
+        end
+      end
+
+      # @return [Float] how hard, for each metre between them
+      def push(across, along, one, other)
+        felt = (@own[one] + @own[other]) * HALF_FELT
+        square = (across * across) + (along * along)
+        return 0.0 if square >= felt * felt || square == 0.0
+
+        (felt - Math.sqrt(square)) * felt / square
+      end
+
+      def move(index, heat)
+        own = @own[index]
         out, round = edges(index, own)
-        ux = x / @reach[index]
-        uy = y / @reach[index]
-        across += (ux * out) + (uy * round)
-        along += (uy * out) - (ux * round)
+        ux = @xs[index] / @reach[index]
+        uy = @ys[index] / @reach[index]
+        across = @across[index] + (ux * out) + (uy * round)
+        along = @along[index] + (uy * out) - (ux * round)
         scale = heat * 0.3
         long = Math.hypot(across, along)
         scale = 0.25 * own / long if long * scale > 0.25 * own
-        [x + (across * scale), y + (along * scale)]
-      end
-
-      # The sum of what every near site pushes.
-      def pushed(x, y, squares, spacing, widest, own)
-        across = along = 0.0
-        column = (x / widest).floor - 1
-        row = (y / widest).floor - 1
-        (column..(column + 2)).each do |i|
-          (row..(row + 2)).each do |j|
-            squares[(i << 20) + j]&.each do |ox, oy, other|
-              dx = x - ox
-              dy = y - oy
-              felt = (own + spacing[other]) * 0.5 * FELT
-              square = (dx * dx) + (dy * dy)
-              next if square >= felt * felt || square.zero?
-
-              apart = Math.sqrt(square)
-              push = (felt - apart) / apart * (felt / apart)
-              across += dx * push
-              along += dy * push
-            end
-          end
-        end
-        [across, along]
+        settle(index, @xs[index] + (across * scale), @ys[index] + (along * scale))
       end
 
       # @return [Array(Float, Float)] the push of the edges: away from the tip, and round to the right
@@ -142,7 +179,9 @@ module DeckBough
       def settle(index, x, y)
         band = @bands[@band[index]]
         @reach[index] = Math.hypot(x, y).clamp(band[:near], band[:far])
-        @turn[index] = @flat.within(Math.atan2(x, y))
+        # Over the edge of a closed surface it goes on until who is near is looked up again.
+        turn = Math.atan2(x, y)
+        @turn[index] = @flat.closed? ? turn : @flat.within(turn)
       end
     end
   end

@@ -37,12 +37,16 @@ module DeckBough
           turn = (((column * 2.0) / columns) - 1) * @flat.half
           x = reach * Math.sin(turn)
           y = reach * Math.cos(turn)
-          next if ((x - last_x)**2) + ((y - last_y)**2) <= @radius * @radius
+          next if square(x - last_x, y - last_y) <= @radius * @radius
 
           distance, point = @near.nearest(x, y)
           last_x, last_y = @laid[point]
           widen(distance, reach, turn) if distance > @radius
         end
+      end
+
+      def square(across, along)
+        (across * across) + (along * along)
       end
 
       def widen(radius, reach, turn)

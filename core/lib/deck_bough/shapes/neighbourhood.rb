@@ -33,9 +33,11 @@ module DeckBough
         each_in_ring((x / @cell).floor, (y / @cell).floor, ring) do |spot|
           next if spot[2] == except
 
-          distance = ((spot[0] - x)**2) + ((spot[1] - y)**2)
-          if distance < best * best
-            best = Math.sqrt(distance)
+          across = spot[0] - x
+          along = spot[1] - y
+          square = (across * across) + (along * along)
+          if square < best * best
+            best = Math.sqrt(square)
             found = spot[2]
           end
         end
