@@ -45,4 +45,36 @@ class BalanceTest < CoreTest
 
     assert_equal([true, true, false, false, false], deal.wrong.map { |wrong| wrong ? true : false })
   end
+
+  # Keepsakes hang where they hang: of a colour nothing else has no more is asked than that it has two sides.
+  def test_a_colour_that_keepsakes_alone_have_lacks_no_third
+    fixed = Array.new(8) do |i|
+      [Hanging::Balance::Site.new(i.odd?, 0, false), Hanging::Balance::Kind.new("amber", 1.0, false)]
+    end
+    sites = Array.new(6) { |i| Hanging::Balance::Site.new(i.odd?, i / 2, i > 3) }
+    told = Hanging::Balance.new(sites, KINDS, house: HouseRules.default, fixed: fixed, weighed: false)
+
+    assert_equal 0, told.count([0] * 6) { true }.faults
+  end
+
+  def test_more_than_are_dealt_with_care_hang_in_twos_too
+    ball = style("ball", "Slate ball", 30, "felt", colour: "#5b7083", on_hand: 2000)
+    star = style("star", "Plum star", 30, "felt", colour: "#6d2f45", on_hand: 2000)
+    made = TreePlan.new(settings: { measure: { height_m: 2.9, shape: "full" },
+                                    ornaments: { styles: %w[ball star], pattern: "twos", seed: 3, count_by: "own",
+                                                 own_total: 900 } },
+                        surroundings: surroundings, styles: [ball, star])
+
+    assert_operator made.places[:drawing][:ornaments].size, :>, 700
+  end
+
+  def test_groups_hang_beside_keepsakes_of_a_colour_of_their_own
+    kept = style("kept", "Amber bird", 80, "glass", colour: "#c98a2b", keepsake: true, on_hand: 7)
+    ball = style("ball", "Slate ball", 60, "felt", colour: "#5b7083", on_hand: 60)
+    made = TreePlan.new(settings: { measure: { height_m: 2.1, shape: "classic" },
+                                    ornaments: { styles: %w[kept ball], pattern: "twos", seed: 3 } },
+                        surroundings: surroundings, styles: [kept, ball])
+
+    assert_operator made.places[:drawing][:ornaments].count { |one| one[:style] == "kept" }, :>=, 6
+  end
 end

@@ -53,9 +53,11 @@ module DeckBough
         @weighed = weighed
         @fewest = fewest
         @zones = sites.map(&:zone)
-        shades = kinds.map(&:colour)
-        # Where the moves of a kind's colour begin in the table of all of them.
-        @rows = kinds.map { |kind| shades.index(kind.colour) * ZONES * ZONES }
+        # Asked of every two kinds in every two zones, hence in lists of their own.
+        @shades = kinds.map(&:colour).uniq
+        @shade = kinds.map { |kind| @shades.index(kind.colour) }
+        @hero = kinds.map(&:hero)
+        @weight = kinds.map(&:weight)
       end
 
       attr_reader :zones
@@ -70,7 +72,7 @@ module DeckBough
         @fixed.each { |site, kind| put(site, kind, 1) }
         dealt.each_with_index { |kind, i| put(@sites[i], @kinds[kind], 1) }
         @open = open_thirds(&)
-        @moves = Array.new(@kinds.size * ZONES * ZONES)
+        @moves = Array.new(@shades.size * ZONES * ZONES)
         self
       end
 
@@ -85,10 +87,13 @@ module DeckBough
       def gain_between(kind, zone, with, there)
         return 0.0 if zone == there
 
-        one = @kinds[kind]
-        other = @kinds[with]
-        colours = one.colour == other.colour ? 0 : moved(kind, zone, there) + moved(with, there, zone)
-        colours + heroes_gain(one, zone, other, there) + weights_gain(one, zone, other, there)
+        shade = @shade[kind]
+        other = @shade[with]
+        gain = shade == other ? 0.0 : moved(shade, zone, there) + moved(other, there, zone)
+        gain += heroes_gain(kind, zone, there) if @hero[kind] != @hero[with]
+        gain += weights_gain(zone[0].zero? ? @weight[kind] - @weight[with] : @weight[with] - @weight[kind]) if
+          @weighed && zone[0] != there[0]
+        gain
       end
 
       # Kinds that a swap would have to take away from where they hang.
@@ -118,18 +123,17 @@ module DeckBough
         @weights[site.upper ? 1 : 0] += by * kind.weight
       end
 
-      # How many fewer faults of a kind's colour there are, were one of it in another zone.
-      def moved(kind, from, to)
-        colour = @kinds[kind].colour
-        return 0 unless colour
+      # How many fewer faults of a colour there are, were one of it in another zone.
+      def moved(shade, from, to)
+        @moves[(((shade * ZONES) + from) * ZONES) + to] ||= @shades[shade] ? move(@shades[shade], from, to) : 0
+      end
 
-        @moves[@rows[kind] + (from * ZONES) + to] ||= begin
-          before = of_colour(colour)
-          shift(colour, from, to)
-          gain = before - of_colour(colour)
-          shift(colour, to, from)
-          gain
-        end
+      def move(colour, from, to)
+        before = of_colour(colour)
+        shift(colour, from, to)
+        gain = before - of_colour(colour)
+        shift(colour, to, from)
+        gain
       end
 
       def shift(colour, from, to)
@@ -139,10 +143,11 @@ module DeckBough
         @thirds[colour][to >> 2] += 1
       end
 
-      def heroes_gain(one, zone, other, there)
-        return 0 if one.hero == other.hero || zone >> 2 == there >> 2
+      # One of the two is a hero; the other comes to where it was.
+      def heroes_gain(kind, zone, there)
+        return 0 if zone >> 2 == there >> 2
 
-        from, to = one.hero ? [zone >> 2, there >> 2] : [there >> 2, zone >> 2]
+        from, to = @hero[kind] ? [zone >> 2, there >> 2] : [there >> 2, zone >> 2]
         before = of_heroes
         @heroes[from] -= 1
         @heroes[to] += 1
@@ -152,10 +157,8 @@ module DeckBough
         before - after
       end
 
-      def weights_gain(one, zone, other, there)
-        return 0.0 if !@weighed || zone[0] == there[0]
-
-        upward = zone[0].zero? ? one.weight - other.weight : other.weight - one.weight
+      # @param upward [Float] how much more the upper half would carry
+      def weights_gain(upward)
         over_by(@weights[1]) - over_by(@weights[1] + upward)
       end
 
@@ -165,7 +168,7 @@ module DeckBough
         return 0 if count < @fewest
 
         over = [[left, right].max - self.class.most(count, @lopsided), 0].max
-        count < FOR_THIRDS ? over : over + @open[colour].count { |third| @thirds[colour][third].zero? }
+        count < FOR_THIRDS ? over : over + @open.fetch(colour, []).count { |third| @thirds[colour][third].zero? }
       end
 
       def of_heroes

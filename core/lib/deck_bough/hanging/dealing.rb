@@ -46,7 +46,10 @@ module DeckBough
 
       # @return [Array<Integer>] the number of the kind at each site
       def call
-        return @dealt if @spots.size > MOST_WEIGHED || @dealt.uniq.size < 2
+        if @spots.size > MOST_WEIGHED || @dealt.uniq.size < 2
+          look_at_it
+          return @dealt
+        end
 
         @size = @spots.size
         @near = Nearness.between(@flat, @spots)

@@ -17,12 +17,17 @@ module DeckBough
       def even_out
         return unless @balance
 
-        @balance.count(@dealt.dup) { |kind, site| @may[kind][site] }
+        look_at_it
         MOST_EVENING.times do
           one, other = best_evening || break
           @balance.swap(one, other)
           swap(one, other)
         end
+      end
+
+      # Whoever deals asks afterwards what faults the eye finds, also where nothing was evened out.
+      def look_at_it
+        @balance&.count(@dealt.dup) { |kind, site| @may[kind][site] }
       end
 
       # Sites of one kind in one zone gain alike; of those that gain most and may be swapped, the pair that costs least.
@@ -39,24 +44,26 @@ module DeckBough
       end
 
       # @param groups [Array<Array(Integer, Integer)>] kind and zone
-      # @return [Array<Array>] two of them, of which the first hangs wrong, and what a swap between them gains
+      # @return [Array<Array>] two of them, of which one hangs wrong, and what a swap between them gains
       def evening_gains(groups)
         wrong = @balance.wrong
-        groups.select { |kind, _| wrong[kind] }.flat_map do |one|
-          groups.filter_map do |other|
-            next if one.first == other.first
+        found = []
+        groups.each_with_index do |one, i|
+          groups.drop(i + 1).each do |other|
+            next if one.first == other.first || !(wrong[one.first] || wrong[other.first])
 
             gain = @balance.gain_between(*one, *other)
-            [one, other, gain.round(6)] if gain > LEAST_EVENING
+            found << [one, other, gain.round(6)] if gain > LEAST_EVENING
           end
         end
+        found
       end
 
       def lawful_pairs(ones, others)
         kind = @dealt[ones.first]
         with = @dealt[others.first]
         there = others.select { |other| @may[kind][other] }
-        ones.select { |one| @may[with][one] }.product(there)
+        ones.select { |one| @may[with][one] }.product(there).map(&:minmax)
       end
     end
   end
