@@ -207,36 +207,42 @@ module DeckBough
 
       # Where the nearest of all is still one of the same kind, takes the cheapest lawful swap that ends it.
       def part_twins
-        nearest = @near.map { |row| row.index(row.max) }
         2.times do
           @size.times do |i|
             next unless @dealt[i] == @dealt[nearest[i]]
 
-            better = (0...@size).select { |j| parts?(i, j, nearest) }.min_by { |j| cost(i, j) }
+            better = (0...@size).select { |j| parts?(i, j) }.min_by { |j| cost(i, j) }
             swap(i, better) if better
           end
         end
       end
 
-      def parts?(one, other, nearest)
+      # @return [Array<Integer>] to each site the one it lies nearest to
+      def nearest
+        @nearest ||= @near.map { |row| row.index(row.max) }
+      end
+
+      def parts?(one, other)
         kind = @dealt[one]
         with = @dealt[other]
-        return false if kind == with || !@may[kind][other] || !@may[with][one]
-
-        twins = twins_at(one, other, nearest)
-        @dealt[one] = with
-        @dealt[other] = kind
-        fewer = twins_at(one, other, nearest) < twins
-        @dealt[one] = kind
-        @dealt[other] = with
-        fewer
+        kind != with && @may[kind][other] && @may[with][one] && more_twins(one, other).negative?
       end
 
-      def twins_at(one, other, nearest)
-        touched(one, other, nearest).count { |i| @dealt[i] == @dealt[nearest[i]] }
+      # How many more would hang nearest to their own kind, were the two swapped.
+      def more_twins(one, other)
+        touched = touched(one, other)
+        before = twins(touched)
+        @dealt[one], @dealt[other] = @dealt.values_at(other, one)
+        more = twins(touched) - before
+        @dealt[one], @dealt[other] = @dealt.values_at(other, one)
+        more
       end
 
-      def touched(one, other, nearest)
+      def twins(sites)
+        sites.count { |i| @dealt[i] == @dealt[nearest[i]] }
+      end
+
+      def touched(one, other)
         @whose ||= (0...@size).group_by { |i| nearest[i] }
         [one, other, *@whose[one], *@whose[other]].uniq
       end

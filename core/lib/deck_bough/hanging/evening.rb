@@ -10,6 +10,8 @@ module DeckBough
       # So many swaps at most, and the least each must bring.
       MOST_EVENING = 60
       LEAST_EVENING = 1e-3
+      # Of so many that cost least one is taken that brings no two of a kind side by side, where there is one.
+      CHEAPEST = 12
 
       private
 
@@ -38,7 +40,10 @@ module DeckBough
         worth = evening_gains(alike.keys).group_by(&:last)
         worth.keys.sort.reverse_each do |gain|
           pairs = worth[gain].flat_map { |one, other, _| lawful_pairs(alike[one], alike[other]) }
-          return pairs.min_by { |pair| [cost(*pair), pair] } if pairs.any?
+          next if pairs.empty?
+
+          cheapest = pairs.min_by(CHEAPEST) { |pair| [cost(*pair), pair] }
+          return cheapest.find { |pair| more_twins(*pair) <= 0 } || cheapest.first
         end
         nil
       end
