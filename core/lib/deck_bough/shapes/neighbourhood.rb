@@ -13,7 +13,7 @@ module DeckBough
       @points = points
       @cell = cell
       @squares = Hash.new { |squares, key| squares[key] = [] }
-      flat.laid_out(points, Float::INFINITY).each { |spot| @squares[key(spot[0], spot[1])] << spot }
+      flat.laid_out(points).each { |spot| @squares[key(spot[0], spot[1])] << spot }
       @squares.default_proc = nil
     end
 

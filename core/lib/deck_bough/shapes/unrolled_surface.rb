@@ -80,22 +80,14 @@ module DeckBough
       here + across.transpose
     end
 
-    # Points with, on a closed surface, copies of those near the edge laid where they continue across it.
+    # Points laid flat one after the other, on a closed surface once more across the edge.
     #
     # @param points [Array<Array(Float, Float)>] reach, turn
-    # @param margin [Float] metres from the edge within which a copy is laid
     # @return [Array<Array(Float, Float, Integer)>] x, y, index of the point
-    def laid_out(points, margin)
-      flat = points.each_with_index.map { |(reach, turn), i| [reach * Math.sin(turn), reach * Math.cos(turn), i] }
-      return flat unless closed?
-
-      points.each_with_index do |(reach, turn), i|
-        next if (half - turn.abs) * reach > margin
-
-        copy = turn - ((turn.positive? ? 2 : -2) * half)
-        flat << [reach * Math.sin(copy), reach * Math.cos(copy), i]
-      end
-      flat
+    def laid_out(points)
+      across, along, *behind = plane(points)
+      here = (across || []).zip(along || [], 0...points.size)
+      behind.empty? ? here : here + behind.first.zip(behind.last, 0...points.size)
     end
   end
 end
