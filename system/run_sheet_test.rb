@@ -227,6 +227,25 @@ class RunSheetTest < SystemTest
     eventually("Nothing went on instead.") { acts("up").count == 3 }
   end
 
+  # What lies in no box is told as that, and what goes on the rings is lit on each of them.
+  def test_a_wall_of_wreaths_is_dressed_ring_by_ring
+    enter
+    visit "/visits/#{visit_id('2026-11-28')}"
+    click_button "All steps"
+    find("button", text: "Dress, 3, Cabinet wreaths").click
+
+    assert_text "in no box · 5 left"
+    click_button "It is up"
+
+    assert_selector "h2", text: "Plum berry picks"
+    assert_selector "[role=img][aria-label='6 places are lit']"
+    click_button "It is up"
+
+    assert_selector "h2", text: "Brass cones, 6 cm"
+    assert_text(/box 4 · Loft left · \d+ still in it/)
+    assert_selector "[role=img][aria-label='3 places are lit']"
+  end
+
   def test_ribbon_is_used_as_much_as_it_took
     enter
     visit "/visits/#{visit_id('2026-11-28')}"

@@ -94,7 +94,8 @@ export function StepNow({ run, sheet, progress, step, done, onDone }: Props) {
           <BoxGlyph />
           <span>
             <strong>{lies.number === null ? "in no box" : `box ${lies.number}`}</strong>
-            {lies.place && ` · ${lies.place}`} · {amountOf(lies.left, thing ?? { unit: "pieces" }, units)} still in it
+            {lies.place && ` · ${lies.place}`} · {amountOf(lies.left, thing ?? { unit: "pieces" }, units)}{" "}
+            {lies.number === null ? "left" : "still in it"}
           </span>
         </Typography>
       )}
