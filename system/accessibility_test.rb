@@ -73,6 +73,11 @@ class AccessibilityTest < SystemTest
 
     assert_text "Sign in"
     assert_clean "sign in"
+    # What nobody can name is found, or nothing here would prove anything.
+    page.execute_script("document.querySelector('form').append(document.createElement('button'))")
+    fault = assert_raises(Minitest::Assertion) { assert_clean "sign in" }
+
+    assert_includes fault.message, "button-name: Buttons must have discernible text\n  <button>"
   end
 
   def test_every_view_at_the_desk

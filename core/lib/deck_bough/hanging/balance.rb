@@ -91,8 +91,7 @@ module DeckBough
         other = @shade[with]
         gain = shade == other ? 0.0 : moved(shade, zone, there) + moved(other, there, zone)
         gain += heroes_gain(kind, zone, there) if @hero[kind] != @hero[with]
-        gain += weights_gain(zone[0].zero? ? @weight[kind] - @weight[with] : @weight[with] - @weight[kind]) if
-          @weighed && zone[0] != there[0]
+        gain += weights_gain(kind, zone, with) if @weighed && zone[0] != there[0]
         gain
       end
 
@@ -157,8 +156,9 @@ module DeckBough
         before - after
       end
 
-      # @param upward [Float] how much more the upper half would carry
-      def weights_gain(upward)
+      # One of the two comes from the lower half to the upper, the other down.
+      def weights_gain(kind, zone, with)
+        upward = zone[0].zero? ? @weight[kind] - @weight[with] : @weight[with] - @weight[kind]
         over_by(@weights[1]) - over_by(@weights[1] + upward)
       end
 

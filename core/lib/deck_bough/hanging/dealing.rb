@@ -27,6 +27,7 @@ module DeckBough
       MOST_WEIGHED = 700
       # Same colour counts this much of same kind.
       COLOUR = 0.1
+
       # @param spots [Array<Array(Float, Float)>] reach in m, turn in radians
       # @param dealt [Array<Integer>] a lawful deal: the number of the kind at each site
       # @param colours [Array<Object>] the colour of each kind, nil for none
@@ -47,7 +48,7 @@ module DeckBough
       # @return [Array<Integer>] the number of the kind at each site
       def call
         if @spots.size > MOST_WEIGHED || @dealt.uniq.size < 2
-          look_at_it
+          count_balance
           return @dealt
         end
 
@@ -117,8 +118,7 @@ module DeckBough
         labels.each_with_index do |label, i|
           next unless label
 
-          row = table[label]
-          shift(row, @near[i], 1.0)
+          shift(table[label], @near[i], 1.0)
         end
         table
       end

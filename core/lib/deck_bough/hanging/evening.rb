@@ -19,7 +19,7 @@ module DeckBough
       def even_out
         return unless @balance
 
-        look_at_it
+        count_balance
         MOST_EVENING.times do
           one, other = best_evening || break
           @balance.swap(one, other)
@@ -28,7 +28,7 @@ module DeckBough
       end
 
       # Whoever deals asks afterwards what faults the eye finds, also where nothing was evened out.
-      def look_at_it
+      def count_balance
         @balance&.count(@dealt.dup) { |kind, site| @may[kind][site] }
       end
 
