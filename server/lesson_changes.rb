@@ -135,7 +135,7 @@ module DeckBough
         coming = spans.flat_map do |_, now|
           now[:pieces].select { |one| one[:state] == "planned" }.map { |one| [one, now] }
         end
-        lines = @rows.lines(coming.map { |piece, _| piece[:id] })
+        lines = @rows.lines_by_step(coming.map { |piece, _| piece[:id] })
         concerned = coming.select { |piece, _| lines.fetch(piece[:id], []).any? { |line| line[:step] == step } }
         planned = concerned.first(MOST_PLANNED).filter_map { |piece, now| anew(piece, now, { key => value }, step) }
         { items: planned, more: [concerned.size - MOST_PLANNED, 0].max }
@@ -144,7 +144,7 @@ module DeckBough
       def anew(piece, told, changes, step)
         whole = @pieces.find(piece[:id])
         now, would_be = [@planning, @planning.with(changes)].map do |planning|
-          planning.of(whole).lines.select { |line| line[:step] == step }.sum { |line| line[:need] }
+          LedgerLine.by_step(planning.of(whole).lines).select { |line| line[:step] == step }.sum { |line| line[:need] }
         end
         return if (now - would_be).abs < 1e-6
 

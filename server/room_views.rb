@@ -237,7 +237,8 @@ module DeckBough
       # What the pieces of a room take, and how strong its lights are.
       def things(room_id)
         ids = @listed.select { |piece| piece[:room_id] == room_id }.map { |piece| piece[:id] }
-        lines = @rows.lines(ids).values.flatten
+        # What a piece leaves of a thing its last line of it tells.
+        lines = @rows.lines(ids).values.flat_map { |of_it| of_it.reverse.uniq { |line| line[:style] || line } }
         { name: @by_id.fetch(room_id)[:name], lights: @rows.lights(ids), things: @styles.linked(lines) }
       end
 

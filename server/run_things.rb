@@ -29,7 +29,7 @@ module DeckBough
       private
 
       def lines_of(pieces)
-        @needs.lines(pieces.map { |piece| piece[:id] })
+        @needs.lines_by_step(pieces.map { |piece| piece[:id] })
       end
 
       def put_up(pieces)

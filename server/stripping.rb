@@ -44,7 +44,7 @@ module DeckBough
 
       # All that is asked of many pieces at once.
       def known(ids)
-        lines = @rows.lines(ids)
+        lines = @rows.lines_by_step(ids)
         styles = lines.values.flatten.filter_map { |line| line[:style] }.uniq
         { lines: lines, said: @choices.of(ids), styles: @things.facts(styles), boxes: @boxes.of_styles(styles) }
       end

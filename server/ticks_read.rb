@@ -99,7 +99,7 @@ module DeckBough
 
       # What lies on trees, as if it lay flat.
       def laid(pieces)
-        lines = @rows.lines(pieces)
+        lines = @rows.lines_by_step(pieces)
         @pieces.of_ids(pieces).filter_map do |piece|
           ribbon = piece[:settings][:ribbon]
           next unless piece[:kind] == RunSheets::TREE && BILLOWED.include?(ribbon[:method])

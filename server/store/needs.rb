@@ -100,6 +100,11 @@ module DeckBough
                             .transform_values { |lines| lines.map { |line| symbols(line) } }
         end
 
+        # @return [Hash{String => Array<Hash>}] the same, a line for each step that takes some
+        def lines_by_step(piece_ids)
+          lines(piece_ids).transform_values { |lines| LedgerLine.by_step(lines) }
+        end
+
         # How strong the lights of pieces are, where they are lit.
         #
         # @return [Array<String>] schools, each once

@@ -1,9 +1,12 @@
 # frozen_string_literal: true
 
+require_relative "../piece_requests"
 require_relative "../server_test"
 
 # A visit as it is worked from: what is said of it counts once, comes in any order, and moves plans and days.
 class RunSheetsTest < ServerTest
+  include PieceRequests
+
   TIME = "2026-11-30T15:20:00+01:00"
 
   def setup
@@ -347,6 +350,21 @@ class RunSheetsTest < ServerTest
     end
 
     assert_in_delta before - 2, on_hand(ribbon)
+  end
+
+  # Whoever makes the bow is told the bow's part, whoever tucks the rest.
+  def test_one_ribbon_for_crown_and_tree_is_laid_out_for_each
+    @piece = piece_called("Quay window tree")
+    ribbon = @piece["settings"]["ribbon"]["styles"].first
+    save(crown: { kind: "bow", style: ribbon })
+    line = plan["ledger"].find { |one| one["style"] == ribbon }
+    steps = sheet(visit("2026-11-28"))["steps"] + sheet["steps"]
+    told = steps.select { |step| step["piece"] == @piece["id"] && line["uses"].key?(step["key"]) }
+    needs = told.to_h { |step| [step["key"], step["things"].find { |one| one["style"] == ribbon }["need"]] }
+
+    assert_equal line["uses"].transform_values { |metres| metres.round(6) }, needs
+    assert_in_delta line["need"], needs.values.sum
+    assert(told.all? { |step| step["turns"].any? { |turn| turn["thing"] == ribbon } })
   end
 
   def test_what_ran_out_is_planned_again_without_it_and_what_hangs_stays

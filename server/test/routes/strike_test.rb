@@ -226,14 +226,19 @@ class StrikeTest < ServerTest
 
   def test_ribbon_that_was_cut_for_it_comes_back_as_far_as_it_can_be_kept
     step, style, need = ribbon
-    say(act("used", step: step, turn: style, quantity: need))
+    # Of one ribbon for hanger and bow, or crown and tree, both parts.
+    sheet["steps"].select { |one| one["id"].split("/").first == step.split("/").first }.each do |one|
+      one["things"].select { |thing| thing["style"] == style }.each do |thing|
+        say(act("used", step: one["id"], turn: style, quantity: thing["need"]))
+      end
+    end
     before = on_hand(style)
     box = sheet["strike"]["boxes"].first["id"]
-    measured = act("measured", step: step, turn: style, quantity: 1.5, box: box)
+    measured = act("measured", step: step, turn: style, quantity: half = (need / 2).round(3), box: box)
     2.times { say(measured) }
 
-    assert_in_delta before + 1.5, on_hand(style)
-    assert_includes lots(style).fetch(box).map { |length| length.round(3) }, 1.5
+    assert_in_delta before + half, on_hand(style)
+    assert_includes lots(style).fetch(box).map { |length| length.round(3) }, half
     assert_match(/has measured it already/, refusals(act("measured", step: step, turn: style, quantity: 1)).first)
     say(act("undo", of: measured[:key]))
 

@@ -9235,6 +9235,10 @@ export interface components {
             left_over: number;
             stock_cents: number;
             sheet: string;
+            /** @description where it serves several steps: how much each takes */
+            uses?: {
+                [key: string]: number;
+            };
         };
         LedgerTotals: {
             buy_cents: number;

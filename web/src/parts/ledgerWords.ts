@@ -17,6 +17,7 @@ export function bought(line: Line, units: Units, currency: string): string {
   if (line.short === 0 || line.packs === null) return "";
   const noun =
     line.unit === "m" ? "roll" : line.kind === "light" ? "string" : line.kind === "garland" ? "piece" : "pack";
+  if (line.packs === 0) return `out of the ${noun} bought above`;
   const left = line.left_over > 0 ? `, ${inLine(line.left_over, line, units)} over` : "";
   const spares = line.short === line.spares_short ? " for spares" : "";
   const price = line.buy_cents === null ? " · no price" : line.buy_cents ? ` · ${money(line.buy_cents, currency)}` : "";

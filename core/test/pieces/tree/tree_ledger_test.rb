@@ -61,6 +61,17 @@ class TreeLedgerTest < CoreTest
     assert_equal([%w[plum crown], %w[gauze ribbon]], crowned.map { |line| line.values_at(:style, :step) })
   end
 
+  # Whoever makes the bow is told the bow's part, whoever tucks the rest.
+  def test_a_ribbon_that_serves_crown_and_tree_is_one_line_that_knows_how_much_each_takes
+    one = lines("ribbon", ribbon: { styles: ["plum"] }).first
+    of_its_own = lines("ribbon", ribbon: { styles: ["gauze"] }, crown: { style: "plum" })
+
+    assert_equal "crown", one[:step]
+    assert_equal({ "crown" => of_its_own[0][:need], "ribbon" => of_its_own[1][:need] }, one[:uses])
+    assert_in_delta one[:need], one[:uses].values.sum
+    refute(of_its_own.any? { |line| line.key?(:uses) })
+  end
+
   def test_no_ribbon_no_line
     assert_empty lines("ribbon", ribbon: { method: "none" }, crown: { kind: "star" })
   end

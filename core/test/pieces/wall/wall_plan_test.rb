@@ -133,6 +133,17 @@ class WallPlanTest < CoreTest
     end[:message])
   end
 
+  def test_what_one_ribbon_gives_to_hangers_and_bows_is_told_for_each_step
+    one, three = [1, 3].map do |count|
+      line(told(wreaths: olives(count), hang: { hanger: "real", ribbon: "plum" },
+                star: { kind: "bow", style: "plum" }), "ribbon")
+    end
+
+    assert_equal(%w[hang star], one[:uses].keys)
+    one[:uses].each { |step, metres| assert_in_delta metres * 3, three[:uses][step] }
+    assert_in_delta three[:need], three[:uses].values.sum
+  end
+
   def test_the_ledger_is_what_each_of_them_takes
     told = told(wreaths: { hung: [{ style: "olive" }, { style: "large", star: "bow" }, { style: "olive" }] },
                 layers: { layout: "bottom_swag", picks: ["berry"], between: "cone" }, star: { style: "plum" },

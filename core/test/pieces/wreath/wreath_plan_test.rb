@@ -56,6 +56,24 @@ class WreathPlanTest < CoreTest
     assert_in_delta 0.25, figures(size: { outer_m: 0.5 })[:inner]
   end
 
+  # There are 24 of them, and 26 are wanted.
+  def test_stems_that_are_picks_too_are_there_once
+    told = plan(greens: { stems: [{ style: "cedar", count: 20 }] }, layers: { picks: ["cedar"] }).lines
+    greens, layer = told.select { |line| line[:style] == "cedar" }
+
+    assert_equal [20, 24, 0], greens.values_at(:need, :have, :short)
+    assert_equal 4, layer[:have]
+    assert_equal layer[:need] - 4, layer[:short]
+    assert_operator layer[:short], :>, 0
+  end
+
+  def test_hanger_and_bow_of_one_ribbon_know_their_parts
+    line = lines(hang: { ribbon: "velvet" }, star: { kind: "bow", style: "velvet" }).fetch("Velvet")
+
+    assert_equal %w[hang star], line[:uses].keys
+    assert_in_delta line[:need], line[:uses].values.sum
+  end
+
   def test_of_the_stock_the_one_nearest_the_middle_that_is_free
     assert_equal({ style: "spruce", name: "Spruce wreath", outer_m: 0.62 }, plan.reckoned[:choice])
     assert_nil plan(place: { host: "window", width_m: 2.0 }).reckoned[:choice]

@@ -12,7 +12,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*jars, *ribbon, *ground]
+      @lines ||= told([*jars, *ribbon, *ground])
     end
 
     private

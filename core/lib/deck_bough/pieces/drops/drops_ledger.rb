@@ -12,7 +12,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*things, line, hooks]
+      @lines ||= told([*things, line, hooks])
     end
 
     private

@@ -13,7 +13,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*things, *risers("build"), *balls, *lights, *moss("build"), *snow].reject { |line| line.need.zero? }
+      @lines ||= told([*things, *risers("build"), *balls, *lights, *moss("build"), *snow])
     end
 
     private

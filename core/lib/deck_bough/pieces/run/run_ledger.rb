@@ -12,9 +12,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*garlands, *stems, *lights, *accents, *ribbon, *fixings, *standing].reject do |line|
-        line.need.zero? && line.spares.zero?
-      end
+      @lines ||= told([*garlands, *stems, *lights, *accents, *ribbon, *fixings, *standing])
     end
 
     private

@@ -17,6 +17,16 @@ module DeckBough
 
     private
 
+    # What is none of is no line.
+    def told(lines)
+      LedgerLine.in_turn(lines.reject { |line| line.need.zero? && line.spares.zero? })
+    end
+
+    # @param parts [Array<Array(String, Numeric)>] a step, how much it takes
+    def by_step(parts)
+      parts.group_by(&:first).transform_values { |of_it| of_it.sum(&:last) }
+    end
+
     def keep(key, title, answers, more: [], others: [])
       @sheets ||= {}
       @sheets[key] = WorkingSheet.of(title, answers, @house, more: more, others: others)

@@ -12,7 +12,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*things, *garland]
+      @lines ||= told([*things, *garland])
     end
 
     private

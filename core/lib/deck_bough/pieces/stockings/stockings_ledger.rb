@@ -12,7 +12,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= @reckoning.empty? ? [] : [*stockings, *trims, *stuffing, hooks]
+      @lines ||= @reckoning.empty? ? [] : told([*stockings, *trims, *stuffing, hooks])
     end
 
     private

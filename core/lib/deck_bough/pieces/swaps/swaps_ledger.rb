@@ -12,7 +12,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*soft, *inserts, *sheets_of_paper]
+      @lines ||= told([*soft, *inserts, *sheets_of_paper])
     end
 
     private

@@ -13,7 +13,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*runner, *layers, *bows, *things, *risers("centre"), *moss("centre"), *lights]
+      @lines ||= told([*runner, *layers, *bows, *things, *risers("centre"), *moss("centre"), *lights])
     end
 
     private

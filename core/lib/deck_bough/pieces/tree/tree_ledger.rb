@@ -17,9 +17,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*ornaments, lights, *globes, *cells, *ribbon, *garland, *picks, *standing].reject do |line|
-        line.need.zero? && line.spares.zero?
-      end
+      @lines ||= told([*ornaments, lights, *globes, *cells, *ribbon, *garland, *picks, *standing])
     end
 
     private
@@ -136,9 +134,10 @@ module DeckBough
       uses.map do |style, parts|
         key = "ribbon:#{style&.id}"
         LedgerLine.new(kind: "ribbon", step: parts.first[:step], style: style, need: parts.sum { |part| part[:length] },
-                       label: "Ribbon, no style chosen", sheet: keep(key, style&.name || "Ribbon",
-                                                                     parts.filter_map { |part| part[:answer] },
-                                                                     more: parts.map { |part| part[:note] }))
+                       uses: by_step(parts.map { |part| part.values_at(:step, :length) }),
+                       label: "Ribbon, no style chosen",
+                       sheet: keep(key, style&.name || "Ribbon", parts.filter_map { |part| part[:answer] },
+                                   more: parts.map { |part| part[:note] }))
       end
     end
 

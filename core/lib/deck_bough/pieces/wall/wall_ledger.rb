@@ -12,8 +12,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*bought, *there].reject { |line| line.need.zero? && line.spares.zero? }
-                                  .sort_by.with_index { |line, i| [WallPlan::STEPS.index(line.step), i] }
+      @lines ||= told([*bought, *there].sort_by.with_index { |line, i| [WallPlan::STEPS.index(line.step), i] })
     end
 
     private
@@ -45,8 +44,13 @@ module DeckBough
     def together(those)
       line, sheet, = those.first
       need = those.sum { |one, _, count| one.need * count } - already(line)
-      LedgerLine.new(kind: line.kind, step: step_of(line), style: line.style, label: line.label, own: line.own,
-                     need: need, spares: spares(line, need), sheet: whole(line, sheet, those, need))
+      LedgerLine.new(kind: line.kind, step: step_of(line.step), style: line.style, label: line.label, own: line.own,
+                     need: need, spares: spares(line, need), uses: uses(those),
+                     sheet: whole(line, sheet, those, need))
+    end
+
+    def uses(those)
+      by_step(those.flat_map { |one, _, count| one.steps.map { |step, need| [step_of(step), need * count] } })
     end
 
     # Fixings that are there already are none to bring.
@@ -55,8 +59,8 @@ module DeckBough
     end
 
     # A wreath's size is said with the wreaths here.
-    def step_of(line)
-      line.step == "size" ? "wreaths" : line.step
+    def step_of(step)
+      step == "size" ? "wreaths" : step
     end
 
     # Spare strings are for all of them, not for each.

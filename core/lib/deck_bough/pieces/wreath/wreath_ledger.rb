@@ -12,9 +12,7 @@ module DeckBough
 
     # @return [Array<LedgerLine>]
     def lines
-      @lines ||= [*base, *stems, *elements, *star, *ribbon, *lights, *fixing].reject do |line|
-        line.need.zero? && line.spares.zero?
-      end
+      @lines ||= told([*base, *stems, *elements, *star, *ribbon, *lights, *fixing])
     end
 
     private
@@ -93,8 +91,9 @@ module DeckBough
         long = those.sum { |part| part[2][:length_m] }
         more = those.map { |_, _, answer, says| note(says, "", "length_m", answer[:length_m], "m") }
         LedgerLine.new(kind: "ribbon", step: those.first[0], style: style, label: "Ribbon, no style chosen",
-                       need: long, sheet: keep("ribbon:#{id}", style&.name || "Ribbon", those.map { |part| part[2] },
-                                               more: [*more, note("All of it", "sum", "need_m", long, "m")]))
+                       need: long, uses: by_step(those.map { |step, _, answer, _| [step, answer[:length_m]] }),
+                       sheet: keep("ribbon:#{id}", style&.name || "Ribbon", those.map { |part| part[2] },
+                                   more: [*more, note("All of it", "sum", "need_m", long, "m")]))
       end
     end
 
