@@ -22,6 +22,7 @@ module DeckBough
         @stripping = Stripping.new(database, studio[:id])
         @bridging = Bridging.new(database, studio[:id])
         @needs = Needs.new(database, studio)
+        @order = studio[:house_order]
       end
 
       def house
@@ -49,6 +50,22 @@ module DeckBough
       def delayed(facts, today, late)
         ids = pieces_of(facts[:homes].values).map { |piece| piece[:id] }
         { **facts, arrivals: @arrivals.of(ids, today, **late)[:arrivals] }
+      end
+
+      # @param facts [Hash] as `of` gives them
+      # @return [Array<Days::HomeSteps::Told>] what there is to dress in a home
+      def dressing(home, facts)
+        DeckBough::Days::HomeSteps.new(home, facts[:homes][home][:rooms], house: house, order: @order).all
+      end
+
+      # @param facts [Hash] as `of` gives them
+      # @return [Array<Days::HomeSteps::Told>] what of it comes down; none where that is not planned
+      def taking_down(home, facts)
+        pieces = pieces_of([facts[:homes][home]])
+        return [] unless pieces.all? { |piece| facts[:going].key?(piece[:id]) }
+
+        DeckBough::Days::StrikeSteps.new("#{DaySpan::STRIKE}#{home}", dressing(home, facts), facts[:going],
+                                         house: house, bridged: facts[:bridged]).all
       end
 
       private

@@ -71,13 +71,19 @@ module DeckBough
 
       # What a season cannot be closed over.
       def still_out(today)
-        standing = listed.select { |home| home[:visit_on] && !struck?(home, today) }
-        { standing: standing.map { |home| home.slice(:id, :name, :strike_on) }, lent: @facts.lent,
+        { standing: standing(today).map { |home| home.slice(:id, :name, :strike_on) }, lent: @facts.lent,
           on_trial: store(Store::Trials).list.select { |one| one[:tag] == "may_go_back" }
                                         .map { |one| one.slice(:id, :name, :decide_by) } }
       end
 
-      def struck?(home, today)
+      # What was ticked as down is down; of other homes their day tells.
+      def standing(today)
+        ahead = listed.select { |home| home[:visit_on] && !over?(home, today) }
+        down = TakenDown.new(@database, @studio).among(ahead.map { |home| home[:id] }, today)
+        ahead.reject { |home| down.include?(home[:id]) }
+      end
+
+      def over?(home, today)
         home[:strike_on] && home[:strike_on] < today.iso8601
       end
 

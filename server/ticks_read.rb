@@ -56,24 +56,13 @@ module DeckBough
 
       # A season's visits by themselves: what is done every year is a job every year.
       def told(home, facts, visits)
-        steps = steps(home, facts)
+        steps = [*@facts.dressing(home, facts), *@facts.taking_down(home, facts)]
         known = { visits: visits.map { |visit| held(visit, facts[:progress][home][:journal]) }, paces: paces(facts),
                   done: facts[:progress][home][:done], tasks: tasks(facts[:homes][home], facts[:going]) }
         named = { steps: names(facts[:homes][home], steps), pieces: known[:tasks],
                   days: visits.to_h { |visit| visit.values_at(:id, :held_on) } }
         ticked = DeckBough::Logbook::FromTicks.new(steps, known, house: house).told.map { |one| row(one, named) }
         [*ticked, *ribbon_used(facts[:progress][home], steps, named)]
-      end
-
-      # Of dressing, and of taking down where that is planned.
-      def steps(home, facts)
-        rooms = facts[:homes][home][:rooms]
-        dressing = DeckBough::Days::HomeSteps.new(home, rooms, house: house, order: @studio[:house_order]).all
-        return dressing unless rooms.flat_map { |room| room[:pieces] }.all? { |one| facts[:going].key?(one[:id]) }
-
-        down = DeckBough::Days::StrikeSteps.new("#{DaySpan::STRIKE}#{home}", dressing, facts[:going],
-                                                house: house, bridged: facts[:bridged])
-        [*dressing, *down.all]
       end
 
       # A ribbon's job has a name of its own beside the step it was used in.

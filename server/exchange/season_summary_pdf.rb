@@ -89,7 +89,13 @@ module DeckBough
           line(["This year's", money(@told[:change_cents])], LINES)
           line(["Marked as neither", money(@told[:unmarked_cents])], LINES) if @told[:unmarked_cents].positive?
           @told[:change].each { |name| line(["   #{name}", ""], LINES, QUIET) }
+          line(["Without a price, counted for nothing", @told[:unpriced].to_s], LINES, QUIET) if unpriced?
           @page.move_down 8
+        end
+
+        # Seasons closed long ago were not asked.
+        def unpriced?
+          @told[:unpriced].to_i.positive?
         end
 
         def lessons

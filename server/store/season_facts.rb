@@ -36,17 +36,18 @@ module DeckBough
         # Of what pieces keep, how much is the base that stays for years and how much this year's layer.
         #
         # @return [Hash] base_cents, change_cents, unmarked_cents, change (names of what is this year's, the dearest
-        #   first)
+        #   first), unpriced (kinds of things nobody knows the price of)
         def base_and_change
           worth = Sequel.lit("kept.held * styles.price_cents / styles.pack_size")
-          kept = Stockroom.new(database, studio_id).claims.where { held > 0 }.from_self(alias: :kept)
-                          .join(:styles, id: :style_id).exclude(price_cents: nil)
+          all = Stockroom.new(database, studio_id).claims.where { held > 0 }.from_self(alias: :kept)
+                         .join(:styles, id: :style_id)
+          kept = all.exclude(price_cents: nil)
           sums = kept.group(:role).select_hash(:role, Sequel.function(:sum, worth).as(:cents))
           change = kept.where(role: "change").group(Sequel[:styles][:id], Sequel[:styles][:name])
                        .order(Sequel.desc(Sequel.function(:sum, worth)), Sequel[:styles][:name]).limit(MOST)
                        .select_map(Sequel[:styles][:name])
           { base_cents: sums["base"].to_i, change_cents: sums["change"].to_i, unmarked_cents: sums[nil].to_i,
-            change: change }
+            change: change, unpriced: all.where(price_cents: nil).select(Sequel[:styles][:id]).distinct.count }
         end
 
         # What was noted in a season, in the order of these sorts, what is open first.

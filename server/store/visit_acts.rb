@@ -15,6 +15,10 @@ module DeckBough
         GONE = "What it is about is not there any more."
         ANOTHER_KIND = "What goes on in its place is of another kind. Choose one of the same."
 
+        # Steps that undo another.
+        STRUCK = Sequel.like(:step, "%/#{DeckBough::Days::StrikeSteps::OFF.gsub('_', '\\_')}%")
+        private_constant :STRUCK
+
         # In whole microseconds: a time as the database writes it takes longer to read than all the rest of an act.
         HAPPENED = Sequel.lit("(extract(epoch from happened_at) * 1000000)::bigint")
         ACT = [:key, :kind, :step, :turn, :of, :says, :quantity, :account_id, HAPPENED, :visit_id, :on_day, :at_min,
@@ -31,6 +35,13 @@ module DeckBough
           homes.to_h do |home|
             [home, { journal: DeckBough::Days::Journal.new(acts.fetch(home, [])), done: done.fetch(home, []) }]
           end
+        end
+
+        # Homes in which something was done in taking down.
+        #
+        # @return [Array<String>] ids
+        def begun_to_strike(homes)
+          rows(:done_steps).where(home_id: homes).where(STRUCK).distinct.select_order_map(:home_id)
         end
 
         # Homes of which more was said than the log has read.

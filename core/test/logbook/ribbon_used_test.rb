@@ -6,8 +6,8 @@ require_relative "../core_test"
 class RibbonUsedTest < CoreTest
   LAID = Logbook::RibbonUsed::Laid.new(rule: "ribbon.billow_soft", base: 12.0, styles: %w[amber smoke])
 
-  def used(turn, quantity, piece: "tree", by: "Bram")
-    Days::Act.new(key: [turn, quantity], kind: "used", step: "#{piece}/ribbon", turn: turn, quantity: quantity, by: by,
+  def used(turn, quantity, piece: "tree", by: "Bram", step: "ribbon")
+    Days::Act.new(key: [turn, quantity], kind: "used", step: "#{piece}/#{step}", turn: turn, quantity: quantity, by: by,
                   visit: "v")
   end
 
@@ -24,6 +24,7 @@ class RibbonUsedTest < CoreTest
     assert_empty told(used("wire", 8.0))
     assert_empty told(used("amber", 8.0, piece: "mantel"))
     assert_empty told(used("amber", 0))
+    assert_empty told(used("amber", 2.0, step: "crown"))
     assert_empty told
   end
 end

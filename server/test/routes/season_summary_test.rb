@@ -79,6 +79,48 @@ class SeasonSummaryTest < ServerTest
     refute_includes summary["open"]["standing"].map { |one| one["name"] }, "The Signal Loft"
   end
 
+  def struck
+    DATABASE[:visits].where(purpose: "strike").get(:id)
+  end
+
+  def everything_off
+    told = nil
+    20.times { break unless (told = ask(:get, "/api/visits/#{struck}/run-sheet"))["pending"] }
+    told["steps"].flat_map do |step|
+      step["turns"].map do |turn|
+        { key: SecureRandom.uuid, kind: "up", step: step["id"], turn: turn["key"], at: "2026-11-19T09:30:00+01:00" }
+      end
+    end
+  end
+
+  def stands?
+    summary["open"]["standing"].any? { |one| one["name"] == "Tidewaiter's House" }
+  end
+
+  # Who has taken a home down need not wait for the day it was to be.
+  def test_a_home_stands_no_longer_when_all_of_it_was_ticked_as_down
+    acts = everything_off
+    acts[..-2].each_slice(100) { |some| ask(:post, "/api/visits/#{struck}/acts", { acts: some }) }
+
+    assert_predicate self, :stands?
+    ask(:post, "/api/visits/#{struck}/acts", { acts: acts.last(1) })
+
+    refute_predicate self, :stands?
+    undo = { key: SecureRandom.uuid, kind: "undo", of: acts.last[:key], at: "2026-11-19T10:30:00+01:00" }
+    ask(:post, "/api/visits/#{struck}/acts", { acts: [undo] })
+
+    assert_predicate self, :stands?
+  end
+
+  def test_things_without_a_price_are_counted_as_such
+    before = summary["unpriced"]
+    used = DATABASE[:piece_claims].join(:styles, id: :style_id).exclude(price_cents: nil).where { held > 0 }
+                                  .select_map(Sequel[:styles][:id]).uniq.first(2)
+    DATABASE[:styles].where(id: used).update(price_cents: nil)
+
+    assert_equal before + 2, summary["unpriced"]
+  end
+
   def test_lessons_are_what_was_taken_on_then_what_went_wrong_then_ideas
     ask(:post, "/api/lessons/minutes.ornament/decisions", { key: SecureRandom.uuid, accepted: true, was: 0.6 })
     ask(:post, "/api/lessons/minutes.fluff_slim/decisions", { key: SecureRandom.uuid, accepted: false, was: 7 })

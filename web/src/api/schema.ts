@@ -7421,6 +7421,8 @@ export interface components {
             change_cents: number;
             /** @description worth of what is marked as neither */
             unmarked_cents: number;
+            /** @description kinds of things that are used and have no price; not known of seasons closed long ago */
+            unpriced?: number;
             change: string[];
             homes: {
                 id: string;

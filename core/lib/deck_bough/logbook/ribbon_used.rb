@@ -12,6 +12,9 @@ module DeckBough
       Laid = Struct.new(:rule, :base, :styles, keyword_init: true)
       Told = Struct.new(:piece, :visit, :took, :parts, :by, keyword_init: true)
 
+      # The step it is laid in; the same ribbon may be the crown's bow.
+      STEP = "ribbon"
+
       module_function
 
       # @param acts [Array<Days::Act>] of a home, those that stand, as they came to pass
@@ -20,7 +23,7 @@ module DeckBough
       def told(acts, laid)
         of_pieces = acts.select(&:used?).group_by { |act| act.step.split("/").first }
         laid.filter_map do |piece, ribbon|
-          own = of_pieces.fetch(piece, []).select { |act| ribbon.styles.include?(act.turn) }
+          own = of_pieces.fetch(piece, []).select { |act| laid?(act) && ribbon.styles.include?(act.turn) }
           took = own.sum { |act| act.quantity || 0 }
           next unless took.positive? && ribbon.base.positive?
 
@@ -28,6 +31,11 @@ module DeckBough
                    parts: [Part.new(rule: ribbon.rule, base: ribbon.base)])
         end
       end
+
+      def laid?(act)
+        act.step.split("/")[1] == STEP
+      end
+      private_class_method :laid?
     end
   end
 end

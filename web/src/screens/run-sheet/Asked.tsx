@@ -1,3 +1,4 @@
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
@@ -20,7 +21,10 @@ export function Asked({
   return (
     <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
       <DialogTitle>{title}</DialogTitle>
-      <DialogContent sx={{ display: "flex", flexDirection: "column", gap: 1.5 }}>{children}</DialogContent>
+      <DialogContent>
+        {/* A field's label stands over its frame. */}
+        <Box sx={{ display: "flex", flexDirection: "column", gap: 1.5, pt: 1 }}>{children}</Box>
+      </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Cancel</Button>
         {actions}

@@ -27,7 +27,7 @@ export function VisitThread({ sheet, step, progress }: { sheet: Sheet; step: Run
   return (
     <Box sx={{ px: 2, pt: 1 }}>
       <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
-        <Typography variant="body2" sx={{ flex: 1, minWidth: 0 }} noWrap>
+        <Typography variant="body2" sx={{ flexShrink: 0, maxWidth: "100%" }} noWrap>
           <Box component="span" sx={{ display: { xs: "none", md: "inline" } }}>
             {sheet.home.name}, {sheet.home.rooms.find(({ id }) => id === step.room)?.name}:{" "}
           </Box>
@@ -36,11 +36,14 @@ export function VisitThread({ sheet, step, progress }: { sheet: Sheet; step: Run
           </strong>{" "}
           {stepName(step).toLowerCase()}
         </Typography>
-        <Typography variant="body2" color="textSecondary" noWrap sx={{ flexShrink: 0 }}>
+        <Typography variant="body2" color="textSecondary" noWrap sx={{ flex: 1, minWidth: 0, textAlign: "right" }}>
           {then.length > 0 && `then ${then.join(", ")}`}
-          {then.length > 0 && ends > 0 && " · "}
-          {ends > 0 && `ends ${clockOf(ends)}`}
         </Typography>
+        {ends > 0 && (
+          <Typography variant="body2" color="textSecondary" noWrap sx={{ flexShrink: 0 }}>
+            {then.length > 0 && "· "}ends {clockOf(ends)}
+          </Typography>
+        )}
       </Box>
       <svg width="100%" height={22} aria-hidden style={{ display: "block", overflow: "visible" }}>
         {own.slice(1).map((one, i) => (

@@ -19,6 +19,13 @@ function went({ broken, lost }: Summary["gone"][number]): string {
   return [broken > 0 ? `${broken} broken` : "", lost > 0 ? `${lost} lost` : ""].filter(Boolean).join(", ");
 }
 
+/** What no worth tells of. */
+function unpriced(kinds: number): string {
+  return kinds === 1
+    ? "One kind of thing that is used has no price and counts for nothing here."
+    : `${kinds} kinds of things that are used have no price and count for nothing here.`;
+}
+
 /** The figures of a season, as they are now or as they were kept. */
 export function CameTo({ told, beside, below }: { told: Summary; beside?: ReactNode; below?: ReactNode }) {
   const currency = useCurrency();
@@ -70,6 +77,11 @@ export function CameTo({ told, beside, below }: { told: Summary; beside?: ReactN
           />
           {told.unmarked_cents > 0 && <Line what="Marked as neither" much={money(told.unmarked_cents, currency)} />}
         </Lines>
+        {told.unpriced ? (
+          <Typography variant="body2" color="textSecondary" sx={{ mt: -2, mb: 3 }}>
+            {unpriced(told.unpriced)}
+          </Typography>
+        ) : null}
         {below}
       </Box>
       <Box
