@@ -12,6 +12,9 @@ import { reachable } from "../../theme/theme";
 import { facts } from "./householdFacts";
 import { useCurrency } from "../../units/useUnits";
 
+/** What a look takes with its colours in two lines, pixels; kept free for it, so that nothing below it moves. */
+const LOOK_HIGH = 88;
+
 /** Dates, look, household and sums of a home. */
 export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: () => void }) {
   const currency = useCurrency();
@@ -36,8 +39,9 @@ export function Household({ home, edit }: { home: Schemas["HomeInFull"]; edit: (
           Home and household
         </Button>
       </Box>
+      {home.look_id && !look && <Box sx={{ width: 260, minHeight: LOOK_HIGH }} />}
       {look && (
-        <Box>
+        <Box sx={{ minHeight: LOOK_HIGH }}>
           <Link
             component={RouterLink}
             to={`/looks/${look.id}`}
