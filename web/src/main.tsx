@@ -1,15 +1,18 @@
 import "@fontsource-variable/alegreya";
 import "@fontsource-variable/hanken-grotesk";
-import { StrictMode } from "react";
+import { StrictMode, startTransition } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./app/App";
 
 const root = document.getElementById("root");
 if (!root) throw new Error("The page has no #root to draw into.");
-createRoot(root).render(
-  <StrictMode>
-    <App />
-  </StrictMode>,
+// Built in slices that let input through.
+startTransition(() =>
+  createRoot(root).render(
+    <StrictMode>
+      <App />
+    </StrictMode>,
+  ),
 );
 
 // What works without network is fetched when the screen stands.

@@ -6,6 +6,7 @@ import { Link as RouterLink, useParams } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
+import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 import { DaysToGo } from "../../parts/DaysToGo";
 import { MoreMenu } from "../../parts/MoreMenu";
@@ -157,7 +158,12 @@ export function HangingMap() {
   if (found.isPending) return <Loading what="the hanging map" />;
   if (found.isError) return <Failed error={found.error} retry={() => void found.refetch()} />;
   const { piece, map } = found.data;
-  if (map && map.sites.length > 0) return <MapOfPiece key={pieceId} piece={piece} sheet={map} />;
+  if (map && map.sites.length > 0)
+    return (
+      <Gently what="the hanging map">
+        <MapOfPiece key={pieceId} piece={piece} sheet={map} />
+      </Gently>
+    );
   return (
     <>
       <MapStrip piece={piece} />

@@ -6,6 +6,7 @@ import { Link, useLocation } from "react-router";
 import { useMe } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { Failed } from "../../parts/Failed";
+import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 import { Strip } from "../../shell/Strip";
 import { Region } from "./Region";
@@ -33,6 +34,14 @@ export const CHAPTERS: Record<string, string> = {
   stock: "Stock",
 };
 
+/** The rule that is asked for comes into view as soon as it stands. */
+function InView({ id }: { id: string }) {
+  useEffect(() => {
+    if (id) document.getElementById(id)?.scrollIntoView({ block: "center" });
+  }, [id]);
+  return null;
+}
+
 /** Every constant by chapter: what it is, why, and what changing it does to a sample tree. */
 export function HouseRules() {
   const { rules, set, reset } = useHouseRules();
@@ -40,10 +49,6 @@ export function HouseRules() {
   const [chapter, setChapter] = useState(wanted.split(".")[0] || "tree");
   const [trying, setTrying] = useState<{ key: string; value: number } | null>(null);
   const owner = useMe().data?.account.role === "owner";
-
-  useEffect(() => {
-    if (wanted && rules.isSuccess) document.getElementById(wanted)?.scrollIntoView({ block: "center" });
-  }, [wanted, rules.isSuccess]);
 
   if (rules.isPending) return <Loading what="the house rules" />;
   if (rules.isError) return <Failed error={rules.error} retry={() => void rules.refetch()} />;
@@ -58,42 +63,45 @@ export function HouseRules() {
           What the log teaches
         </Button>
       </Strip>
-      <Box
-        sx={{
-          flex: 1,
-          minHeight: 0,
-          display: "grid",
-          gridTemplateColumns: { xs: "1fr", md: "1fr 328px" },
-          overflow: { xs: "auto", md: "hidden" },
-        }}
-      >
-        <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
-          <Schools mayChange={owner} />
-          <Region mayChange={owner} />
-          <Box sx={{ mb: 2 }}>
-            <ChoiceDial
-              label="Chapter"
-              value={chapter}
-              onChange={setChapter}
-              choices={rules.data.chapters.map((told) => ({
-                value: told.chapter,
-                label: CHAPTERS[told.chapter] ?? told.chapter,
-              }))}
-            />
+      <Gently what="the house rules">
+        <Box
+          sx={{
+            flex: 1,
+            minHeight: 0,
+            display: "grid",
+            gridTemplateColumns: { xs: "1fr", md: "1fr 328px" },
+            overflow: { xs: "auto", md: "hidden" },
+          }}
+        >
+          <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
+            <Schools mayChange={owner} />
+            <Region mayChange={owner} />
+            <Box sx={{ mb: 2 }}>
+              <ChoiceDial
+                label="Chapter"
+                value={chapter}
+                onChange={setChapter}
+                choices={rules.data.chapters.map((told) => ({
+                  value: told.chapter,
+                  label: CHAPTERS[told.chapter] ?? told.chapter,
+                }))}
+              />
+            </Box>
+            {shown?.constants.map((rule) => (
+              <RuleRow
+                key={rule.key}
+                rule={rule}
+                mayChange={owner}
+                onTry={(value) => setTrying(value === null ? null : { key: rule.key, value })}
+                onSet={(value) => set.mutateAsync({ key: rule.key, value, was: rule.value })}
+                onReset={() => reset.mutateAsync(rule.key)}
+              />
+            ))}
           </Box>
-          {shown?.constants.map((rule) => (
-            <RuleRow
-              key={rule.key}
-              rule={rule}
-              mayChange={owner}
-              onTry={(value) => setTrying(value === null ? null : { key: rule.key, value })}
-              onSet={(value) => set.mutateAsync({ key: rule.key, value, was: rule.value })}
-              onReset={() => reset.mutateAsync(rule.key)}
-            />
-          ))}
+          <SampleTree trying={trying} />
+          <InView id={wanted} />
         </Box>
-        <SampleTree trying={trying} />
-      </Box>
+      </Gently>
     </>
   );
 }

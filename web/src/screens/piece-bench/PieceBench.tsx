@@ -5,6 +5,7 @@ import { useBenchPiece } from "../../bench/useBench";
 import { isBenched, type Kind } from "../../kinds/kind";
 import { KINDS } from "../../kinds/registry";
 import { Failed } from "../../parts/Failed";
+import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 
 function BenchOf<K extends Kind>({ kind, piece }: { kind: K; piece: Schemas["PieceOnBench"] }) {
@@ -19,8 +20,10 @@ export function PieceBench() {
   if (piece.isPending) return <Loading what="the piece" />;
   if (piece.isError) return <Failed error={piece.error} retry={() => void piece.refetch()} />;
   return (
-    <Suspense fallback={<Loading what="the bench" />}>
-      <BenchOf kind={piece.data.kind} piece={piece.data} />
-    </Suspense>
+    <Gently what="the bench">
+      <Suspense fallback={<Loading what="the bench" />}>
+        <BenchOf kind={piece.data.kind} piece={piece.data} />
+      </Suspense>
+    </Gently>
   );
 }

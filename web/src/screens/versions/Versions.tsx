@@ -12,6 +12,7 @@ import { createTurn, type Turn } from "../../drawing/tree/turn";
 import { isPlan, type AnyPlan, type Kind } from "../../kinds/kind";
 import { KINDS } from "../../kinds/registry";
 import { Failed } from "../../parts/Failed";
+import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
@@ -198,7 +199,9 @@ export function Versions() {
           To the bench
         </Button>
       </Strip>
-      <Compared piece={piece.data} variants={variants.data.items} />
+      <Gently what="the versions">
+        <Compared piece={piece.data} variants={variants.data.items} />
+      </Gently>
     </>
   );
 }
