@@ -34,7 +34,7 @@ class RunSheetTest < CoreTest
 
   def test_what_goes_on_instead_of_a_ribbon_that_ran_out_is_a_turn_of_its_own
     ribbon = { **line("ribbon", "plum", 7.5), unit: "m" }
-    stood_in = [{ style: "plum", instead_of: "gauze", name: "Gauze", need: 2.1 }]
+    stood_in = [{ step: "ribbon", style: "plum", instead_of: "gauze", name: "Gauze", need: 2.1 }]
     turns = lambda do |more|
       Days::RunSheet.new([told("tree", "ribbon")], { "tree" => { lines: [ribbon], stood_in: more } })
                     .turns.fetch("tree/ribbon").map { |turn| turn.to_h.values_at(:key, :need, :instead_of) }
@@ -43,6 +43,17 @@ class RunSheetTest < CoreTest
     assert_equal [["plum", 5.4, nil], ["plum for gauze", 2.1, "Gauze"]], turns.call(stood_in)
     assert_equal [["plum for gauze", 7.5, "Gauze"]], turns.call([{ **stood_in.first, need: 7.5 }])
     assert_equal [["plum", 7.5, nil]], turns.call([])
+  end
+
+  # The crown's bow is of the ribbon that goes on instead round the tree.
+  def test_what_goes_on_instead_round_the_tree_is_no_more_for_the_crown
+    bow, body = %w[crown ribbon].map { |step| { **line(step, "plum", 4.0), unit: "m" } }
+    stood_in = [{ step: "ribbon", style: "plum", instead_of: "gauze", name: "Gauze", need: 4.0 }]
+    sheet = Days::RunSheet.new([told("tree", "crown"), told("tree", "ribbon")],
+                               { "tree" => { lines: [bow, body], stood_in: stood_in } })
+
+    assert_equal(["plum"], keys(sheet, "tree/crown"))
+    assert_equal(["plum for gauze"], keys(sheet, "tree/ribbon"))
   end
 
   def test_what_is_made_by_hand_takes_nothing_of_its_piece_and_is_so_many_at_once

@@ -86,20 +86,25 @@ module DeckBough
       def of_lines(told, parts)
         hung = told.key == HUNG ? places(told.piece).to_h { |site| [site[:style], true] } : {}
         left = things(told).reject { |thing| hung.key?(thing.key) || thing.need.zero? }
-        return left.flat_map { |thing| of_line(told.piece, thing) } if parts.size < 2
+        return left.flat_map { |thing| of_line(told, thing) } if parts.size < 2
 
         hung.empty? ? [Turn.new(key: "", need: told.count)] : []
       end
 
-      # What goes on instead of something that ran out is a turn of its own: the rest of it may be up already.
-      def of_line(piece, thing)
-        more = @pieces.dig(piece, :stood_in).to_a.select { |one| one[:style] == thing.style }
+      # What goes on instead of something that ran out is a turn of its own: the rest of it may be up already. The same
+      # ribbon in another step, the crown's bow, stays what it is.
+      def of_line(told, thing)
+        more = stood_in(told.piece).select { |one| told.key == one[:step] && one[:style] == thing.style }
         planned = (thing.need - more.sum { |one| one[:need] }).round(3)
         own = planned.positive? ? [Turn.new(key: thing.key, thing: thing.key, need: planned)] : []
         own + more.map do |one|
           Turn.new(key: "#{one[:style]} for #{one[:instead_of]}", thing: thing.key, need: one[:need].round(3),
                    instead_of: one[:name])
         end
+      end
+
+      def stood_in(piece)
+        @pieces.dig(piece, :stood_in).to_a
       end
 
       # Before the piece is closed each keepsake is looked for.

@@ -93,7 +93,8 @@ module DeckBough
       return [] unless chosen? && @reckoning.ribbon
 
       @reckoning.ribbon_shares.stood_in.map do |one|
-        { style: one[:style].id, instead_of: one[:instead_of].id, name: one[:instead_of].name, need: one[:length_m] }
+        { step: "ribbon", style: one[:style].id, instead_of: one[:instead_of].id, name: one[:instead_of].name,
+          need: one[:length_m] }
       end
     end
 
