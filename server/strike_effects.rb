@@ -4,11 +4,14 @@ module DeckBough
   module Server
     # What acts of taking a home down do beyond being kept: what broke or is lost leaves the stock, what went into
     # another box lies there, ribbon that can be kept comes back, strings are written down as tested, hooks stay in the
-    # home's register or leave it. Each once by its key, and taken back with its act.
+    # home's register or leave it, and how the wall is then is noted in the visit's log. Each once by its key, and taken
+    # back with its act.
     class StrikeEffects
       ENTRIES = %w[broken lost found].freeze
       KINDS = [*ENTRIES, "boxed", "tested", "measured", "hooks_stay", "hooks_off"].freeze
       RIBBON = "ribbon"
+      # How a wall is said to be that did not come away clean.
+      MARKED = "marked"
 
       def initialize(database, studio, planning:)
         @database = database
@@ -20,6 +23,8 @@ module DeckBough
         @tests = Store::StringTests.new(database, @studio_id)
         @acts = Store::VisitActs.new(database, @studio_id)
         @hooks = PieceHooks.new(database, @studio_id, planning: planning)
+        @visits = Store::Visits.new(database, @studio_id)
+        @remarks = Store::LogRemarks.new(database, @studio_id)
       end
 
       # @param act [Hash] its row
@@ -42,7 +47,7 @@ module DeckBough
         when "boxed" then unbox(act, account_id)
         when "tested" then @tests.forget(act[:key])
         when "hooks_stay" then @hooks.forget(act[:told].fetch("hooks", []), by: account_id)
-        when "hooks_off" then @hooks.restore(act[:told].fetch("hooks", []))
+        when "hooks_off" then put_on_again(act, account_id)
         end
       end
 
@@ -131,7 +136,27 @@ module DeckBough
       end
 
       def off(act, account_id)
-        @acts.remember(act[:key], { "hooks" => @hooks.come_off(piece(act), by: account_id) })
+        found = piece(act)
+        @acts.remember(act[:key], { "hooks" => @hooks.come_off(found, by: account_id) })
+        note_wall(act, found, account_id) unless act[:says].to_s.strip.empty?
+      end
+
+      def put_on_again(act, account_id)
+        @hooks.restore(act[:told].fetch("hooks", []))
+        @remarks.forget(act[:key], by: account_id)
+      end
+
+      # What the log tells of fixings, finish by finish.
+      def note_wall(act, piece, account_id)
+        @remarks.create(@visits.find(act[:visit_id]),
+                        { "key" => act[:key], "piece" => piece[:id], "finish" => finish(piece[:settings]),
+                          "sort" => act[:says].include?(MARKED) ? "marked" : "held",
+                          "says" => "Came off: #{act[:says].strip}" }, account_id: account_id)
+      end
+
+      # Of a run its surface, of a wreath what it hangs on.
+      def finish(settings)
+        (settings.dig(:survey, :surface) || settings.dig(:place, :host) || "wall").tr("_", " ")
       end
 
       def wrong(pointer, message)

@@ -96,6 +96,12 @@ module DeckBough
           put_away(:log_remarks, id, "remark", by: by)
         end
 
+        # What an act had noted goes with it.
+        def forget(key, by:)
+          id = present.where(key: key).get(:id)
+          delete(id, by: by) if id
+        end
+
         def restore(id)
           take_out_again(:log_remarks, id, "remark")
           find(id)

@@ -291,6 +291,31 @@ class StrikeTest < ServerTest
                  refusals(act("boxed", step: step, turn: style, box: other, from_box: box))
   end
 
+  def fixings
+    told = ask(:get, "/api/visits/#{@visit}/log")["remarks"]
+    told.reject { |one| one["finish"].empty? }.map { |one| one.values_at("sort", "piece_name", "finish", "says") }
+  end
+
+  def test_how_the_wall_is_when_hooks_came_off_is_told_by_the_log_of_fixings
+    all_goes
+    id = step(sheet, "off_anchors", "Stair rail")["id"]
+    clean, marked = ["the wall is clean", "the wall is marked"].map do |says|
+      act("hooks_off", step: id, turn: "hooks", says: says)
+    end
+    2.times { say(clean) }
+
+    assert_equal [["held", "Stair rail", "painted", "Came off: the wall is clean"]], fixings
+    say(act("undo", of: clean[:key]))
+
+    assert_empty fixings
+    say(marked)
+
+    assert_equal [["marked", "Stair rail", "painted", "Came off: the wall is marked"]], fixings
+    say(act("undo", of: marked[:key]), act("hooks_off", step: id, turn: "hooks"))
+
+    assert_empty fixings
+  end
+
   def test_hooks_stay_in_the_register_or_leave_it
     # Where the greens stay, so do their hooks.
     assert_nil step(sheet, "off_anchors", "Stair rail")
@@ -306,7 +331,7 @@ class StrikeTest < ServerTest
 
     assert_operator mine.call, :>, before
     kept = mine.call
-    off = act("hooks_off", step: step["id"], turn: "hooks", says: "holes filled")
+    off = act("hooks_off", step: step["id"], turn: "hooks", says: "the wall is clean")
     say(off)
 
     assert_equal 0, mine.call
