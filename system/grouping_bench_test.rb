@@ -207,9 +207,12 @@ class GroupingBenchTest < SystemTest
 
     assert_text "That is beyond the end of the surface, which is 1 m long."
     assert_field "Length", with: "1.00 m"
+    # It was refused when it was to be kept as well; dialled back there is nothing left to keep.
+    assert_text "Not saved"
     type_length "Length", "2.4 m"
 
     assert_no_text "beyond the end of the surface"
+    assert_no_text "Not saved"
   end
 
   def test_a_studio_in_feet_reads_no_metres

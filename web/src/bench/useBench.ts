@@ -150,6 +150,14 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     return () => clearTimeout(timer);
   }, [draft, kept, changed, clash, busy, save, attempt]);
 
+  // Dialled back to what is kept there is nothing to save, and nothing refused any more.
+  const takenBack = saving.state === "refused" && !changed && !clash;
+  useEffect(() => {
+    if (!takenBack) return;
+    settled.current();
+    setSaving({ state: "saved", at: latest.current.kept.changed_at });
+  }, [takenBack]);
+
   // Leaving the bench, or the page, keeps what was dialled last.
   useEffect(() => {
     function flush() {
