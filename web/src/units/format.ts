@@ -61,9 +61,14 @@ function lean(share: number): string {
   return `${percent(Math.abs(share))} to the ${share < 0 ? "left" : "right"}`;
 }
 
+/** Halves up, wherever the last bit of a sum of cuts lies: 9.45 and 9.450000000000001 are told alike. */
+function tenths(value: number): string {
+  return (Math.round(value * 10 + 1e-9) / 10).toFixed(1);
+}
+
 /** Ribbon and other cut lengths: always long enough to say in metres or feet. */
 export function cutLength(metres: number, units: Units): string {
-  return units === "imperial" ? `${(metres / FOOT).toFixed(1)} ft` : `${metres.toFixed(1)} m`;
+  return units === "imperial" ? `${tenths(metres / FOOT)} ft` : `${tenths(metres)} m`;
 }
 
 /** A length as a bare number in the studio's own unit, for fields that take several. */

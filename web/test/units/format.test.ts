@@ -83,8 +83,15 @@ test("what an empty field suggests is what one would type", () => {
 });
 
 test("a cut length is said in the long unit, however short it is", () => {
-  expect(cutLength(0.95, "metric")).toBe("0.9 m");
+  expect(cutLength(0.94, "metric")).toBe("0.9 m");
   expect(cutLength(7.62, "imperial")).toBe("25.0 ft");
+});
+
+test("a sum of cuts is told alike, wherever its last bit lies", () => {
+  expect([9.45, 9.450000000000001, 9.449999999999999].map((metres) => cutLength(metres, "metric"))).toEqual(
+    Array.from({ length: 3 }, () => "9.5 m"),
+  );
+  expect([9.44, 0].map((metres) => cutLength(metres, "metric"))).toEqual(["9.4 m", "0.0 m"]);
 });
 
 test("what is put into a field of several lengths reads back to half a hundredth of its unit", () => {
