@@ -151,7 +151,8 @@ module DeckBough
         @remarks.create(@visits.find(act[:visit_id]),
                         { "key" => act[:key], "piece" => piece[:id], "finish" => finish(piece[:settings]),
                           "sort" => act[:says].include?(MARKED) ? "marked" : "held",
-                          "says" => "Came off: #{act[:says].strip}" }, account_id: account_id)
+                          "says" => "Came off: #{act[:says].strip}"[0, Store::LogRemarks::REMARK::LONGEST] },
+                        account_id: account_id)
       end
 
       # Of a run its surface, of a wreath what it hangs on.

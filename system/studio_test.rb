@@ -99,6 +99,8 @@ class StudioTest < SystemTest
     sign_in
     click_button "OM, account of Ottoline Marsh"
     find("[role=menuitem]", text: "Measure in feet and inches").click
+    # Who opens another page before the studio heard of it has not changed anything.
+    eventually("It still measures in metres.") { DATABASE[:studios].get(:units) == "imperial" }
     open_tree
     step "Measure"
 

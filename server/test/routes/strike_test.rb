@@ -314,6 +314,8 @@ class StrikeTest < ServerTest
     say(act("undo", of: marked[:key]), act("hooks_off", step: id, turn: "hooks"))
 
     assert_empty fixings
+    assert_empty refusals(act("hooks_off", step: id, turn: "hooks", says: "plaster " * 62))
+    assert_equal 500, fixings.last.last.size
   end
 
   def test_hooks_stay_in_the_register_or_leave_it

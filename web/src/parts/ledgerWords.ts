@@ -1,5 +1,5 @@
 import type { Schemas } from "../api/client";
-import { count, counted, cutLength, money, type Units } from "../units/format";
+import { count, counted, cutLength, leftLength, money, type Units } from "../units/format";
 
 /** What bench and lists tell of a line. */
 type Line = Pick<
@@ -18,7 +18,8 @@ export function bought(line: Line, units: Units, currency: string): string {
   const noun =
     line.unit === "m" ? "roll" : line.kind === "light" ? "string" : line.kind === "garland" ? "piece" : "pack";
   if (line.packs === 0) return `out of the ${noun} bought above`;
-  const left = line.left_over > 0 ? `, ${inLine(line.left_over, line, units)} over` : "";
+  const over = line.unit === "m" ? leftLength(line.left_over, units) : count(line.left_over);
+  const left = /[1-9]/.test(over) ? `, ${over} over` : "";
   const spares = line.short === line.spares_short ? " for spares" : "";
   const price = line.buy_cents === null ? " · no price" : line.buy_cents ? ` · ${money(line.buy_cents, currency)}` : "";
   return `buy ${counted(line.packs, noun)}${spares}${left}${price}`;

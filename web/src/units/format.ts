@@ -61,14 +61,19 @@ function lean(share: number): string {
   return `${percent(Math.abs(share))} to the ${share < 0 ? "left" : "right"}`;
 }
 
-/** Halves up, wherever the last bit of a sum of cuts lies: 9.45 and 9.450000000000001 are told alike. */
-function tenths(value: number): string {
-  return (Math.round(value * 10 + 1e-9) / 10).toFixed(1);
+/** Rounded wherever the last bit of a sum of cuts lies: 9.45 and 9.450000000000001 are told alike. */
+function tenths(value: number, rounded = Math.round): string {
+  return (rounded(value * 10 + 1e-9) / 10).toFixed(1);
 }
 
 /** Ribbon and other cut lengths: always long enough to say in metres or feet. */
 export function cutLength(metres: number, units: Units): string {
   return units === "imperial" ? `${tenths(metres / FOOT)} ft` : `${tenths(metres)} m`;
+}
+
+/** What is left of a cut length: never more than there is. */
+export function leftLength(metres: number, units: Units): string {
+  return units === "imperial" ? `${tenths(metres / FOOT, Math.floor)} ft` : `${tenths(metres, Math.floor)} m`;
 }
 
 /** A length as a bare number in the studio's own unit, for fields that take several. */

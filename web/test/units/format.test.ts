@@ -5,6 +5,7 @@ import {
   clockPosition,
   count,
   cutLength,
+  leftLength,
   date,
   daysToGo,
   depthWords,
@@ -92,6 +93,11 @@ test("a sum of cuts is told alike, wherever its last bit lies", () => {
     Array.from({ length: 3 }, () => "9.5 m"),
   );
   expect([9.44, 0].map((metres) => cutLength(metres, "metric"))).toEqual(["9.4 m", "0.0 m"]);
+});
+
+test("what is left over is never told as more than there is", () => {
+  expect([7.05, 7.1, 0.04].map((metres) => leftLength(metres, "metric"))).toEqual(["7.0 m", "7.1 m", "0.0 m"]);
+  expect(leftLength(7.62, "imperial")).toBe("25.0 ft");
 });
 
 test("what is put into a field of several lengths reads back to half a hundredth of its unit", () => {

@@ -21,8 +21,11 @@ module DeckBough
       # These say nothing without words.
       WORDED = [*IDEAS, "client", *FIXINGS].freeze
 
+      # Characters of its words.
+      LONGEST = 500
+
       INPUTS = [Input.choice(:sort, "What it is", SORTS),
-                Input.text(:says, "In words", 0..500, default: ""),
+                Input.text(:says, "In words", 0..LONGEST, default: ""),
                 Input.text(:finish, "On what", 0..60, default: ""),
                 Input.whole(:price_cents, "Price", "cents", 0..100_000_000, default: nil)].freeze
 
