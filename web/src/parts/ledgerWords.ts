@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
-import { count, counted, cutLength, leftLength, money, type Units } from "../units/format";
+import { leftOver } from "../units/amount";
+import { count, counted, cutLength, money, type Units } from "../units/format";
 
 /** What bench and lists tell of a line. */
 type Line = Pick<
@@ -18,8 +19,7 @@ export function bought(line: Line, units: Units, currency: string): string {
   const noun =
     line.unit === "m" ? "roll" : line.kind === "light" ? "string" : line.kind === "garland" ? "piece" : "pack";
   if (line.packs === 0) return `out of the ${noun} bought above`;
-  const over = line.unit === "m" ? leftLength(line.left_over, units) : count(line.left_over);
-  const left = /[1-9]/.test(over) ? `, ${over} over` : "";
+  const left = leftOver(line.left_over, line.unit === "m", units);
   const spares = line.short === line.spares_short ? " for spares" : "";
   const price = line.buy_cents === null ? " · no price" : line.buy_cents ? ` · ${money(line.buy_cents, currency)}` : "";
   return `buy ${counted(line.packs, noun)}${spares}${left}${price}`;

@@ -112,7 +112,7 @@ describe("what is bought, in words", () => {
 
   test("tells lengths as the studio measures them, and what there is not enough of", () => {
     expect(packsWords(quote([[1, 9]], { over: 8.4 }), "ribbon", "metric")).toBe("1 × 9.0 m, 8.4 m over");
-    expect(packsWords(quote([[1, 9]], { over: 8.4 }), "ribbon", "imperial")).toBe("1 × 29.5 ft, 27.6 ft over");
+    expect(packsWords(quote([[1, 9]], { over: 8.4 }), "ribbon", "imperial")).toBe("1 × 29.5 ft, 27.5 ft over");
     expect(packsWords(quote([[1, 4]], { enough: false }), "ornament", "metric")).toBe("1 × 4, not enough");
     expect(packsWords(quote([]), "ornament", "metric")).toBe("sold out");
   });

@@ -1,3 +1,4 @@
+import { leftOver } from "../../src/units/amount";
 import { describe, expect, test } from "vitest";
 import lengths from "../../../core/test/values/lengths.json";
 import {
@@ -98,6 +99,8 @@ test("a sum of cuts is told alike, wherever its last bit lies", () => {
 test("what is left over is never told as more than there is", () => {
   expect([7.05, 7.1, 0.04].map((metres) => leftLength(metres, "metric"))).toEqual(["7.0 m", "7.1 m", "0.0 m"]);
   expect(leftLength(7.62, "imperial")).toBe("25.0 ft");
+  expect([0, 0.04, 7.05].map((metres) => leftOver(metres, true, "metric"))).toEqual(["", "", ", 7.0 m over"]);
+  expect([0, 3].map((pieces) => leftOver(pieces, false, "metric"))).toEqual(["", ", 3 over"]);
 });
 
 test("what is put into a field of several lengths reads back to half a hundredth of its unit", () => {

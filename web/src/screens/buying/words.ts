@@ -1,6 +1,6 @@
 import type { Line } from "./useBuying";
 import type { Schemas } from "../../api/client";
-import { amount } from "../../units/amount";
+import { amount, leftOver } from "../../units/amount";
 import { count, counted, money, type Units } from "../../units/format";
 
 type Kind = Schemas["Style"]["kind"];
@@ -19,7 +19,7 @@ export function packsWords(quote: Schemas["BuyingQuote"], kind: Kind, units: Uni
     kind !== "ribbon" && quote.packs.length === 1 && one && one.size !== 1 && one.count > 1
       ? ` = ${amount(one.count * one.size, kind, units)}`
       : "";
-  const over = quote.over > 0 ? `, ${amount(quote.over, kind, units)} over` : "";
+  const over = leftOver(quote.over, kind === "ribbon", units);
   return packs.join(" + ") + sum + over + (quote.enough ? "" : ", not enough");
 }
 
