@@ -79,7 +79,7 @@ module DeckBough
       # What was ticked as down is down; of other homes their day tells.
       def standing(today)
         ahead = listed.select { |home| home[:visit_on] && !over?(home, today) }
-        down = TakenDown.new(@database, @studio).among(ahead.map { |home| home[:id] }, today)
+        down = StruckHomes.new(@database, @studio).among(ahead.map { |home| home[:id] }, today)
         ahead.reject { |home| down.include?(home[:id]) }
       end
 

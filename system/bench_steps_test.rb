@@ -192,6 +192,23 @@ class BenchStepsTest < SystemTest
     assert_no_text "cannot be reached"
   end
 
+  def test_what_was_dialled_back_without_connection_is_sent_all_the_same
+    page.driver.browser.page.command("Network.enable")
+    offline(true)
+    click_button "by the foot"
+
+    assert_text "Not saved"
+    click_button "by cover"
+
+    assert_selector "button[aria-pressed=true]", text: "by cover"
+    assert_text "Not saved"
+    offline(false)
+
+    assert_text "Saved"
+    assert_no_text "cannot be reached"
+    assert_equal "cover", DATABASE[:pieces].where(name: "Quay window tree").get(:settings)["ornaments"]["count_by"]
+  end
+
   def test_what_is_refused_is_not_sent_again_and_again
     DATABASE[:pieces].where(name: "Quay window tree").update(deleted_at: TODAY)
     page.driver.clear_network_traffic

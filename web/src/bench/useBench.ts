@@ -136,22 +136,24 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
     [piece.id, kind, take, follow],
   );
 
+  // What was sent and never answered may have been kept: also what is dialled back is sent again.
+  const unanswered = saving.state === "refused" && isUnreachable(problem);
   // One save at a time: the next one is made on what the one before came back with.
   const busy = saving.state === "saving";
   const tried = useRef<{ draft: Draft<K>; attempt: number } | null>(null);
   useEffect(() => {
     // What was refused is refused again, until something is dialled or it is worth another attempt.
     const again = tried.current?.draft === draft && tried.current.attempt === attempt;
-    if (!changed || clash || busy || again) return;
+    if (!(changed || unanswered) || clash || busy || again) return;
     const timer = setTimeout(() => {
       tried.current = { draft, attempt };
       void save(kept.version, draft);
     }, IDLE_BEFORE_SAVING);
     return () => clearTimeout(timer);
-  }, [draft, kept, changed, clash, busy, save, attempt]);
+  }, [draft, kept, changed, unanswered, clash, busy, save, attempt]);
 
   // Dialled back to what is kept there is nothing to save, and nothing refused any more.
-  const takenBack = saving.state === "refused" && !changed && !clash;
+  const takenBack = saving.state === "refused" && !changed && !clash && !unanswered;
   useEffect(() => {
     if (!takenBack) return;
     settled.current();

@@ -23,7 +23,7 @@ module DeckBough
     end
 
     # @param parts [Array<Array(String, Numeric)>] a step, how much it takes
-    def by_step(parts)
+    def uses_of(parts)
       parts.group_by(&:first).transform_values { |of_it| of_it.sum(&:last) }
     end
 

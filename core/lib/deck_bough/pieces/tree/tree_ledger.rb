@@ -134,7 +134,7 @@ module DeckBough
       uses.map do |style, parts|
         key = "ribbon:#{style&.id}"
         LedgerLine.new(kind: "ribbon", step: parts.first[:step], style: style, need: parts.sum { |part| part[:length] },
-                       uses: by_step(parts.map { |part| part.values_at(:step, :length) }),
+                       uses: uses_of(parts.map { |part| part.values_at(:step, :length) }),
                        label: "Ribbon, no style chosen",
                        sheet: keep(key, style&.name || "Ribbon", parts.filter_map { |part| part[:answer] },
                                    more: parts.map { |part| part[:note] }))

@@ -50,7 +50,7 @@ module DeckBough
     end
 
     def uses(those)
-      by_step(those.flat_map { |one, _, count| one.steps.map { |step, need| [step_of(step), need * count] } })
+      uses_of(those.flat_map { |one, _, count| one.steps.map { |step, need| [step_of(step), need * count] } })
     end
 
     # Fixings that are there already are none to bring.

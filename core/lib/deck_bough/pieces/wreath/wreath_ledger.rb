@@ -91,7 +91,7 @@ module DeckBough
         long = those.sum { |part| part[2][:length_m] }
         more = those.map { |_, _, answer, says| note(says, "", "length_m", answer[:length_m], "m") }
         LedgerLine.new(kind: "ribbon", step: those.first[0], style: style, label: "Ribbon, no style chosen",
-                       need: long, uses: by_step(those.map { |step, _, answer, _| [step, answer[:length_m]] }),
+                       need: long, uses: uses_of(those.map { |step, _, answer, _| [step, answer[:length_m]] }),
                        sheet: keep("ribbon:#{id}", style&.name || "Ribbon", those.map { |part| part[2] },
                                    more: [*more, note("All of it", "sum", "need_m", long, "m")]))
       end

@@ -4,8 +4,8 @@ module DeckBough
   module Server
     # Homes in which all that comes down has come down, as run sheets say, whatever day it was to be.
     #
-    #   TakenDown.new(database, studio).among([home_id], today) # => [], while something of it stands
-    class TakenDown
+    #   StruckHomes.new(database, studio).among([home_id], today) # => [], while something of it stands
+    class StruckHomes
       def initialize(database, studio)
         @acts = Store::VisitActs.new(database, studio[:id])
         @facts = DayFacts.new(database, studio)
