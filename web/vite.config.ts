@@ -4,6 +4,7 @@ import { join } from "node:path";
 import { brotliCompressSync, constants } from "node:zlib";
 import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+import { SHARED_FILES } from "./sharedFiles";
 
 // What every screen needs comes in few files: on a slow line each file costs a way there and back.
 const PACKAGES =
@@ -24,6 +25,18 @@ function compressed(): Plugin {
         const options = { params: { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY } };
         writeFileSync(`${path}.br`, brotliCompressSync(readFileSync(path), options));
       }
+    },
+  };
+}
+
+/** The style sheet only names fonts: the page's first words wait for its scripts, not for that too. */
+function fontsLast(): Plugin {
+  const sheet = /\s*<link rel="stylesheet"[^>]*>/;
+  return {
+    name: "fonts-last",
+    transformIndexHtml: {
+      order: "post",
+      handler: (page) => page.replace(sheet, "").replace("</body>", `${sheet.exec(page)?.[0].trim() ?? ""}</body>`),
     },
   };
 }
@@ -78,7 +91,7 @@ function withoutNetwork() {
 
 // While developing, Vite serves the screens and passes the API on to a running bin/start.
 export default defineConfig({
-  plugins: [react(), withoutNetwork(), compressed()],
+  plugins: [react(), withoutNetwork(), compressed(), fontsLast()],
   server: { proxy: { "^/(api|proposals)/": process.env.API_ADDRESS ?? "http://127.0.0.1:4280" } },
   build: {
     target: "es2022",
@@ -93,6 +106,7 @@ export default defineConfig({
             { name: "base", test: PACKAGES, priority: 3 },
             { name: "parts", test: PARTS, priority: 2 },
             { name: "fields", test: FIELDS, priority: 1 },
+            ...SHARED_FILES,
           ],
         },
       },

@@ -1,12 +1,10 @@
 import Add from "@mui/icons-material/Add";
-import Check from "@mui/icons-material/Check";
 import Box from "@mui/material/Box";
-import Chip from "@mui/material/Chip";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { useLooks } from "../api/queries";
 import type { Schemas } from "../api/client";
-import { ColourDot } from "../parts/ColourDot";
+import { NameToggle } from "../parts/NameToggle";
 import { steady } from "../parts/steady";
 
 interface Props {
@@ -39,36 +37,22 @@ function StyleChooserDrawn({ label, kind, styles, lookId, chosen, onChange, onNe
         {offered.map((style) => {
           const on = chosen.includes(style.id);
           return (
-            <Chip
+            <NameToggle
               key={style.id}
-              size="small"
-              variant={on ? "filled" : "outlined"}
-              aria-pressed={on}
-              label={style.name}
-              icon={<ColourDot colour={style.colour} square={kind === "ribbon"} />}
-              {...(on
-                ? { deleteIcon: <Check />, onDelete: () => onChange(chosen.filter((id) => id !== style.id)) }
-                : {})}
-              onClick={() => onChange(on ? chosen.filter((id) => id !== style.id) : [...chosen, style.id])}
+              name={style.name}
+              on={on}
+              colour={style.colour}
+              square={kind === "ribbon"}
+              onPress={() => onChange(on ? chosen.filter((id) => id !== style.id) : [...chosen, style.id])}
             />
           );
         })}
-        <Chip
-          size="small"
-          variant="outlined"
-          icon={<Add />}
-          label="Add one"
-          onClick={onNew}
-          sx={{ borderStyle: "dashed" }}
-        />
+        <NameToggle name="Add one" Sign={Add} onPress={onNew} />
         {retired > 0 && (
-          <Chip
-            size="small"
-            variant="outlined"
-            label={all ? "Without the retired" : `${retired} retired`}
-            aria-pressed={all}
-            onClick={() => setAll(!all)}
-            sx={{ borderStyle: "dashed" }}
+          <NameToggle
+            name={all ? "Without the retired" : `${retired} retired`}
+            on={all}
+            onPress={() => setAll((before) => !before)}
           />
         )}
       </Box>

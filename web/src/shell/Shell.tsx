@@ -4,6 +4,7 @@ import { Navigate, Outlet, useLocation } from "react-router";
 import { asProblem } from "../api/client";
 import { useMe } from "../api/queries";
 import { Failed } from "../parts/Failed";
+import { Gently } from "../parts/Gently";
 import { Loading } from "../parts/Loading";
 import { UndoProvider } from "../parts/undo";
 import { WaitingNotice } from "../waiting/WaitingNotice";
@@ -38,32 +39,34 @@ export function Shell() {
     return <Failed error={me.error} retry={() => void me.refetch()} />;
   }
   return (
-    <UndoProvider>
-      <ShortcutProvider>
-        <Box
-          sx={{
-            display: "flex",
-            flexDirection: { xs: "column-reverse", sm: "row" },
-            height: "100dvh",
-            overflow: "hidden",
-            "@media print": { height: "auto", overflow: "visible" },
-          }}
-        >
-          <SkipLink says="Skip to the work" />
-          <NavRail />
+    <Gently what="the studio">
+      <UndoProvider>
+        <ShortcutProvider>
           <Box
-            component="main"
-            id="work"
-            tabIndex={-1}
-            sx={{ outline: "none", flex: 1, minWidth: 0, minHeight: 0, display: "flex", flexDirection: "column" }}
+            sx={{
+              display: "flex",
+              flexDirection: { xs: "column-reverse", sm: "row" },
+              height: "100dvh",
+              overflow: "hidden",
+              "@media print": { height: "auto", overflow: "visible" },
+            }}
           >
-            <WaitingNotice />
-            <Outlet />
+            <SkipLink says="Skip to the work" />
+            <NavRail />
+            <Box
+              component="main"
+              id="work"
+              tabIndex={-1}
+              sx={{ outline: "none", flex: 1, minWidth: 0, minHeight: 0, display: "flex", flexDirection: "column" }}
+            >
+              <WaitingNotice />
+              <Outlet />
+            </Box>
           </Box>
-        </Box>
-        <FinderWhenAsked />
-        <SignInAgain email={me.data.account.email} />
-      </ShortcutProvider>
-    </UndoProvider>
+          <FinderWhenAsked />
+          <SignInAgain email={me.data.account.email} />
+        </ShortcutProvider>
+      </UndoProvider>
+    </Gently>
   );
 }

@@ -165,8 +165,10 @@ export function shortDay(iso: string): string {
   return sayDate("en-GB", { day: "numeric", month: "short" }, new Date(`${iso}T12:00:00`));
 }
 
+/** The hour by the clock on the wall: "09:05". Written out here: the first hour a browser formats holds up a bench. */
 export function clock(iso: string): string {
-  return sayDate("en-GB", { hour: "2-digit", minute: "2-digit" }, new Date(iso));
+  const at = new Date(iso);
+  return [at.getHours(), at.getMinutes()].map((part) => String(part).padStart(2, "0")).join(":");
 }
 
 /** A clock position on a tree or a ring: 5.5 is "5:30", the half hour after twelve "12:30". */

@@ -8,6 +8,9 @@ import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 
+// What every bench is made of comes while the piece is still asked for.
+void import("../../bench/KindBench");
+
 function BenchOf<K extends Kind>({ kind, piece }: { kind: K; piece: Schemas["PieceOnBench"] }) {
   const { Bench } = KINDS[kind];
   return isBenched(kind, piece) ? <Bench key={piece.id} piece={piece} /> : null;
