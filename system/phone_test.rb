@@ -71,6 +71,31 @@ class PhoneTest < SystemTest
     end
   end
 
+  # How much of what is seen moved by itself since the page began; at 0.1 a finger misses what it was after.
+  MOVED = <<~JAVASCRIPT
+    (() => {
+      const watcher = new PerformanceObserver(() => undefined);
+      watcher.observe({ type: "layout-shift", buffered: true });
+      return watcher.takeRecords().reduce((sum, shift) => sum + (shift.hadRecentInput ? 0 : shift.value), 0);
+    })()
+  JAVASCRIPT
+
+  def test_nothing_moves_under_a_finger_while_a_screen_opens_and_a_screen_comes_in_few_files
+    room = DATABASE[:rooms].where(name: "Long room").get(:id)
+    { "/rooms/#{room}" => "Best size for each place", "/house-rules" => "On a sample tree",
+      "/pieces/#{piece_id('Stair rail')}" => "From the survey",
+      "/pieces/#{piece_id('Quay window tree')}" => "Add one" }.each do |path, text|
+      page.driver.clear_network_traffic
+      visit path
+
+      assert_text text
+      assert_operator page.evaluate_script(MOVED), :<, 0.1, path
+      files = page.driver.network_traffic.count { |exchange| exchange.request&.url.to_s.end_with?(".js") }
+
+      assert_includes 1..22, files, path
+    end
+  end
+
   def test_a_visit_is_worked_with_one_hand_in_gloves
     visit "/visits/#{DATABASE[:visits].where(held_on: '2026-11-30').order(:from_min).last[:id]}"
     click_button "All steps"

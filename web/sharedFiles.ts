@@ -6,6 +6,7 @@ interface Graph {
 const SEASON = /[\\/]screens[\\/]season[\\/]Season\.tsx$/;
 /** Opened by who has nothing yet; it waits for nothing that only others share. */
 const SIGN_IN = /[\\/]screens[\\/]sign-in[\\/]SignIn\.tsx$/;
+const ROOMS = /[\\/]screens[\\/](home[\\/]Home|survey[\\/]Survey)\.tsx$/;
 const BENCH = /[\\/]screens[\\/][a-z]+-bench[\\/]\w+Screen\.tsx$/;
 const SCREEN = /[\\/]screens[\\/]/;
 /** So many screens besides the benches that share a module are enough for it to come with what most screens need. */
@@ -29,6 +30,7 @@ function sharedFile(id: string, graph: Graph): string | null {
   if (starts.length < 2) return null;
   if (starts.some((start) => SEASON.test(start) || graph.getModuleInfo(start)?.isEntry)) return "desk";
   if (starts.some((start) => SIGN_IN.test(start))) return "door";
+  if (starts.some((start) => ROOMS.test(start))) return "rooms";
   const benches = starts.filter((start) => BENCH.test(start)).length;
   const screens = starts.filter((start) => SCREEN.test(start)).length - benches;
   if (screens >= MANY) return "often";
@@ -41,7 +43,7 @@ function sharedFile(id: string, graph: Graph): string | null {
  * season desk needs comes first, then what the door, most screens, some of them, and benches need; each needs only those
  * before it.
  */
-export const SHARED_FILES = ["desk", "door", "often", "tools", "bench"].map((file, at) => ({
+export const SHARED_FILES = ["desk", "door", "rooms", "often", "tools", "bench"].map((file, at) => ({
   name: (id: string, graph: Graph) => (sharedFile(id, graph) === file ? file : null),
   priority: 0.9 - at / 10,
 }));

@@ -73,7 +73,7 @@ install_node_modules() {
 }
 npm_ci() { say "Installing the front end's packages ..."; (cd "$ROOT/web" && npm ci --no-audit --no-fund --loglevel=error); }
 
-web_digest() { (cd "$ROOT/web" && find src public index.html vite.config.ts tsconfig.json package-lock.json -type f 2>/dev/null | sort | xargs sha256sum | digest); }
+web_digest() { (cd "$ROOT/web" && find src public index.html vite.config.ts sharedFiles.ts tsconfig.json package-lock.json -type f 2>/dev/null | sort | xargs sha256sum | digest); }
 build_web() {
   [ -e "$ROOT/web/dist/index.html" ] || rm -f "$LOCAL/web.stamp"
   once_for "$LOCAL/web.stamp" "$(web_digest)" vite_build || fail "The front end did not build; see above."

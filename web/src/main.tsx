@@ -3,6 +3,7 @@ import "@fontsource-variable/hanken-grotesk";
 import { StrictMode, startTransition } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./app/App";
+import { sayFirstNumber } from "./units/said";
 
 const root = document.getElementById("root");
 if (!root) throw new Error("The page has no #root to draw into.");
@@ -14,6 +15,8 @@ startTransition(() =>
     </StrictMode>,
   ),
 );
+
+sayFirstNumber();
 
 // What works without network is fetched when the screen stands.
 if ("serviceWorker" in navigator && import.meta.env.PROD)

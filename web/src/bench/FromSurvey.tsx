@@ -26,7 +26,8 @@ export function FromSurvey({ pieceId, take }: Props) {
   });
   const [taken, setTaken] = useState(NONE);
   const items = hosts.data?.items ?? [];
-  if (items.length === 0) return null;
+  // While they are asked for it keeps its place, so that no dial moves away from under a finger.
+  if (!hosts.isPending && items.length === 0) return null;
 
   async function choose(host: Host, was: Schemas["Position"]) {
     setTaken(host.name);
@@ -44,6 +45,7 @@ export function FromSurvey({ pieceId, take }: Props) {
     <TextField
       select
       label="From the survey"
+      disabled={hosts.isPending}
       value={items.some(({ name }) => name === taken) ? taken : NONE}
       onChange={(event) => {
         const host = items.find(({ name }) => name === event.target.value);

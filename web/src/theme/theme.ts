@@ -60,6 +60,8 @@ export function buildTheme(mode: "day" | "evening") {
       MuiCssBaseline: {
         styleOverrides: {
           body: { fontFeatureSettings: '"tnum" 1', fontVariantNumeric: "tabular-nums" },
+          "@keyframes mui-auto-fill": { from: { display: "block" } },
+          "@keyframes mui-auto-fill-cancel": { from: { display: "block" } },
           ":focus-visible": { outline: `2px solid ${tokens.plum}`, outlineOffset: 2 },
           "@media (prefers-reduced-motion: reduce)": {
             "*": { animationDuration: "0.01ms !important", transitionDuration: "0.01ms !important" },
@@ -71,7 +73,11 @@ export function buildTheme(mode: "day" | "evening") {
         styleOverrides: { root: { [FINGERS]: { minHeight: FINGER, minWidth: FINGER } } },
       },
       MuiButtonGroup: { styleOverrides: { grouped: { [FINGERS]: { minWidth: FINGER } } } },
-      MuiInputBase: { styleOverrides: { root: { [FINGERS]: { minHeight: FINGER } } } },
+      MuiInputBase: {
+        // Each field would bring these key frames in a style sheet of its own; they stand once in the base.
+        defaultProps: { disableInjectingGlobalStyles: true },
+        styleOverrides: { root: { [FINGERS]: { minHeight: FINGER } } },
+      },
       // A press on a label over a field's edge is a press on the field.
       MuiInputLabel: { styleOverrides: { root: { [FINGERS]: { pointerEvents: "none" } } } },
       MuiChip: { styleOverrides: { root: { [FINGERS]: { borderRadius: FINGER / 2 } } } },

@@ -3,6 +3,7 @@ import { describe, expect, test } from "vitest";
 import lengths from "../../../core/test/values/lengths.json";
 import {
   area,
+  clock,
   clockPosition,
   count,
   cutLength,
@@ -192,4 +193,9 @@ describe("a figure in its unit", () => {
   ])("%s of %s is told as %s", (value, unit, said) => {
     expect(quantity(value, unit, "metric")).toBe(said);
   });
+});
+
+test("an hour is told by the clock on the wall, with two figures each", () => {
+  expect(clock(new Date(2026, 10, 19, 9, 5).toISOString())).toBe("09:05");
+  expect(clock(new Date(2026, 10, 19, 23, 40).toISOString())).toBe("23:40");
 });

@@ -10,6 +10,7 @@ import { DeleteDialog } from "../../parts/DeleteDialog";
 import { commonScale } from "../../drawing/shared/PortraitRow";
 import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
+import { InTurn } from "../../parts/InTurn";
 import { Loading } from "../../parts/Loading";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { Notice } from "../../parts/Notice";
@@ -85,24 +86,26 @@ export function Home() {
       <Box sx={{ flex: 1, overflow: "auto", p: { xs: 1.5, sm: 3 } }}>
         <Box sx={{ maxWidth: 1160 }}>
           <Gently what="the home">
-            <Household home={told} edit={() => setEditing(true)} />
-            {told.rooms.length === 0 && (
-              <Notice
-                title="No room measured yet"
-                action={
-                  <Button component={Link} to={`/homes/${told.id}/rooms/new`} variant="contained">
-                    Measure the first room
-                  </Button>
-                }
-              >
-                Take a tape: width, depth, ceiling, and the places a tree could stand.
-              </Notice>
-            )}
-            {told.reading && <Reading reading={told.reading} />}
-            {told.rooms.map((room) => (
-              <RoomCard key={room.id} room={room} home={told} scale={scale} />
-            ))}
-            <AnchorsCard home={told} year={me?.today.slice(0, 4) ?? ""} />
+            <InTurn>
+              <Household home={told} edit={() => setEditing(true)} />
+              {told.rooms.length === 0 && (
+                <Notice
+                  title="No room measured yet"
+                  action={
+                    <Button component={Link} to={`/homes/${told.id}/rooms/new`} variant="contained">
+                      Measure the first room
+                    </Button>
+                  }
+                >
+                  Take a tape: width, depth, ceiling, and the places a tree could stand.
+                </Notice>
+              )}
+              {told.reading && <Reading reading={told.reading} />}
+              {told.rooms.map((room) => (
+                <RoomCard key={room.id} room={room} home={told} scale={scale} />
+              ))}
+              <AnchorsCard home={told} year={me?.today.slice(0, 4) ?? ""} />
+            </InTurn>
           </Gently>
         </Box>
       </Box>

@@ -98,7 +98,8 @@ export function RoomFields({ form }: { form: SurveyForm }) {
           value={draft.notes}
           onChange={(event) => change({ notes: event.target.value })}
           multiline
-          rows={2}
+          // A plain one: one that measures itself holds up the whole survey.
+          slotProps={{ input: { inputComponent: "textarea" }, htmlInput: { rows: 2 } }}
           sx={{ gridColumn: "1 / -1" }}
         />
       </Box>

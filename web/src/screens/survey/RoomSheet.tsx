@@ -16,12 +16,14 @@ interface Props {
   draft: RoomDraft;
   room?: Schemas["Room"] | undefined;
   saved: boolean;
+  /** Whether what lies below the drawing is there too: on a phone it follows the fields, which are built in turn. */
+  whole: boolean;
   /** The room from above, once it is measured. */
   children: ReactNode;
 }
 
 /** The room drawn from its measures, and under it the best size for each place. */
-export function RoomSheet({ draft, room, saved, children }: Props) {
+export function RoomSheet({ draft, room, saved, whole, children }: Props) {
   const units = useUnits();
   const phone = useMediaQuery((theme: Theme) => theme.breakpoints.down("md"));
   const [adding, setAdding] = useState<string | null>(null);
@@ -71,8 +73,8 @@ export function RoomSheet({ draft, room, saved, children }: Props) {
           </Typography>
         )}
       </Box>
-      {measured && children}
-      {room && saved && room.places.length > 0 && (
+      {measured && whole && children}
+      {room && saved && whole && room.places.length > 0 && (
         <Box component="section" aria-label="Best sizes" sx={{ mt: { md: 3 }, px: { xs: 2, sm: 3, md: 0 }, pb: 3 }}>
           <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
             Best size for each place
@@ -112,7 +114,7 @@ export function RoomSheet({ draft, room, saved, children }: Props) {
           </Typography>
         </Box>
       )}
-      {!saved && measured && (
+      {!saved && measured && whole && (
         <Typography variant="body2" color="textSecondary" sx={{ mt: { md: 2 }, px: { xs: 2, sm: 3, md: 0 }, pb: 3 }}>
           Keep the survey to see the best size for each place.
         </Typography>

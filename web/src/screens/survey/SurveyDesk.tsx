@@ -10,6 +10,7 @@ import { Link as RouterLink, useBlocker, useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useSeasonYear } from "../../api/queries";
 import { ConflictDialog } from "../../parts/ConflictDialog";
+import { useInTurn } from "../../parts/InTurn";
 import { useLengthReadings } from "../../parts/lengthReadings";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { FormAlert } from "../../parts/ProblemAlert";
@@ -44,6 +45,17 @@ export function SurveyDesk({ home, room, remove }: Props) {
   const year = useSeasonYear();
   const blocker = useBlocker(() => form.changed && !leaving.current);
   const asked = useRef(false);
+  const fields = [
+    <Meter key="meter" form={form} room={room?.id ?? `new ${home.id}`} />,
+    <RoomFields key="room" form={form} />,
+    <WallsFields key="walls" form={form} />,
+    <OpeningsFields key="openings" form={form} homeId={home.id} roomId={room?.id} />,
+    <ThingsFields key="things" form={form} />,
+    <PlacesFields key="places" form={form} />,
+    room && <Paints key="paints" roomId={room.id} />,
+    <HouseholdFields key="household" homeId={home.id} />,
+  ];
+  const built = useInTurn(fields.length + 1);
 
   // Keeping waits for fields still being read; what they gave is in the draft only at the next render.
   useEffect(() => {
@@ -101,16 +113,9 @@ export function SurveyDesk({ home, room, remove }: Props) {
               One length could not be read yet. Mend it below; nothing was kept and nothing is lost.
             </Alert>
           )}
-          <Meter form={form} room={room?.id ?? `new ${home.id}`} />
-          <RoomFields form={form} />
-          <WallsFields form={form} />
-          <OpeningsFields form={form} homeId={home.id} roomId={room?.id} />
-          <ThingsFields form={form} />
-          <PlacesFields form={form} />
-          {room && <Paints roomId={room.id} />}
-          <HouseholdFields homeId={home.id} />
+          {fields.slice(0, built)}
         </Box>
-        <RoomSheet draft={form.draft} room={room} saved={!form.changed}>
+        <RoomSheet draft={form.draft} room={room} saved={!form.changed} whole={built > fields.length}>
           <PlanSketch form={form} />
         </RoomSheet>
       </Box>
