@@ -21,7 +21,7 @@ class DrinksBenchTest < SystemTest
 
   def test_it_is_added_measured_and_filled
     visit "/homes/#{DATABASE[:homes].where(name: 'Number Nine, Ropewalk').get(:id)}"
-    all("button", text: "Add a piece").last.click
+    add_piece "Dining room"
     click_button "a drink corner"
 
     assert_field "Name", with: "Dining room drinks"

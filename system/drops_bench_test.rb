@@ -21,7 +21,7 @@ class DropsBenchTest < SystemTest
 
   def test_they_are_added_measured_and_hung_where_nothing_may_be_nailed
     visit "/homes/#{DATABASE[:homes].where(name: 'The Signal Loft').get(:id)}"
-    all("button", text: "Add a piece").last.click
+    add_piece "Loft"
     click_button "hanging things"
 
     assert_field "Name", with: "Loft stars"

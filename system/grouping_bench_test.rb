@@ -43,7 +43,7 @@ class GroupingBenchTest < SystemTest
 
   def test_a_counter_is_added_measured_and_dressed_from_what_is_free
     visit "/homes/#{DATABASE[:homes].where(name: 'The Signal Loft').get(:id)}"
-    all("button", text: "Add a piece").last.click
+    add_piece "Loft"
     click_button "a grouping"
 
     assert_field "Name", with: "Loft grouping"

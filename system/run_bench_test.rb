@@ -33,7 +33,7 @@ class RunBenchTest < SystemTest
 
   def test_a_run_is_added_measured_and_built_from_what_there_is
     visit "/homes/#{DATABASE[:homes].where(name: 'Number Nine, Ropewalk').get(:id)}"
-    all("button", text: "Add a piece").last.click
+    add_piece "Dining room"
     click_button "a greenery run"
 
     assert_field "Name", with: "Dining room greens"

@@ -42,7 +42,7 @@ class ShelvesBenchTest < SystemTest
 
   def test_shelves_are_added_measured_from_the_survey_and_dressed
     visit "/homes/#{DATABASE[:homes].where(name: "Tidewaiter's House").get(:id)}"
-    all("button", text: "Add a piece").last.click
+    add_piece "Snug"
     click_button "shelves or a tiered tray"
 
     assert_field "Name", with: "Snug shelves"

@@ -21,7 +21,7 @@ class StockingsBenchTest < SystemTest
 
   def test_they_are_added_measured_and_hung_one_by_one
     visit "/homes/#{DATABASE[:homes].where(name: 'The Signal Loft').get(:id)}"
-    all("button", text: "Add a piece").last.click
+    add_piece "Loft"
     click_button "stockings"
 
     assert_field "Name", with: "Loft stockings"

@@ -118,6 +118,11 @@ class SystemTest < Minitest::Test
     assert_text "What it takes"
   end
 
+  # Asked for at the room's own button: the rooms of a home are built one after another.
+  def add_piece(room)
+    within("section[aria-label='#{room}']") { click_button "Add a piece" }
+  end
+
   def piece_id(name)
     DATABASE[:pieces].where(name: name).get(:id)
   end

@@ -30,7 +30,7 @@ class TableBenchTest < SystemTest
 
   def test_it_is_added_measured_from_the_survey_and_laid
     visit "/homes/#{DATABASE[:homes].where(name: 'Number Nine, Ropewalk').get(:id)}"
-    all("button", text: "Add a piece").last.click
+    add_piece "Dining room"
     click_button "a table"
 
     assert_field "Name", with: "Dining room table"

@@ -235,13 +235,13 @@ class TreeBenchTest < SystemTest
       click_button "Keep"
     end
 
-    assert_selector "[role=button][aria-pressed=true]", text: "Rope knot"
-    find("[role=button][aria-pressed=true]", text: "Rope knot").click
+    assert_selector "button[aria-pressed=true]", text: "Rope knot"
+    find("button[aria-pressed=true]", text: "Rope knot").click
 
-    assert_no_selector "[role=button]", text: "Rope knot"
-    find("[role=button]", text: "2 retired").click
+    assert_no_selector "button[aria-pressed]", text: "Rope knot"
+    click_button "2 retired"
 
-    assert_selector "[role=button][aria-pressed=false]", text: "Rope knot"
+    assert_selector "button[aria-pressed=false]", text: "Rope knot"
   end
 
   def test_closer_lets_the_tree_fill_the_stage_and_back

@@ -31,7 +31,7 @@ class WreathBenchTest < SystemTest
 
   def test_a_wreath_is_added_measured_and_chosen_from_what_there_is
     visit "/homes/#{DATABASE[:homes].where(name: 'Number Nine, Ropewalk').get(:id)}"
-    all("button", text: "Add a piece").last.click
+    add_piece "Dining room"
     click_button "a wreath"
 
     assert_no_field "Place"

@@ -1,5 +1,13 @@
 import { Children, startTransition, useEffect, useState, type ReactNode } from "react";
 
+/** Once all of it stood, whatever is added stands at once: nothing below it is taken away and built anew. */
+const ALL = Infinity;
+
+/** How many stand next, when so many of so many parts stand. */
+export function standingNext(built: number, parts: number): number {
+  return built + 1 < parts ? built + 1 : ALL;
+}
+
 /**
  * How many of its parts a heavy screen has built so far: one, then one more each time those stand, so that input never
  * waits for all of them at once.
@@ -7,9 +15,9 @@ import { Children, startTransition, useEffect, useState, type ReactNode } from "
  *   const built = useInTurn(3);
  */
 export function useInTurn(parts: number): number {
-  const [built, setBuilt] = useState(1);
+  const [built, setBuilt] = useState(standingNext(0, parts));
   useEffect(() => {
-    if (built < parts) startTransition(() => setBuilt((before) => before + 1));
+    if (built < ALL) startTransition(() => setBuilt(standingNext(built, parts)));
   }, [built, parts]);
   return built;
 }

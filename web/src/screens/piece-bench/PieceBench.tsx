@@ -8,8 +8,8 @@ import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
 import { Loading } from "../../parts/Loading";
 
-// What every bench is made of comes while the piece is still asked for.
-void import("../../bench/KindBench");
+// What every bench is made of comes while the piece is still asked for; where it does not, the bench itself says so.
+import("../../bench/KindBench").catch(() => undefined);
 
 function BenchOf<K extends Kind>({ kind, piece }: { kind: K; piece: Schemas["PieceOnBench"] }) {
   const { Bench } = KINDS[kind];
