@@ -52,6 +52,7 @@ export function StyleChoice({ sheet, hanging }: { sheet: Schemas["HangingSheet"]
             aria-pressed={hanging.style === style.id}
             onClick={() => hanging.light(style.id)}
             icon={<ColourDot colour={style.colour} />}
+            sx={{ "& .MuiChip-icon": { ml: 1, mr: -0.25 } }}
           />
         ))}
       </Box>

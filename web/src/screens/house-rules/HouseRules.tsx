@@ -10,30 +10,12 @@ import { Gently } from "../../parts/Gently";
 import { useInTurn } from "../../parts/InTurn";
 import { Loading } from "../../parts/Loading";
 import { Strip } from "../../shell/Strip";
+import { CHAPTERS } from "./chapters";
 import { Region } from "./Region";
 import { RuleRow } from "./RuleRow";
 import { SampleTree } from "./SampleTree";
 import { Schools } from "./Schools";
 import { useHouseRules, type HouseRule } from "./useHouseRules";
-
-export const CHAPTERS: Record<string, string> = {
-  tree: "Tree and room",
-  lights: "Lights",
-  ornaments: "Ornaments",
-  ribbon: "Ribbon",
-  picks: "Picks",
-  garland: "Greenery runs",
-  wreath: "Wreaths",
-  stockings: "Stockings",
-  balance: "Balance",
-  minutes: "Minutes",
-  boxes: "Boxes",
-  buying: "Buying",
-  group: "Groupings",
-  bowl: "Vessels",
-  table: "Tables",
-  stock: "Stock",
-};
 
 /** The rule that is asked for comes into view as soon as it stands. */
 function InView({ id }: { id: string }) {
