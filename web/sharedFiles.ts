@@ -11,6 +11,8 @@ const BENCH = /[\\/]screens[\\/][a-z]+-bench[\\/]\w+Screen\.tsx$/;
 const SCREEN = /[\\/]screens[\\/]/;
 /** So many screens besides the benches that share a module are enough for it to come with what most screens need. */
 const MANY = 6;
+/** From so many benches on a module comes with what benches need; fewer keep it to themselves. */
+const MOST_BENCHES = 4;
 
 /** The screens, and whatever else is fetched by itself, that a module comes with. */
 function fetchedWith(id: string, graph: Graph): string[] {
@@ -34,7 +36,7 @@ function sharedFile(id: string, graph: Graph): string | null {
   const benches = starts.filter((start) => BENCH.test(start)).length;
   const screens = starts.filter((start) => SCREEN.test(start)).length - benches;
   if (screens >= MANY) return "often";
-  if (benches < 4) return null;
+  if (benches < MOST_BENCHES) return null;
   return screens > 0 ? "tools" : "bench";
 }
 

@@ -1,7 +1,7 @@
 import Check from "@mui/icons-material/Check";
 import { styled } from "@mui/material/styles";
 import type { ElementType } from "react";
-import { FINGERS, reachable } from "../theme/theme";
+import { FINGER, FINGERS } from "../theme/theme";
 import { ColourDot } from "./ColourDot";
 import { steady } from "./steady";
 
@@ -23,8 +23,7 @@ const Named = styled("button")(({ theme }) => ({
   "&[aria-pressed=true]": { background: theme.palette.action.selected },
   "&[aria-pressed=true]:hover": { background: theme.palette.action.focus },
   "&:not([aria-pressed])": { borderStyle: "dashed" },
-  ...reachable,
-  [FINGERS]: { ...reachable[FINGERS], minHeight: 44, borderRadius: 22 },
+  [FINGERS]: { minHeight: FINGER, minWidth: FINGER, borderRadius: FINGER / 2 },
 }));
 
 interface Props {

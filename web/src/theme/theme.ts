@@ -12,7 +12,8 @@ declare module "@mui/material/styles" {
 
 /** Where fingers press: nothing smaller than they are. */
 export const FINGERS = "@media (max-width: 599.95px)";
-const FINGER = 44;
+/** So many pixels high and wide. */
+export const FINGER = 44;
 
 /** Room for a finger round something that is drawn smaller. */
 export const reachable = {
