@@ -86,14 +86,13 @@ class AccessibilityTest < SystemTest
   end
 
   def test_every_view_on_a_phone_in_the_evening
+    anew
     enter
     visit "/robots.txt"
     page.execute_script("localStorage.setItem('deck-bough:screen', 'evening')")
     page.driver.resize(390, 844)
     sweep "on a phone in the evening"
-  ensure
-    page.execute_script("localStorage.clear()")
-    page.driver.resize(1280, 800)
+    anew_afterwards
   end
 
   def test_a_visit_in_the_hand_and_what_is_said_in_it

@@ -149,6 +149,7 @@ class BenchStepsTest < SystemTest
   end
 
   def test_on_paper_there_is_drawing_and_ledger_and_no_dial
+    anew_afterwards
     page.driver.browser.page.command("Emulation.setEmulatedMedia", media: "print")
 
     assert_no_selector "nav"

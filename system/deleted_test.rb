@@ -54,7 +54,7 @@ class DeletedTest < SystemTest
     confirm_delete("The Signal Loft")
 
     assert_text "The Signal Loft was deleted."
-    Capybara.using_session(:bram) do
+    using_session(:bram) do
       at_the_desk(ASSISTANT)
       click_link "Deleted"
 

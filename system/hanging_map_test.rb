@@ -48,7 +48,7 @@ class HangingMapTest < SystemTest
     light "Paper star"
 
     assert_text "10 to hang, 0 up"
-    Capybara.using_session(:bram) do
+    using_session(:bram) do
       at_the_desk(ASSISTANT)
       open_map
       light "Paper star"
@@ -76,7 +76,7 @@ class HangingMapTest < SystemTest
     page.driver.wait_for_network_idle
 
     assert_equal 10, hung
-    Capybara.reset_sessions!
+    anew
     at_the_desk(ASSISTANT)
     open_map
 

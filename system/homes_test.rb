@@ -141,7 +141,7 @@ class HomesTest < SystemTest
     click_button "Bring it back"
 
     assert_link "The Signal Loft"
-    Capybara.using_session(:bram) do
+    using_session(:bram) do
       at_the_desk(ASSISTANT)
       click_link "The Signal Loft", match: :first
 

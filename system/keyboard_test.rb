@@ -4,6 +4,12 @@ require_relative "system_test"
 
 # Everything without a mouse.
 class KeyboardTest < SystemTest
+  # Where the keys are on a page that just came.
+  def setup
+    super
+    anew
+  end
+
   def focused
     page.evaluate_script("!document.activeElement.matches('a, button, input') ? '' : " \
                          "(document.activeElement.getAttribute('aria-label') || document.activeElement.innerText || " \

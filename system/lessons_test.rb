@@ -89,7 +89,7 @@ class LessonsTest < SystemTest
   end
 
   def test_an_assistant_reads_and_does_not_decide
-    Capybara.reset_sessions!
+    anew
     enter ASSISTANT
     learn "minutes.ornament"
 

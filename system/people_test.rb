@@ -18,13 +18,13 @@ class PeopleTest < SystemTest
   end
 
   def test_somebody_kept_out_is_out_at_once_and_may_be_let_in_again
-    Capybara.using_session(:bram) { sign_in(ASSISTANT) }
+    using_session(:bram) { sign_in(ASSISTANT) }
     open_people
     choose "Keep from signing in"
 
     assert_text "Bram Teasel may no longer sign in."
     assert_text "may not sign in"
-    Capybara.using_session(:bram) do
+    using_session(:bram) do
       visit "/house-rules"
 
       assert_text "Sign in"
@@ -77,7 +77,7 @@ class PeopleTest < SystemTest
     assert_text "No homes yet"
     assert_no_text "Tidewaiter's House"
     assert_equal ["Copper & Quince", "Wick & Fennel"], DATABASE[:studios].order(:name).select_map(:name)
-    Capybara.reset_sessions!
+    anew
     visit "/found##{word}"
 
     assert_text "This invitation is over"

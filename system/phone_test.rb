@@ -54,6 +54,7 @@ class PhoneTest < SystemTest
     room = DATABASE[:rooms].where(name: "Long room").get(:id)
     home = DATABASE[:homes].where(name: "The Signal Loft").get(:id)
     tree = "/pieces/#{piece_id('Quay window tree')}"
+    visit "/nowhere"
     { "/" => "Add a home", "/homes/#{home}" => "Signal tree", "/rooms/#{room}" => "Best size for each place",
       "/rooms/#{room}/view" => "Seen from: Sofa",
       "#{tree}/map" => "It is up", "#{tree}/cuts" => "From stock", "#{tree}/versions" => "From stock",
@@ -64,7 +65,10 @@ class PhoneTest < SystemTest
       "/visits/#{DATABASE[:visits].where(held_on: '2026-11-28').get(:id)}/log" => "All together",
       "/ideas" => "Retire 1", "/homes/#{home}/season-end" => "Into which boxes",
       "/season-summary" => "Still open" }.each do |path, text|
-      visit path
+      follow "/nowhere"
+
+      assert_text "Nothing here"
+      follow path
 
       assert_text text
       assert_fingers path
@@ -81,6 +85,9 @@ class PhoneTest < SystemTest
   JAVASCRIPT
 
   def test_nothing_moves_under_a_finger_while_a_screen_opens_and_a_screen_comes_in_few_files
+    anew
+    page.driver.resize(390, 844)
+    enter
     room = DATABASE[:rooms].where(name: "Long room").get(:id)
     { "/rooms/#{room}" => "Best size for each place", "/house-rules" => "On a sample tree",
       "/pieces/#{piece_id('Stair rail')}" => "From the survey",

@@ -6,6 +6,7 @@ require_relative "system_test"
 class RenewedTest < SystemTest
   # The first so many requests for a script come to nothing.
   def break_off(script, times)
+    anew_afterwards
     browser = page.driver.browser
     asked = 0
     browser.network.intercept(pattern: "*#{script}*")
@@ -14,6 +15,7 @@ class RenewedTest < SystemTest
   end
 
   def test_the_page_is_loaded_again_by_itself_once
+    anew
     enter
     asked = break_off("StockingsScreen", 1)
     visit "/pieces/#{piece_id('Stockings on a batten')}"
@@ -23,6 +25,7 @@ class RenewedTest < SystemTest
   end
 
   def test_what_stays_away_is_said_and_loaded_again_by_a_press
+    anew
     enter
     asked = break_off("StockingsScreen", 2)
     visit "/pieces/#{piece_id('Stockings on a batten')}"

@@ -365,15 +365,15 @@ class RunSheetTest < SystemTest
 
   def test_two_phones_on_one_visit_merge_and_what_both_did_counts_once
     %i[ottoline bram].zip([OWNER, ASSISTANT]) do |name, email|
-      Capybara.using_session(name) do
+      using_session(name) do
         page.driver.resize(390, 844)
         enter(email)
         visit "/visits/#{visit_id}"
         hang_the_tree
       end
     end
-    Capybara.using_session(:ottoline) { 2.times { click_button "It is up" } }
-    Capybara.using_session(:bram) do
+    using_session(:ottoline) { 2.times { click_button "It is up" } }
+    using_session(:bram) do
       click_button "It is up"
 
       assert_at 3, 10

@@ -172,7 +172,7 @@ class FoundingTest < SystemTest
 
     assert_text "No room measured yet"
     let_in("Bram Teasel", "bram@copper.example", "rope-and-brass-1")
-    Capybara.using_session(:bram) do
+    using_session(:bram) do
       visit "/sign-in"
       fill_in "Email", with: "bram@copper.example"
       fill_in "Password", with: "rope-and-brass-1"

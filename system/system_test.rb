@@ -5,6 +5,7 @@ require "capybara/minitest"
 require "capybara/cuprite"
 require_relative "../server/boot"
 require_relative "../server/test/demo_copy"
+require_relative "one_browser"
 
 # The real interface in headless Chromium, by what a person sees: the whole stack on a database of the tests' own, the
 # front end as built, and nothing stubbed.
@@ -12,6 +13,7 @@ class SystemTest < Minitest::Test
   include Capybara::DSL
   include Capybara::Minitest::Assertions
   include DeckBough
+  prepend OneBrowser
 
   DATABASE = Server::Connection.open(ENV.fetch("DATABASE_URL"))
   Server::Connection.migrate(DATABASE)
@@ -31,6 +33,9 @@ class SystemTest < Minitest::Test
               "num-raster-threads" => "1", "disable-quic" => nil,
               "no-first-run" => nil, "disable-background-networking" => nil,
               "disable-component-update" => nil, "disable-sync" => nil, "force-prefers-reduced-motion" => nil }.freeze
+
+  # What Ruby's memory is handed out by is not for a browser, which has its own.
+  ENV.delete("LD_PRELOAD")
 
   # Seconds that a busy machine may take; a free one takes a hundredth.
   PATIENCE = 60
@@ -55,28 +60,33 @@ class SystemTest < Minitest::Test
 
   # A browser that was made narrow stays so for whoever comes next; every journey begins at the desk.
   def setup
-    page.driver.resize(*DESK)
+    at_a_desk
     DEMO.clear
     DEMO.lay if demo?
-  end
-
-  def teardown
-    Capybara.reset_sessions!
-    Capybara.use_default_driver
   end
 
   def demo?
     true
   end
 
+  # Nobody asks what the driver would be told of every style sheet, and telling it takes the browser's time.
+  def at_a_desk
+    page.driver.resize(*DESK)
+    page.driver.browser.page.command("CSS.disable")
+  end
+
   # The way in that a person takes, by email and password, as far as the season desk.
   def sign_in(email = OWNER)
     visit "/sign-in"
+    answer_at_the_door(email)
+
+    assert_text "Tidewaiter's House"
+  end
+
+  def answer_at_the_door(email)
     fill_in "Email", with: email
     fill_in "Password", with: Server::DemoStudio::PASSWORD
     click_button "Sign in"
-
-    assert_text "Tidewaiter's House"
   end
 
   # From here on in a browser that keeps the application and what it last saw.
@@ -106,10 +116,11 @@ class SystemTest < Minitest::Test
     end
   end
 
-  # As a link inside the application does, without loading it anew.
-  def follow(path)
-    page.execute_script("history.pushState({ idx: (history.state?.idx ?? 0) + 1 }, '', arguments[0]); " \
-                        "dispatchEvent(new PopStateEvent('popstate'))", path)
+  # As a link inside the application does, without loading it anew, with what it brings along.
+  def follow(path, **brought)
+    page.execute_script("history.pushState({ usr: arguments[1], idx: (history.state?.idx ?? 0) + 1 }, '', " \
+                        "arguments[0]); " \
+                        "dispatchEvent(new PopStateEvent('popstate', { state: history.state }))", path, brought)
   end
 
   def open_tree(name = "Quay window tree")

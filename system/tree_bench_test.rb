@@ -50,6 +50,7 @@ class TreeBenchTest < SystemTest
     page.driver.wait_for_network_idle
     before = canvas
     asked_before = asked
+    anew_afterwards
     6.times { click_button "Turn to the right" }
     click_button "Dusk"
 

@@ -6,13 +6,13 @@ require_relative "system_test"
 class TwoPeopleTest < SystemTest
   def both_open_the_tree
     { ottoline: OWNER, bram: ASSISTANT }.each do |name, email|
-      Capybara.using_session(name) do
+      using_session(name) do
         sign_in(email)
         open_tree
         step "Ornaments"
       end
     end
-    Capybara.using_session(:ottoline) do
+    using_session(:ottoline) do
       click_button "by the foot"
 
       assert_text(/Saved \d/)
@@ -21,7 +21,7 @@ class TwoPeopleTest < SystemTest
   end
 
   def dial_as_bram
-    Capybara.using_session(:bram) do
+    using_session(:bram) do
       click_button "own"
 
       assert_selector "[role=dialog]", text: "Changed meanwhile"

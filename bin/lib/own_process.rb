@@ -15,7 +15,7 @@ class OwnProcess
   # Seconds.
   PATIENCE = 60
   LIKE_STARTED = { "SESSION_SECRET" => "l" * 96, "LOG_TO" => File::NULL, "PHOTOGRAPHS_FOLDER" => Dir.tmpdir,
-                   "RUBYOPT" => "--yjit --yjit-exec-mem-size=64", "MALLOC_ARENA_MAX" => "2" }.freeze
+                   "RUBYOPT" => nil }.freeze
 
   attr_reader :address
 
@@ -28,9 +28,8 @@ class OwnProcess
 
   # @return [self] once it answers
   def start
-    @process = spawn(@environment, "bundle", "exec", "puma", "--quiet", "-C", "server/puma.rb", "-b",
-                     "tcp://127.0.0.1:#{@address.port}", "server/config.ru",
-                     chdir: ROOT, out: File::NULL, err: File::NULL, pgroup: true)
+    @process = spawn(@environment, "bash", "-c", 'source bin/lib/machine.sh; serve "$1"', "serve",
+                     "127.0.0.1:#{@address.port}", chdir: ROOT, out: File::NULL, err: File::NULL, pgroup: true)
     answers
     self
   end

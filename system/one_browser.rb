@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+# One browser for journey after journey, with the application running, as at a studio's desk: each is signed in where
+# the last one went out. That takes half of what a browser takes that begins anew, and whatever one session left for the
+# next would be seen. Anew after a journey that failed, that asked for it, or that took another way in.
+module OneBrowser
+  DOOR = "/sign-in"
+  # What somebody who goes keeps on the device; what the application holds in memory goes at the door, by itself.
+  FORGET = "localStorage.clear(); sessionStorage.clear()"
+
+  def teardown
+    anew unless passed? && !@anew && at_the_door?
+    super
+  end
+
+  # For journeys that change the browser itself: its media, its network, its light.
+  def anew_afterwards
+    @anew = true
+  end
+
+  # Two browsers at once are put away together.
+  def using_session(...)
+    anew_afterwards
+    super
+  end
+
+  # Signed in already, for journeys that begin elsewhere than at the door: on the way there, where the application runs.
+  def enter(email = self.class::OWNER)
+    super
+    @on_the_way = email if default_driver? && page.current_path == DOOR
+  end
+
+  def visit(path)
+    return super unless @on_the_way && path.start_with?("/")
+
+    email = @on_the_way
+    @on_the_way = nil
+    follow(DOOR, from: path)
+    answer_at_the_door(email)
+
+    assert_no_field "Password"
+  end
+
+  # A browser that never saw the application.
+  def anew
+    @on_the_way = nil
+    Capybara.reset_sessions!
+    Capybara.use_default_driver
+    at_a_desk
+  end
+
+  private
+
+  # Out by the door, with nothing under way any more and nothing kept.
+  def at_the_door?
+    return false unless default_driver? && page.has_css?("#root", wait: 0)
+
+    page.execute_script(FORGET)
+    follow(DOOR)
+    return false unless page.has_field?("Password", wait: 4)
+
+    page.driver.wait_for_network_idle
+    page.driver.clear_network_traffic
+    page.driver.clear_cookies
+    true
+  end
+
+  def default_driver?
+    Capybara.current_driver == Capybara.default_driver
+  end
+end
