@@ -216,7 +216,7 @@ class BenchStepsTest < SystemTest
     click_button "by the foot"
 
     assert_text "Not saved"
-    page.driver.wait_for_network_idle(duration: 3, timeout: 15)
+    at_rest?(duration: 3, timeout: 15)
 
     assert_equal(1, page.driver.network_traffic.count { |exchange| exchange.request&.method == "PUT" })
   end

@@ -13,7 +13,7 @@ class ConsoleTest < SystemTest
   end
 
   def assert_nothing_told
-    page.driver.wait_for_network_idle
+    at_rest?
 
     assert_empty @console.told
   end

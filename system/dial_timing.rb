@@ -14,8 +14,7 @@ class DialTiming
     const stage = document.querySelector("[role=img][aria-label*='ornaments']");
     const ledger = document.querySelector("[aria-label='Ledger']");
     const hung = () => stage.getAttribute("aria-label").match(/(\\d+) ornaments/)[1];
-    const begun = performance.now();
-    const before = { ledger: ledger.innerText, hung: hung() };
+    const before = { ledger: ledger.textContent, hung: hung() };
     const told = {};
     // A message posted in a frame comes when that frame is painted; another frame would be waited for in vain.
     const painted = (then) => requestAnimationFrame(() => {
@@ -29,12 +28,14 @@ class DialTiming
     });
     const seen = {};
     const observer = new MutationObserver(() => {
-      if (!seen.ledger && ledger.innerText !== before.ledger) { seen.ledger = true; shown("ledger"); }
+      if (!seen.ledger && ledger.textContent !== before.ledger) { seen.ledger = true; shown("ledger"); }
       if (!seen.drawing && hung() !== before.hung) { seen.drawing = true; shown("drawing"); }
     });
     const watched = { subtree: true, childList: true, characterData: true, attributes: true };
     observer.observe(document.body, { ...watched, attributeFilter: ["aria-label"] });
-    document.querySelector("button[aria-label='Own number: more']").click();
+    const more = document.querySelector("button[aria-label='Own number: more']");
+    const begun = performance.now();
+    more.click();
   JS
 
   def initialize(address)

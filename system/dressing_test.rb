@@ -203,7 +203,7 @@ class DressingTest < SystemTest
     find("button", text: /All \d are up/).click
 
     assert_text(/[2-7] of \d+ up/)
-    page.driver.wait_for_network_idle
+    at_rest?
     visit "/pieces/#{tree}"
 
     assert_text "What it takes"
@@ -250,7 +250,7 @@ class DressingTest < SystemTest
     click_button "Bring it back"
 
     assert_text "As it is"
-    page.driver.wait_for_network_idle
+    at_rest?
 
     assert_equal "tuck", method_of(tree)
   end
@@ -264,7 +264,7 @@ class DressingTest < SystemTest
     within("[aria-label='Schools of the studio']") { click_button "before ornaments" }
 
     assert_selector "button[aria-pressed=true]", text: "before ornaments"
-    page.driver.wait_for_network_idle
+    at_rest?
     open_tree
     steps = all("[role=tab]").map { |tab| tab.text[/\A[A-Za-z ]+/].strip }
 

@@ -73,7 +73,7 @@ class HangingMapTest < SystemTest
     click_button "All 8 are up"
 
     assert_text "10 to hang, 10 up"
-    page.driver.wait_for_network_idle
+    at_rest?
 
     assert_equal 10, hung
     anew

@@ -165,7 +165,7 @@ class HomesTest < SystemTest
     find_field("Lush picks, per m²").send_keys(:enter)
 
     assert_text "Yours. It comes as 8."
-    page.driver.wait_for_network_idle
+    at_rest?
 
     assert_in_delta 10, DATABASE[:house_rule_values].get(:value)
   end

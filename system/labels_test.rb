@@ -70,7 +70,7 @@ class LabelsTest < SystemTest
 
   def painted
     eventually("Nothing was painted.") { page.evaluate_script(PAINTED) }
-    page.driver.wait_for_network_idle
+    at_rest?
   end
 
   def met(size)

@@ -140,7 +140,7 @@ class RunBenchTest < SystemTest
 
   def settings_when_saved
     assert_text "Saved"
-    page.driver.wait_for_network_idle
+    at_rest?
     settings
   end
 

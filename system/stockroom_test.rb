@@ -200,7 +200,7 @@ class StockroomTest < SystemTest
     open_stockroom
     look_for "teal"
     click_button "Pick several"
-    page.driver.wait_for_network_idle
+    at_rest?
     all("[role=option]", minimum: 2).first(2).each { |row| row.find("input", visible: :all).click }
 
     assert_text "2 picked"
@@ -218,7 +218,7 @@ class StockroomTest < SystemTest
 
   def pick(*names)
     click_button "Pick several"
-    page.driver.wait_for_network_idle
+    at_rest?
     names.each { |name| find("[role=option]", text: name).find("input", visible: :all).click }
   end
 
@@ -234,7 +234,7 @@ class StockroomTest < SystemTest
     assert_text "2 things changed."
     assert_equal %w[winter winter], DATABASE[:styles].where(Sequel.like(:name, "Teal%")).select_map(:season)
     click_button "Bring it back"
-    page.driver.wait_for_network_idle
+    at_rest?
 
     assert_equal %w[holiday holiday], DATABASE[:styles].where(Sequel.like(:name, "Teal%")).select_map(:season)
   end
@@ -303,7 +303,7 @@ class StockroomTest < SystemTest
     click_button "Tin lighthouse, a keepsake"
 
     assert_selector "aside h2", text: "Tin lighthouse"
-    page.driver.wait_for_network_idle
+    at_rest?
     click_button "Write an entry"
     open_list("broken")
     find("[role=option]", exact_text: "given away").click

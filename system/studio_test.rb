@@ -78,7 +78,7 @@ class StudioTest < SystemTest
       click_button "Letter"
       click_button "the foot"
     end
-    page.driver.wait_for_network_idle
+    at_rest?
 
     assert_equal %w[letter ft], DATABASE[:studios].get(%i[paper tree_sizes])
     open_tree

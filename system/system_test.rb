@@ -52,7 +52,7 @@ class SystemTest < Minitest::Test
   Capybara.server = :puma, { Silent: true, Threads: "1:6" }
   Capybara.default_driver = :chromium
   Capybara.default_max_wait_time = 30
-  Capybara.default_retry_interval = 0.05
+  Capybara.default_retry_interval = 0.1
   Capybara.enable_aria_label = true
   Capybara.enable_aria_role = true
   # A checkbox is drawn; its own box is transparent. People press the label.
@@ -78,15 +78,11 @@ class SystemTest < Minitest::Test
   # The way in that a person takes, by email and password, as far as the season desk.
   def sign_in(email = OWNER)
     visit "/sign-in"
-    answer_at_the_door(email)
-
-    assert_text "Tidewaiter's House"
-  end
-
-  def answer_at_the_door(email)
     fill_in "Email", with: email
     fill_in "Password", with: Server::DemoStudio::PASSWORD
     click_button "Sign in"
+
+    assert_text "Tidewaiter's House"
   end
 
   # From here on in a browser that keeps the application and what it last saw.
@@ -175,9 +171,16 @@ class SystemTest < Minitest::Test
     pass
   end
 
+  # Until nothing is on its way any more. A request that a page took with it when it went is never told as ended.
+  #
+  # @return [Boolean] whether that was seen
+  def at_rest?
+    page.driver.wait_for_network_idle(timeout: 5)
+  end
+
   # A list opens by its keys, whatever moves under a pointer meanwhile.
   def open_list(shown)
-    page.driver.wait_for_network_idle
+    at_rest?
     first("[role=combobox]", text: shown).send_keys(:down)
     page.document.assert_selector "[role=listbox]"
   end

@@ -47,7 +47,7 @@ class TreeBenchTest < SystemTest
 
   def test_turning_dusk_and_tiers_ask_the_server_nothing
     open_tree
-    page.driver.wait_for_network_idle
+    at_rest?
     before = canvas
     asked_before = asked
     anew_afterwards
@@ -195,7 +195,7 @@ class TreeBenchTest < SystemTest
   def test_a_session_that_ends_in_the_middle_of_work_loses_nothing
     open_tree
     # What is still on its way would meet the ended session before the dial does.
-    page.driver.wait_for_network_idle
+    at_rest?
     DATABASE[:account_active_session_keys].delete
     click_button "by the foot"
     within("[role=dialog]") do
@@ -250,7 +250,7 @@ class TreeBenchTest < SystemTest
     open_tree
     step "Measure"
     type_length "Height", "2.10 m"
-    page.driver.wait_for_network_idle
+    at_rest?
     click_button "Closer"
 
     assert_button "Whole room"

@@ -280,7 +280,7 @@ class WreathBenchTest < SystemTest
     click_button "bottom swag"
 
     assert_selector "button[aria-pressed=true]", text: "bottom swag"
-    page.driver.wait_for_network_idle
+    at_rest?
     handle = page.evaluate_script("(() => { const b = document.querySelector(\"[data-handle='turn']\")" \
                                   ".getBoundingClientRect(); return [b.x + b.width / 2, b.y + b.height / 2]; })()")
     mouse = page.driver.browser.mouse
