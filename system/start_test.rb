@@ -28,7 +28,8 @@ class StartTest < Minitest::Test
     installed = ENV.fetch("LOCAL", File.join(ROOT, ".local"))
     FileUtils.cp(%w[gems.stamp web.stamp].map { |name| File.join(installed, name) }.select { |file| File.exist?(file) },
                  @local)
-    { "DATABASE_URL" => nil, "LOCAL" => @local, "PORT" => @port.to_s, "LOG_TO" => File.join(@local, "requests.log") }
+    { "DATABASE_URL" => nil, "RUBYOPT" => nil, "LOCAL" => @local, "PORT" => @port.to_s,
+      "LOG_TO" => File.join(@local, "requests.log") }
   end
 
   # @yield [String] the address, while it is open
@@ -62,6 +63,15 @@ class StartTest < Minitest::Test
     File.exist?(pid) && File.exist?("/proc/#{File.readlines(pid).first.to_i}")
   end
 
+  # Compiled, within what is set apart for it, and with jemalloc where the machine has it.
+  def assert_quick
+    server = "/proc/#{File.read(Dir[File.join(@local, 'serving-*')].first)}"
+    options = File.read("#{server}/environ").split("\0").grep(/\ARUBYOPT=/).join
+
+    assert_includes options, "--yjit --yjit-exec-mem-size=24"
+    assert_equal Dir["/usr/lib/*/libjemalloc.so.2"].any?, File.read("#{server}/maps").include?("libjemalloc")
+  end
+
   def test_starts_empty_beside_a_busy_port_stops_all_it_started_and_comes_back_after_a_crash
     busy = TCPServer.new("127.0.0.1", 0)
     @port = busy.addr[1]
@@ -69,6 +79,7 @@ class StartTest < Minitest::Test
       refute JSON.parse(answer(address, "/api/door").body)["founded"]
       assert_includes answer(address, "/").body, "Deck Bough"
       assert running?("postgres-serve")
+      assert_quick
     end
 
     assert_includes said, "Port #{@port} is busy; using #{@port + 1}."
