@@ -16,7 +16,7 @@ module OneBrowser
   JS
 
   def teardown
-    left = passed? && !@anew && at_the_door?
+    left = passed? && !@anew && go_out
   ensure
     anew unless left
     super
@@ -64,7 +64,9 @@ module OneBrowser
   private
 
   # Out by the door, with nothing under way any more and nothing kept.
-  def at_the_door?
+  #
+  # @return [Boolean] whether it opened
+  def go_out
     return false unless default_driver? && page.has_css?("#root", wait: 0)
 
     page.execute_script(FORGET)

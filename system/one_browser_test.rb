@@ -15,7 +15,7 @@ class OneBrowserTest < SystemTest
     open_home
     page.execute_script("window.stayed = true; localStorage.setItem('left', '1'); sessionStorage.setItem('left', '1')")
 
-    assert_predicate self, :at_the_door?
+    assert go_out
     assert_equal 0, page.evaluate_script("localStorage.length + sessionStorage.length")
     assert_empty page.driver.cookies
     enter ASSISTANT
@@ -32,7 +32,7 @@ class OneBrowserTest < SystemTest
     open_home
     page.execute_script("document.querySelector('#root').remove()")
 
-    refute_predicate self, :at_the_door?
+    refute go_out
     page.execute_script("window.stayed = true")
     anew
     enter
