@@ -50,6 +50,19 @@ class StudioTest < SystemTest
     assert_text "Yours. It comes as 20."
   end
 
+  def test_amounts_are_written_as_the_studios_currency_is
+    DATABASE[:studios].update(currency: "SEK")
+    at_the_desk
+
+    assert_text(/SEK \d+\.\d\d in packs/)
+    assert_no_text "€"
+    DATABASE[:studios].update(currency: "JPY")
+    anew
+    at_the_desk
+
+    assert_text(/¥\d+ in packs/)
+  end
+
   def test_a_studio_in_feet_reads_house_rules_masses_and_workings_in_its_own_units
     DATABASE[:studios].update(units: "imperial")
     at_the_desk

@@ -45,7 +45,8 @@ module DeckBough
         private
 
         def myself
-          { account: account.slice(:name, :email, :role), studio: studio.slice(*Store::Studios::SHOWN),
+          { account: account.slice(:name, :email, :role),
+            studio: { **studio.slice(*Store::Studios::SHOWN), money: Money.written(studio[:currency]) },
             today: today.iso8601, season: store(Store::Seasons).now(today) }
         end
 

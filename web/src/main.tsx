@@ -1,22 +1,27 @@
-import "@fontsource-variable/alegreya";
+import "@fontsource/alegreya/600.css";
 import "@fontsource-variable/hanken-grotesk";
 import { StrictMode, startTransition } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./app/App";
-import { sayFirstNumber } from "./units/said";
+import { openRouter } from "./app/router";
 
-const root = document.getElementById("root");
-if (!root) throw new Error("The page has no #root to draw into.");
-// Built in slices that let input through.
-startTransition(() =>
-  createRoot(root).render(
-    <StrictMode>
-      <App />
-    </StrictMode>,
-  ),
-);
+const page = document.getElementById("root");
+if (!page) throw new Error("The page has no #root to draw into.");
+const root = createRoot(page);
 
-sayFirstNumber();
+// One after another, in slices that let input through: the scripts, the way to the screen, the screen.
+setTimeout(() => {
+  const router = openRouter();
+  setTimeout(() =>
+    startTransition(() =>
+      root.render(
+        <StrictMode>
+          <App router={router} />
+        </StrictMode>,
+      ),
+    ),
+  );
+});
 
 // What works without network is fetched when the screen stands.
 if ("serviceWorker" in navigator && import.meta.env.PROD)

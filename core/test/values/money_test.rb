@@ -13,4 +13,9 @@ class MoneyTest < CoreTest
     assert_equal ["−€41.20", "¥1,235", "¥12"],
                  [Money.print(-4120, "EUR"), Money.print(123_450, "JPY"), Money.print(1249, "JPY")]
   end
+
+  def test_tells_how_a_currency_is_written
+    assert_equal([{ sign: "€", whole: false }, { sign: "¥", whole: true }, { sign: "SEK ", whole: false }],
+                 %w[EUR JPY SEK].map { |currency| Money.written(currency) })
+  end
 end

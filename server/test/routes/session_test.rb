@@ -156,9 +156,12 @@ class SessionRoutesTest < ServerTest
 
     assert_equal ["USD", 120, 15, "letter", "ft"], studio.values_at(*brought)
     assert_equal offered.slice(*brought), studio.slice(*brought)
-    changed = ask(:patch, "/api/studio", { version: studio["version"], circuit_amps: 20, paper: "a4" })["studio"]
+    assert_equal({ "sign" => "$", "whole" => false }, studio["money"])
+    changed = ask(:patch, "/api/studio", { version: studio["version"], circuit_amps: 20, paper: "a4",
+                                           currency: "JPY" })["studio"]
 
-    assert_equal ["USD", 120, 20, "a4", "ft"], changed.values_at(*brought)
+    assert_equal ["JPY", 120, 20, "a4", "ft"], changed.values_at(*brought)
+    assert_equal({ "sign" => "¥", "whole" => true }, changed["money"])
     ask(:patch, "/api/studio", { version: changed["version"], mains_volts: 12 }, status: 422)
     ask(:patch, "/api/studio", { version: changed["version"], currency: "euro" }, status: 422)
   end

@@ -4211,6 +4211,7 @@ export interface components {
             /** @enum {string} */
             units: "metric" | "imperial";
             currency: string;
+            money: components["schemas"]["Money"];
             mains_volts: number;
             circuit_amps: number;
             /** @enum {string} */
@@ -4218,6 +4219,13 @@ export interface components {
             /** @enum {string} */
             tree_sizes: "cm" | "ft";
             version: number;
+        };
+        /** @description how amounts of the studio's currency are written */
+        Money: {
+            /** @description stands before the amount, with a space where it is letters */
+            sign: string;
+            /** @description it has no hundredths */
+            whole: boolean;
         };
         StudioChange: {
             version: number;

@@ -1,14 +1,15 @@
 import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
 import { QueryClientProvider } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { useMemo, type ComponentProps } from "react";
 import { RouterProvider } from "react-router/dom";
 import { queryClient } from "../api/queries";
 import { buildTheme } from "../theme/theme";
 import { LightProvider, useLight } from "./light";
-import { router } from "./router";
 
-function Themed() {
+type Routed = Pick<ComponentProps<typeof RouterProvider>, "router">;
+
+function Themed({ router }: Routed) {
   const { screen } = useLight();
   const theme = useMemo(() => buildTheme(screen), [screen]);
   return (
@@ -19,11 +20,11 @@ function Themed() {
   );
 }
 
-export function App() {
+export function App(routed: Routed) {
   return (
     <QueryClientProvider client={queryClient}>
       <LightProvider>
-        <Themed />
+        <Themed {...routed} />
       </LightProvider>
     </QueryClientProvider>
   );

@@ -1,4 +1,4 @@
-import { createBrowserRouter } from "react-router";
+import { createBrowserRouter, type RouteObject } from "react-router";
 import { Shell } from "../shell/Shell";
 import { Loading } from "../parts/Loading";
 import { Lost } from "./Lost";
@@ -9,7 +9,7 @@ function Opening() {
 }
 
 /** One chunk for each screen; the shell comes first. */
-export const router = createBrowserRouter([
+const SCREENS: RouteObject[] = [
   {
     path: "/sign-in",
     HydrateFallback: Opening,
@@ -119,4 +119,9 @@ export const router = createBrowserRouter([
       { path: "*", element: <Lost /> },
     ],
   },
-]);
+];
+
+/** The screen of the address is asked for at once. */
+export function openRouter() {
+  return createBrowserRouter(SCREENS);
+}

@@ -6,6 +6,8 @@ import Drawer from "@mui/material/Drawer";
 import IconButton from "@mui/material/IconButton";
 import useMediaQuery from "@mui/material/useMediaQuery";
 import { useState, type ReactNode } from "react";
+import { InTurn } from "../parts/InTurn";
+import { useAsked } from "../parts/useAsked";
 
 interface Props {
   stage: ReactNode;
@@ -21,6 +23,7 @@ interface Props {
 export function BenchLayout({ stage, colours, steps, ledger, ledgerLabel }: Props) {
   const wide = useMediaQuery("(min-width: 900px)");
   const [open, setOpen] = useState(false);
+  const asked = useAsked(open);
   const [tall, setTall] = useState(false);
   return (
     <Box
@@ -37,63 +40,67 @@ export function BenchLayout({ stage, colours, steps, ledger, ledgerLabel }: Prop
         },
       }}
     >
-      <Box sx={{ position: "relative", overflow: "hidden" }}>{stage}</Box>
-      <Box sx={{ gridColumn: 1, minWidth: 0 }}>{colours}</Box>
-      {wide && (
-        <Box
-          sx={(theme) => ({
-            gridRow: "1 / span 3",
-            gridColumn: 2,
-            borderLeft: `1px solid ${theme.palette.divider}`,
-            bgcolor: "background.paper",
-            minHeight: 0,
-          })}
-        >
-          {ledger}
-        </Box>
-      )}
-      <Box
-        className="dials"
-        sx={(theme) => ({
-          gridColumn: 1,
-          borderTop: `1px solid ${theme.palette.divider}`,
-          bgcolor: "background.paper",
-          minHeight: 0,
-          display: "flex",
-          flexDirection: "column",
-          position: "relative",
-          // The row of steps leaves room for the tool at its end.
-          "& > .MuiTabs-root": { mr: { md: 5 } },
-        })}
-      >
-        {steps}
+      <InTurn>
+        <Box sx={{ position: "relative", overflow: "hidden" }}>{stage}</Box>
+        <Box sx={{ gridColumn: 1, minWidth: 0 }}>{colours}</Box>
         {wide && (
-          <IconButton
-            size="small"
-            aria-label={tall ? "Make the dials lower" : "Make the dials taller"}
-            aria-pressed={tall}
-            onClick={() => setTall(!tall)}
-            sx={{ position: "absolute", top: 5, right: 6 }}
-          >
-            {tall ? <UnfoldLess fontSize="small" /> : <UnfoldMore fontSize="small" />}
-          </IconButton>
-        )}
-      </Box>
-      {!wide && (
-        <>
-          <Button variant="contained" color="primary" sx={{ borderRadius: 0 }} onClick={() => setOpen(true)}>
-            {ledgerLabel}
-          </Button>
-          <Drawer
-            anchor="bottom"
-            open={open}
-            onClose={() => setOpen(false)}
-            slotProps={{ paper: { sx: { height: "82%" } } }}
+          <Box
+            sx={(theme) => ({
+              gridRow: "1 / span 3",
+              gridColumn: 2,
+              borderLeft: `1px solid ${theme.palette.divider}`,
+              bgcolor: "background.paper",
+              minHeight: 0,
+            })}
           >
             {ledger}
-          </Drawer>
-        </>
-      )}
+          </Box>
+        )}
+        <Box
+          className="dials"
+          sx={(theme) => ({
+            gridColumn: 1,
+            borderTop: `1px solid ${theme.palette.divider}`,
+            bgcolor: "background.paper",
+            minHeight: 0,
+            display: "flex",
+            flexDirection: "column",
+            position: "relative",
+            // The row of steps leaves room for the tool at its end.
+            "& > .MuiTabs-root": { mr: { md: 5 } },
+          })}
+        >
+          {steps}
+          {wide && (
+            <IconButton
+              size="small"
+              aria-label={tall ? "Make the dials lower" : "Make the dials taller"}
+              aria-pressed={tall}
+              onClick={() => setTall(!tall)}
+              sx={{ position: "absolute", top: 5, right: 6 }}
+            >
+              {tall ? <UnfoldLess fontSize="small" /> : <UnfoldMore fontSize="small" />}
+            </IconButton>
+          )}
+        </Box>
+        {!wide && (
+          <>
+            <Button variant="contained" color="primary" sx={{ borderRadius: 0 }} onClick={() => setOpen(true)}>
+              {ledgerLabel}
+            </Button>
+            {asked && (
+              <Drawer
+                anchor="bottom"
+                open={open}
+                onClose={() => setOpen(false)}
+                slotProps={{ paper: { sx: { height: "82%" } } }}
+              >
+                {ledger}
+              </Drawer>
+            )}
+          </>
+        )}
+      </InTurn>
     </Box>
   );
 }

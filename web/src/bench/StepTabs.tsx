@@ -6,6 +6,7 @@ import Tabs from "@mui/material/Tabs";
 import type { Theme } from "@mui/material/styles";
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
+import { InTurn } from "../parts/InTurn";
 import { steady } from "../parts/steady";
 import { walkDials } from "./dialWalk";
 
@@ -97,7 +98,7 @@ export function StepTabs<Id extends string>({
   children,
 }: RowProps<Id> & { children: ReactNode }) {
   return (
-    <>
+    <InTurn>
       <StepRow steps={steps} current={current} onChange={onChange} />
       <Box
         key={current}
@@ -110,6 +111,6 @@ export function StepTabs<Id extends string>({
       >
         {children}
       </Box>
-    </>
+    </InTurn>
   );
 }

@@ -1,29 +1,49 @@
-import { Children, startTransition, useEffect, useState, type ReactNode } from "react";
+import {
+  Children,
+  createContext,
+  startTransition,
+  useContext,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from "react";
+import { ALL, standingNext, Turn } from "./turns";
 
-/** Once all of it stood, whatever is added stands at once: nothing below it is taken away and built anew. */
-const ALL = Infinity;
-
-/** How many stand next, when so many of so many parts stand. */
-export function standingNext(built: number, parts: number): number {
-  return built + 1 < parts ? built + 1 : ALL;
-}
+const Around = createContext<Turn | null>(null);
 
 /**
- * How many of its parts a heavy screen has built so far: one, then one more each time those stand, so that input never
- * waits for all of them at once.
+ * What stands below one another, built in turn: one part, then one more each time those stand, so that input never
+ * waits for all of them at once. A part that is itself built in turn stands when all of it does: nothing moves below a
+ * finger.
  *
- *   const built = useInTurn(3);
+ *   <InTurn onWhole={() => setWhole(true)}>{fields}</InTurn>
  */
-export function useInTurn(parts: number): number {
-  const [built, setBuilt] = useState(standingNext(0, parts));
-  useEffect(() => {
-    if (built < ALL) startTransition(() => setBuilt(standingNext(built, parts)));
-  }, [built, parts]);
-  return built;
-}
+export function InTurn({ children, onWhole }: { children: ReactNode; onWhole?: () => void }) {
+  // Parts that stand are not built again for the next.
+  const parts = useMemo(() => Children.toArray(children), [children]);
+  const around = useContext(Around);
+  const [turn] = useState(() => new Turn());
+  const [built, setBuilt] = useState(standingNext(0, parts.length));
+  const tellAround = useRef<() => void>(undefined);
 
-/** What stands below one another, built in turn. */
-export function InTurn({ children }: { children: ReactNode }) {
-  const parts = Children.toArray(children);
-  return parts.slice(0, useInTurn(parts.length));
+  useLayoutEffect(() => {
+    turn.goOn = () => {
+      if (built < ALL) {
+        startTransition(() => setBuilt(standingNext(built, parts.length)));
+        return;
+      }
+      tellAround.current?.();
+      onWhole?.();
+    };
+  });
+  useLayoutEffect(() => {
+    tellAround.current = around?.hold();
+    return tellAround.current;
+  }, [around]);
+  useEffect(() => turn.stand(), [turn, built]);
+
+  return <Around value={turn}>{parts.slice(0, built)}</Around>;
 }

@@ -3,6 +3,7 @@ import IconButton from "@mui/material/IconButton";
 import Menu from "@mui/material/Menu";
 import MenuItem from "@mui/material/MenuItem";
 import { useState } from "react";
+import { useAsked } from "./useAsked";
 
 export interface MenuEntry {
   label: string;
@@ -11,9 +12,10 @@ export interface MenuEntry {
   disabled?: boolean;
 }
 
-/** What is done seldom, behind one button. */
+/** What is done seldom, behind one button; built when it is first opened. */
 export function MoreMenu({ label, entries }: { label: string; entries: MenuEntry[] }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const asked = useAsked(Boolean(anchor));
   return (
     <>
       <IconButton
@@ -24,21 +26,23 @@ export function MoreMenu({ label, entries }: { label: string; entries: MenuEntry
       >
         <MoreVert fontSize="small" />
       </IconButton>
-      <Menu anchorEl={anchor} open={Boolean(anchor)} onClose={() => setAnchor(null)}>
-        {entries.map((entry) => (
-          <MenuItem
-            key={entry.label}
-            disabled={entry.disabled ?? false}
-            {...(entry.href ? { component: "a", href: entry.href } : {})}
-            onClick={() => {
-              setAnchor(null);
-              entry.run?.();
-            }}
-          >
-            {entry.label}
-          </MenuItem>
-        ))}
-      </Menu>
+      {asked && (
+        <Menu anchorEl={anchor} open={Boolean(anchor)} onClose={() => setAnchor(null)}>
+          {entries.map((entry) => (
+            <MenuItem
+              key={entry.label}
+              disabled={entry.disabled ?? false}
+              {...(entry.href ? { component: "a", href: entry.href } : {})}
+              onClick={() => {
+                setAnchor(null);
+                entry.run?.();
+              }}
+            >
+              {entry.label}
+            </MenuItem>
+          ))}
+        </Menu>
+      )}
     </>
   );
 }

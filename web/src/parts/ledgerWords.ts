@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 import { leftOver } from "../units/amount";
-import { count, counted, cutLength, money, type Units } from "../units/format";
+import { count, counted, cutLength, money, type Money, type Units } from "../units/format";
 
 /** What bench and lists tell of a line. */
 type Line = Pick<
@@ -14,7 +14,7 @@ export function inLine(value: number, line: Pick<Line, "unit">, units: Units): s
 }
 
 /** What is bought of what is short, in packs, rolls, strings, with what is left over and what it costs; "" where nothing is. */
-export function bought(line: Line, units: Units, currency: string): string {
+export function bought(line: Line, units: Units, currency: Money): string {
   if (line.short === 0 || line.packs === null) return "";
   const noun =
     line.unit === "m" ? "roll" : line.kind === "light" ? "string" : line.kind === "garland" ? "piece" : "pack";

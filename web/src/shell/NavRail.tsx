@@ -11,6 +11,7 @@ import { type ElementType } from "react";
 import { Link, useLocation } from "react-router";
 import { AccountMenu } from "./AccountMenu";
 import { useShortcuts } from "./shortcuts";
+import { fonts } from "../theme/tokens";
 
 const ENTRIES = [
   {
@@ -127,8 +128,8 @@ export function NavRail() {
         to="/"
         sx={{
           display: { xs: "none", sm: "block" },
-          fontFamily: "'Alegreya Variable', Georgia, serif",
-          fontWeight: 700,
+          fontFamily: fonts.heading,
+          fontWeight: 600,
           fontSize: "1.12rem",
           lineHeight: 1.05,
           color: "primary.main",

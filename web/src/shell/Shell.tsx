@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense } from "react";
 import { Navigate, Outlet, useLocation } from "react-router";
 import { asProblem } from "../api/client";
 import { useMe } from "../api/queries";
@@ -7,6 +7,7 @@ import { Failed } from "../parts/Failed";
 import { Gently } from "../parts/Gently";
 import { Loading } from "../parts/Loading";
 import { UndoProvider } from "../parts/undo";
+import { useAsked } from "../parts/useAsked";
 import { WaitingNotice } from "../waiting/WaitingNotice";
 import { NavRail } from "./NavRail";
 import { ShortcutProvider, useShortcuts } from "./shortcuts";
@@ -18,8 +19,7 @@ const Finder = lazy(async () => ({ default: (await import("./Finder")).Finder })
 /** The finder comes when it is first asked for and stays from then on. */
 function FinderWhenAsked() {
   const { finderOpen } = useShortcuts();
-  const [asked, setAsked] = useState(false);
-  if (finderOpen && !asked) setAsked(true);
+  const asked = useAsked(finderOpen);
   return asked ? (
     <Suspense fallback={null}>
       <Finder />

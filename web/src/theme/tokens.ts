@@ -59,7 +59,7 @@ export const evening: Tokens = {
 };
 
 export const fonts = {
-  heading: "'Alegreya Variable', Georgia, serif",
+  heading: "Alegreya, Georgia, serif",
   text: "'Hanken Grotesk Variable', system-ui, sans-serif",
 };
 

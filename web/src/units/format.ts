@@ -1,5 +1,6 @@
 import { LITRES_A_CUBIC_FOOT } from "./reading";
-import { sayDate, sayNumber } from "./said";
+import type { Schemas } from "../api/client";
+import { sayDate } from "./said";
 
 /** Prints what Ruby answered the way a person says it. Nothing is computed here but rounding. */
 export type Units = "metric" | "imperial";
@@ -93,23 +94,38 @@ export function area(squareMetres: number, units: Units): string {
   return units === "imperial" ? `${(squareMetres / FOOT ** 2).toFixed(0)} ft²` : `${squareMetres.toFixed(1)} m²`;
 }
 
-export function count(value: number): string {
-  return sayNumber("en", { maximumFractionDigits: 0 }, value);
+/**
+ * Decimal digits with a comma at each thousand. The browser's own writer of numbers takes longer to begin than a
+ * screen to be built.
+ */
+function grouped(digits: string): string {
+  return digits.replace(/\d(?=(\d{3})+$)/g, "$&,");
 }
 
-export function money(cents: number, currency: string): string {
-  const sign = cents < 0 ? MINUS : "";
-  const how = { style: "currency", currency, currencyDisplay: "narrowSymbol" } as const;
-  return `${sign}${sayNumber("en-IE", how, Math.abs(cents) / 100)}`;
+export function count(value: number): string {
+  const digits = Math.abs(value).toFixed(0);
+  return `${value < 0 && digits !== "0" ? MINUS : ""}${grouped(digits)}`;
+}
+
+/** How the studio writes its money. */
+export type Money = Schemas["Money"];
+
+export function money(cents: number, { sign, whole }: Money): string {
+  return `${cents < 0 ? MINUS : ""}${sign}${amount(Math.abs(cents), whole)}`;
 }
 
 /** The same in a row whose head tells the currency. */
 export function plainMoney(cents: number): string {
-  return sayNumber("en-IE", { minimumFractionDigits: 2 }, cents / 100);
+  return `${cents < 0 ? MINUS : ""}${amount(Math.abs(cents), false)}`;
+}
+
+function amount(cents: number, whole: boolean): string {
+  const [units = "", hundredths] = (cents / 100).toFixed(whole ? 0 : 2).split(".");
+  return hundredths ? `${grouped(units)}.${hundredths}` : grouped(units);
 }
 
 /** What is to be bought: its price as far as it is known, and how much of it has none. */
-export function toBuy(totals: { buy_cents: number; unpriced: number }, currency: string): string {
+export function toBuy(totals: { buy_cents: number; unpriced: number }, currency: Money): string {
   const priced = money(totals.buy_cents, currency);
   if (totals.unpriced === 0) return priced;
   return totals.buy_cents > 0 ? `${priced} + ${totals.unpriced} unpriced` : `${totals.unpriced} unpriced`;

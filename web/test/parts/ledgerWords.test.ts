@@ -11,15 +11,17 @@ const line = {
   buy_cents: 600,
 } as const;
 
+const EURO = { sign: "€", whole: false };
+
 test("what is short is told in packs, with what is over and what it costs", () => {
-  expect(bought(line, "metric", "EUR")).toBe("buy 1 pack, 3 over · €6.00");
-  expect(bought({ ...line, short: 0 }, "metric", "EUR")).toBe("");
-  expect(bought({ ...line, packs: null, buy_cents: null }, "metric", "EUR")).toBe("");
+  expect(bought(line, "metric", EURO)).toBe("buy 1 pack, 3 over · €6.00");
+  expect(bought({ ...line, short: 0 }, "metric", EURO)).toBe("");
+  expect(bought({ ...line, packs: null, buy_cents: null }, "metric", EURO)).toBe("");
 });
 
 test("what comes out of a pack that is opened for a line above is bought there", () => {
-  expect(bought({ ...line, packs: 0, buy_cents: 0 }, "metric", "EUR")).toBe("out of the pack bought above");
-  expect(bought({ ...line, kind: "ribbon", unit: "m", packs: 0, buy_cents: 0 }, "metric", "EUR")).toBe(
+  expect(bought({ ...line, packs: 0, buy_cents: 0 }, "metric", EURO)).toBe("out of the pack bought above");
+  expect(bought({ ...line, kind: "ribbon", unit: "m", packs: 0, buy_cents: 0 }, "metric", EURO)).toBe(
     "out of the roll bought above",
   );
 });

@@ -17,6 +17,7 @@ import {
   mass,
   minutes,
   money,
+  plainMoney,
   otherLength,
   percent,
   plainLength,
@@ -124,10 +125,20 @@ test("surfaces and counts", () => {
   expect(ratio(1.934)).toBe("1.93");
 });
 
-test("money comes in the studio's currency", () => {
-  expect(money(123_456, "EUR")).toBe("€1,234.56");
-  expect(money(0, "USD")).toMatch(/0\.00$/);
-  expect(money(-50, "EUR")).toContain("0.50");
+test("counts are told in threes of digits, to the nearest one", () => {
+  const said = [0, 7, 999, 999.5, 1000, 12_345, 1_234_567.5, -2500, -0.4].map(count);
+  expect(said).toEqual(["0", "7", "999", "1,000", "1,000", "12,345", "1,234,568", "−2,500", "0"]);
+  const rounded = new Intl.NumberFormat("en", { maximumFractionDigits: 0 });
+  for (let value = 0.5; value < 1e7; value *= 1.37) expect(count(value)).toBe(rounded.format(value));
+});
+
+test("money is written as the studio's currency is", () => {
+  const euro = { sign: "€", whole: false };
+  const yen = { sign: "¥", whole: true };
+  expect([123_456, 0, -50, 5].map((cents) => money(cents, euro))).toEqual(["€1,234.56", "€0.00", "−€0.50", "€0.05"]);
+  expect([123_450, 100_000_049, -99].map((cents) => money(cents, yen))).toEqual(["¥1,235", "¥1,000,000", "−¥1"]);
+  expect(money(120_000, { sign: "SEK ", whole: false })).toBe("SEK 1,200.00");
+  expect([123_456, -5].map(plainMoney)).toEqual(["1,234.56", "−0.05"]);
 });
 
 test.each([

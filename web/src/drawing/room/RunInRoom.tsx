@@ -2,7 +2,7 @@ import { useLayoutEffect, useMemo, useRef } from "react";
 import { drawing as shadesOf } from "../../theme/tokens";
 import { paintRun } from "../run/paintRun";
 import { RunSupport } from "../run/RunSetting";
-import { freshCanvas } from "../shared/freshCanvas";
+import { freshCanvas, paintAside } from "../shared/freshCanvas";
 import { frameOf, type DrawnInRoom } from "./pieceFrame";
 
 /** A run as its bench draws it, with what it is on, small before its wall. */
@@ -13,9 +13,11 @@ export function RunInRoom({ plan, dusk, scale, middle, left, right, top }: Drawn
   const bodies = useMemo(() => [...new Set(plan.settings.body.bodies.map(({ style }) => style))], [plan]);
   const shades = shadesOf[dusk ? "dusk" : "day"];
   useLayoutEffect(() => {
-    const fresh = freshCanvas(canvas.current, frame);
-    if (!fresh || !plan.chosen) return;
-    paintRun({ drawing, bodies, projection: frame, dusk, pixels: fresh.pixels }, fresh.context, shades);
+    if (plan.chosen)
+      return paintAside(canvas.current, frame, (context, pixels) =>
+        paintRun({ drawing, bodies, projection: frame, dusk, pixels }, context, shades),
+      );
+    freshCanvas(canvas.current, frame);
   }, [drawing, bodies, dusk, frame, plan.chosen, shades]);
   const { width, height } = frame;
   return (

@@ -9,7 +9,7 @@ import { RunMarks } from "./RunMarks";
 import { RunSetting } from "./RunSetting";
 import { projectRun } from "./runProjection";
 import { closerBy, Pinch, pinchedBy } from "../shared/closer";
-import { freshCanvas } from "../shared/freshCanvas";
+import { paintAside } from "../shared/freshCanvas";
 import { useSize } from "../shared/useSize";
 
 interface Props {
@@ -54,12 +54,13 @@ export function RunStage({
   if (!held && kept !== fitted) setKept(fitted);
   const projection = held ? kept : fitted;
 
-  useLayoutEffect(() => {
-    const fresh = freshCanvas(canvas.current, size);
-    if (!fresh) return;
-    const { context, pixels } = fresh;
-    paintRun({ drawing, bodies, projection, dusk, pixels }, context, shadesOf[dusk ? "dusk" : "day"]);
-  }, [drawing, bodies, projection, dusk, size]);
+  useLayoutEffect(
+    () =>
+      paintAside(canvas.current, size, (context, pixels) =>
+        paintRun({ drawing, bodies, projection, dusk, pixels }, context, shadesOf[dusk ? "dusk" : "day"]),
+      ),
+    [drawing, bodies, projection, dusk, size],
+  );
 
   return (
     <Box

@@ -5,6 +5,7 @@ import { ornamentSprite } from "../shared/paintOrnament";
 import { paintBow } from "../shared/bow";
 import type { RunProjection } from "./runProjection";
 import { shade } from "../shared/shade";
+import type { Sprig } from "../shared/sprigs";
 import { laySprig } from "../shared/sprigSprites";
 import { strewBodies, strewStems } from "./strewGreens";
 
@@ -97,17 +98,27 @@ function paintBulbs({ drawing, projection, dusk }: RunScene, context: CanvasRend
   context.restore();
 }
 
-/** Everything that is put on a run, in the order of its layers: body, stems, lights, ribbon, accents. */
-export function paintRun(scene: RunScene, context: CanvasRenderingContext2D, shades: DrawingShades) {
+/** So many sprigs are laid at one step. */
+const HANDFUL = 12;
+
+function* layAll(sprigs: Sprig[], context: CanvasRenderingContext2D, pixels: number) {
+  for (let i = 0; i < sprigs.length; i += HANDFUL) {
+    sprigs.slice(i, i + HANDFUL).forEach((sprig) => laySprig(context, sprig, pixels));
+    yield;
+  }
+}
+
+/** Everything that is put on a run, step by step, in the order of its layers: body, stems, lights, ribbon, accents. */
+export function* paintRun(scene: RunScene, context: CanvasRenderingContext2D, shades: DrawingShades) {
   paintHeart(scene, context);
   const stems = strewStems(scene.drawing, scene.projection, scene.dusk);
   const bodies = strewBodies(scene.drawing, scene.bodies, scene.projection, scene.dusk);
+  yield;
   // Some of the body lies over the roots of the stems.
   const over = Math.floor(bodies.length * 0.62);
-  bodies.slice(0, over).forEach((sprig) => laySprig(context, sprig, scene.pixels));
-  stems.forEach((sprig) => laySprig(context, sprig, scene.pixels));
-  bodies.slice(over).forEach((sprig) => laySprig(context, sprig, scene.pixels));
+  yield* layAll([...bodies.slice(0, over), ...stems, ...bodies.slice(over)], context, scene.pixels);
   paintBulbs(scene, context, shades);
+  yield;
   paintRibbon(scene, context);
   paintAccents(scene, context);
 }

@@ -1,3 +1,4 @@
+import { inSlices } from "../shared/inSlices";
 import type { Row } from "./foliage";
 
 /** A row of foliage as it looks from one side, painted once: its picture and where it goes. */
@@ -23,8 +24,6 @@ interface Setting {
   pixels: number;
 }
 
-/** So long in a row is worked before whatever else waits is let through, milliseconds. */
-const SLICE = 10;
 const MARGIN = 6;
 
 function room(row: Row, { scale, middle, floor, base }: Setting) {
@@ -67,16 +66,11 @@ export function growSprites(
   ready: (sprites: FoliageSprites) => void,
 ): () => void {
   const done: RowSprite[] = [];
-  let timer = 0;
-  const work = () => {
-    const until = performance.now() + SLICE;
-    while (done.length < rows.length && performance.now() < until) {
-      const row = rows[done.length];
-      if (row) done.push(painted(row, setting, paint));
+  function* eachRow() {
+    for (const row of rows) {
+      done.push(painted(row, setting, paint));
+      yield;
     }
-    if (done.length < rows.length) timer = window.setTimeout(work);
-    else ready({ key, rows: done });
-  };
-  timer = window.setTimeout(work);
-  return () => window.clearTimeout(timer);
+  }
+  return inSlices(eachRow(), () => ready({ key, rows: done }), "later");
 }

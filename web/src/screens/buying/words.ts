@@ -1,7 +1,7 @@
 import type { Line } from "./useBuying";
 import type { Schemas } from "../../api/client";
 import { amount, leftOver } from "../../units/amount";
-import { count, counted, money, type Units } from "../../units/format";
+import { count, counted, money, type Money, type Units } from "../../units/format";
 
 type Kind = Schemas["Style"]["kind"];
 
@@ -23,7 +23,7 @@ export function packsWords(quote: Schemas["BuyingQuote"], kind: Kind, units: Uni
   return packs.join(" + ") + sum + over + (quote.enough ? "" : ", not enough");
 }
 
-export function priceWords({ cents, packs }: Schemas["BuyingQuote"], currency: string): string {
+export function priceWords({ cents, packs }: Schemas["BuyingQuote"], currency: Money): string {
   if (packs.length === 0) return "";
   return cents === null ? "no price" : money(cents, currency);
 }

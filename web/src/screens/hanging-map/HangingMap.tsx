@@ -7,6 +7,7 @@ import type { Schemas } from "../../api/client";
 import { useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
+import { InTurn } from "../../parts/InTurn";
 import { Loading } from "../../parts/Loading";
 import { DaysToGo } from "../../parts/DaysToGo";
 import { MoreMenu } from "../../parts/MoreMenu";
@@ -46,58 +47,60 @@ function MapScreen({ sheet, hanging }: MapProps) {
         "@media print": { display: "block", "& .not-on-paper": { display: "none" } },
       }}
     >
-      <StyleChoice sheet={sheet} hanging={hanging} />
-      <Box
-        sx={{
-          minHeight: 0,
-          minWidth: 0,
-          p: { xs: 0.5, md: 1 },
-          gridColumn: 1,
-          display: "flex",
-          flexDirection: "column",
-          "@media print": { height: "12cm" },
-        }}
-      >
-        <FlatTree
-          map={sheet}
-          style={hanging.style}
-          side={hanging.side}
-          pointed={hanging.pointed}
-          onPoint={hanging.point}
-          next={hanging.next ? siteKey(hanging.next) : null}
-          onTick={(site) => hanging.tick([site], !site.up)}
-        />
-        <Progress sheet={sheet} hanging={hanging} />
-      </Box>
-      <Box
-        sx={(theme) => ({
-          gridColumn: { xs: 1, md: 2 },
-          gridRow: { md: "1 / span 3" },
-          borderLeft: { md: `1px solid ${theme.palette.divider}` },
-          borderTop: { xs: `1px solid ${theme.palette.divider}`, md: 0 },
-          bgcolor: "background.paper",
-          minHeight: 0,
-          display: "flex",
-          flexDirection: "column",
-        })}
-      >
-        <PlaceList sheet={sheet} hanging={hanging} />
+      <InTurn>
+        <StyleChoice sheet={sheet} hanging={hanging} />
+        <Box
+          sx={{
+            minHeight: 0,
+            minWidth: 0,
+            p: { xs: 0.5, md: 1 },
+            gridColumn: 1,
+            display: "flex",
+            flexDirection: "column",
+            "@media print": { height: "12cm" },
+          }}
+        >
+          <FlatTree
+            map={sheet}
+            style={hanging.style}
+            side={hanging.side}
+            pointed={hanging.pointed}
+            onPoint={hanging.point}
+            next={hanging.next ? siteKey(hanging.next) : null}
+            onTick={(site) => hanging.tick([site], !site.up)}
+          />
+          <Progress sheet={sheet} hanging={hanging} />
+        </Box>
+        <NextOne sheet={sheet} hanging={hanging} />
         <Box
           sx={(theme) => ({
-            mx: 2,
-            py: 1.25,
-            borderTop: `2px solid ${theme.palette.text.primary}`,
-            display: { xs: "none", md: "flex" },
-            justifyContent: "space-between",
+            gridColumn: { xs: 1, md: 2 },
+            gridRow: { md: "1 / span 3" },
+            borderLeft: { md: `1px solid ${theme.palette.divider}` },
+            borderTop: { xs: `1px solid ${theme.palette.divider}`, md: 0 },
+            bgcolor: "background.paper",
+            minHeight: 0,
+            display: "flex",
+            flexDirection: "column",
           })}
         >
-          <Typography variant="body2">Still to hang</Typography>
-          <Typography variant="body2" sx={{ fontWeight: 600 }}>
-            {minutes(sheet.minutes_left)}
-          </Typography>
+          <PlaceList sheet={sheet} hanging={hanging} />
+          <Box
+            sx={(theme) => ({
+              mx: 2,
+              py: 1.25,
+              borderTop: `2px solid ${theme.palette.text.primary}`,
+              display: { xs: "none", md: "flex" },
+              justifyContent: "space-between",
+            })}
+          >
+            <Typography variant="body2">Still to hang</Typography>
+            <Typography variant="body2" sx={{ fontWeight: 600 }}>
+              {minutes(sheet.minutes_left)}
+            </Typography>
+          </Box>
         </Box>
-      </Box>
-      <NextOne sheet={sheet} hanging={hanging} />
+      </InTurn>
     </Box>
   );
 }

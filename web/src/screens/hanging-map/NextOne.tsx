@@ -28,6 +28,7 @@ export function NextOne({ sheet, hanging }: { sheet: Schemas["HangingSheet"]; ha
         borderTop: `1px solid ${theme.palette.divider}`,
         bgcolor: "background.paper",
         gridColumn: 1,
+        gridRow: { xs: 4, md: 3 },
       })}
     >
       <Box sx={{ flex: 1, minWidth: 0 }}>

@@ -52,7 +52,7 @@ export function Home() {
   const portraits = told.rooms.flatMap((room) => room.pieces.flatMap((piece) => piece.portrait ?? []));
   const scale = commonScale(portraits, PORTRAIT.width, PORTRAIT.height);
   return (
-    <>
+    <Gently what="the home">
       <Strip crumbs={[{ label: `Season ${me?.season.season ?? ""}`, to: "/" }, { label: told.name }]}>
         <Button
           startIcon={<DownloadOutlined />}
@@ -85,31 +85,29 @@ export function Home() {
       </Strip>
       <Box sx={{ flex: 1, overflow: "auto", p: { xs: 1.5, sm: 3 } }}>
         <Box sx={{ maxWidth: 1160 }}>
-          <Gently what="the home">
-            <InTurn>
-              <Household home={told} edit={() => setEditing(true)} />
-              {told.rooms.length === 0 && (
-                <Notice
-                  title="No room measured yet"
-                  action={
-                    <Button component={Link} to={`/homes/${told.id}/rooms/new`} variant="contained">
-                      Measure the first room
-                    </Button>
-                  }
-                >
-                  Take a tape: width, depth, ceiling, and the places a tree could stand.
-                </Notice>
-              )}
-              {told.reading && <Reading reading={told.reading} />}
-              {told.rooms.map((room) => (
-                <RoomCard key={room.id} room={room} home={told} scale={scale} />
-              ))}
-              <AnchorsCard home={told} year={me?.today.slice(0, 4) ?? ""} />
-            </InTurn>
-          </Gently>
+          <InTurn>
+            <Household home={told} edit={() => setEditing(true)} />
+            {told.rooms.length === 0 && (
+              <Notice
+                title="No room measured yet"
+                action={
+                  <Button component={Link} to={`/homes/${told.id}/rooms/new`} variant="contained">
+                    Measure the first room
+                  </Button>
+                }
+              >
+                Take a tape: width, depth, ceiling, and the places a tree could stand.
+              </Notice>
+            )}
+            {told.reading && <Reading reading={told.reading} />}
+            {told.rooms.map((room) => (
+              <RoomCard key={room.id} room={room} home={told} scale={scale} />
+            ))}
+            <AnchorsCard home={told} year={me?.today.slice(0, 4) ?? ""} />
+          </InTurn>
         </Box>
       </Box>
       {editing && <HomeDialog home={told} onClose={() => setEditing(false)} />}
-    </>
+    </Gently>
   );
 }

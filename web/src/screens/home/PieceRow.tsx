@@ -13,7 +13,7 @@ import { ShortButton } from "../../parts/ShortButton";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { deletedTold } from "../../parts/frees";
 import { useUndo } from "../../parts/undo";
-import { counted, minutes, toBuy } from "../../units/format";
+import { counted, minutes, toBuy, type Money } from "../../units/format";
 import { useCurrency, useUnits } from "../../units/useUnits";
 
 const ShortagesDrawer = lazy(async () => ({
@@ -110,7 +110,7 @@ function Shortage({
   open,
 }: {
   summary: Schemas["PieceSummary"];
-  currency: string;
+  currency: Money;
   open: () => void;
 }) {
   const short = summary.short_lines > 0;

@@ -7,7 +7,7 @@ import { useMe } from "../../api/queries";
 import { ChoiceDial } from "../../parts/ChoiceDial";
 import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
-import { useInTurn } from "../../parts/InTurn";
+import { InTurn } from "../../parts/InTurn";
 import { Loading } from "../../parts/Loading";
 import { Strip } from "../../shell/Strip";
 import { CHAPTERS } from "./chapters";
@@ -60,8 +60,7 @@ function RulesDesk({ chapters, owner, set, reset }: DeskProps) {
       />
     )),
   ];
-  const built = useInTurn(parts.length);
-  const whole = built >= parts.length;
+  const [whole, setWhole] = useState(false);
   return (
     <Box
       sx={{
@@ -72,7 +71,9 @@ function RulesDesk({ chapters, owner, set, reset }: DeskProps) {
         overflow: { xs: "auto", md: "hidden" },
       }}
     >
-      <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>{parts.slice(0, built)}</Box>
+      <Box sx={{ overflow: { md: "auto" }, p: { xs: 2, sm: 3 } }}>
+        <InTurn onWhole={() => setWhole(true)}>{parts}</InTurn>
+      </Box>
       {/* On a phone it stands below the rules. */}
       <Box sx={{ display: { xs: whole ? "contents" : "none", md: "contents" } }}>
         <SampleTree trying={trying} />

@@ -7,7 +7,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { ask, asProblem, client, type Schemas } from "../../api/client";
 import { newKey } from "../../api/key";
-import { keys, queryClient, useMe, useSeasonYear } from "../../api/queries";
+import { keys, queryClient, useSeasonYear } from "../../api/queries";
 import { CountDial } from "../../parts/CountDial";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
@@ -17,7 +17,7 @@ import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { count, counted, date, minutes, money } from "../../units/format";
 import { amount } from "../../units/amount";
-import { useUnits } from "../../units/useUnits";
+import { useCurrency, useUnits } from "../../units/useUnits";
 import { Thumbnail } from "../stock/Thumbnail";
 import { RecipeDialog } from "./RecipeDialog";
 
@@ -47,7 +47,7 @@ function StartBy({ recipe, wanted }: { recipe: Recipe; wanted: { on: string; cou
 
 function OfRecipe({ recipe, onChange }: { recipe: Recipe; onChange: () => void }) {
   const units = useUnits();
-  const me = useMe().data;
+  const currency = useCurrency();
   const { say } = useUndo();
   const [on, setOn] = useState("");
   const [batches, setBatches] = useState(1);
@@ -107,7 +107,7 @@ function OfRecipe({ recipe, onChange }: { recipe: Recipe; onChange: () => void }
           {amount(recipe.batch, product.kind, units)} of {product.name} at once, {minutes(recipe.active_minutes)} of
           work
           {drying}
-          {recipe.cost_cents !== null && `, ${money(recipe.cost_cents, me?.studio.currency ?? "EUR")} each`}
+          {recipe.cost_cents !== null && `, ${money(recipe.cost_cents, currency)} each`}
         </Typography>
         <Box component="ul" aria-label="Materials" sx={{ m: 0, my: 1, p: 0, listStyle: "none" }}>
           {recipe.materials.map((one, i) => (

@@ -16,7 +16,7 @@ export function Doorway({ title, lead, children }: { title: string; lead?: strin
     >
       <Box sx={{ width: "100%", maxWidth: 400 }}>
         <Typography
-          sx={{ fontFamily: fonts.heading, fontWeight: 700, fontSize: "2rem", color: "primary.main", lineHeight: 1 }}
+          sx={{ fontFamily: fonts.heading, fontWeight: 600, fontSize: "2rem", color: "primary.main", lineHeight: 1 }}
         >
           Deck Bough
         </Typography>

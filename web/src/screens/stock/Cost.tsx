@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useTheme } from "@mui/material/styles";
 import type { Schemas } from "../../api/client";
-import { useMe } from "../../api/queries";
+import { useCurrency } from "../../units/useUnits";
 import { money } from "../../units/format";
 
 const HIGH = 44;
@@ -14,7 +14,7 @@ const MOST = 8;
 /** What one costs for each season it is put up: so far, and to the end it should last. */
 export function Cost({ thing }: { thing: Schemas["StockDetails"] }) {
   const { tokens } = useTheme().palette;
-  const currency = useMe().data?.studio.currency ?? "EUR";
+  const currency = useCurrency();
   if (thing.cost_cents === null) return null;
   const bars = thing.cost_by_season.slice(-MOST);
   const most = Math.max(...bars.map(({ cents }) => cents), 1);

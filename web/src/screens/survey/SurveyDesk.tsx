@@ -5,12 +5,12 @@ import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
 import DialogTitle from "@mui/material/DialogTitle";
 import Typography from "@mui/material/Typography";
-import { useEffect, useRef } from "react";
+import { startTransition, useEffect, useRef, useState } from "react";
 import { Link as RouterLink, useBlocker, useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useSeasonYear } from "../../api/queries";
 import { ConflictDialog } from "../../parts/ConflictDialog";
-import { useInTurn } from "../../parts/InTurn";
+import { InTurn } from "../../parts/InTurn";
 import { useLengthReadings } from "../../parts/lengthReadings";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { FormAlert } from "../../parts/ProblemAlert";
@@ -55,7 +55,7 @@ export function SurveyDesk({ home, room, remove }: Props) {
     room && <Paints key="paints" roomId={room.id} />,
     <HouseholdFields key="household" homeId={home.id} />,
   ];
-  const built = useInTurn(fields.length + 1);
+  const [whole, setWhole] = useState(false);
 
   // Keeping waits for fields still being read; what they gave is in the draft only at the next render.
   useEffect(() => {
@@ -113,31 +113,33 @@ export function SurveyDesk({ home, room, remove }: Props) {
               One length could not be read yet. Mend it below; nothing was kept and nothing is lost.
             </Alert>
           )}
-          {fields.slice(0, built)}
+          <InTurn onWhole={() => startTransition(() => setWhole(true))}>{fields}</InTurn>
         </Box>
-        <RoomSheet draft={form.draft} room={room} saved={!form.changed} whole={built > fields.length}>
+        <RoomSheet draft={form.draft} room={room} saved={!form.changed} whole={whole}>
           <PlanSketch form={form} />
         </RoomSheet>
       </Box>
       {form.conflict && (
         <ConflictDialog rows={form.conflict} keepMine={() => void form.keepMine()} takeTheirs={form.takeTheirs} />
       )}
-      <Dialog open={blocker.state === "blocked"} aria-labelledby="leave-title">
-        <DialogTitle id="leave-title">Leave without keeping the survey?</DialogTitle>
-        <DialogActions>
-          <Button
-            onClick={() => {
-              form.forget();
-              blocker.proceed?.();
-            }}
-          >
-            Leave it
-          </Button>
-          <Button variant="contained" autoFocus onClick={() => blocker.reset?.()}>
-            Stay here
-          </Button>
-        </DialogActions>
-      </Dialog>
+      {blocker.state === "blocked" && (
+        <Dialog open aria-labelledby="leave-title">
+          <DialogTitle id="leave-title">Leave without keeping the survey?</DialogTitle>
+          <DialogActions>
+            <Button
+              onClick={() => {
+                form.forget();
+                blocker.proceed();
+              }}
+            >
+              Leave it
+            </Button>
+            <Button variant="contained" autoFocus onClick={() => blocker.reset()}>
+              Stay here
+            </Button>
+          </DialogActions>
+        </Dialog>
+      )}
     </>
   );
 }

@@ -6,6 +6,7 @@ import Paper from "@mui/material/Paper";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
+import { InTurn } from "../../../parts/InTurn";
 import { LengthField } from "../../../parts/LengthField";
 import { THINGS } from "../../room-view/words";
 import type { SurveyForm } from "../useSurvey";
@@ -26,67 +27,76 @@ export function ThingsFields({ form }: { form: SurveyForm }) {
       <Typography variant="h3" component="h2" sx={{ mb: 1 }}>
         Furniture and what hangs there
       </Typography>
-      {plan.things.map((thing, i) => {
-        const change = (part: Partial<Thing>) =>
-          keep(plan.things.map((one, at) => (at === i ? { ...one, ...part } : one)));
-        const wrong = (name: string) => form.objections.field(`/plan/things/${i}/${name}`);
-        const measure = (label: string, name: "at_m" | "width_m" | "depth_m" | "height_m" | "floor_m") => (
-          <LengthField
-            label={label}
-            value={thing[name]}
-            onChange={(metres) => metres !== null && change({ [name]: metres })}
-            error={wrong(name)}
-          />
-        );
-        return (
-          <Paper
-            key={i}
-            variant="outlined"
-            role="group"
-            aria-label={thing.name || THINGS[thing.kind]}
-            sx={{ p: 2, mb: 1.5 }}
-          >
-            <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr" }, gap: 1.5 }}>
-              <TextField
-                label="Name"
-                value={thing.name}
-                onChange={(event) => change({ name: event.target.value })}
-                error={Boolean(wrong("name"))}
-                helperText={wrong("name")}
-                required
-              />
-              <WallSelect plan={plan} value={thing.wall} onChange={(wall) => change({ wall })} error={wrong("wall")} />
-              {measure("Its middle from the left", "at_m")}
-              {measure("Width", "width_m")}
-              {measure("Depth", "depth_m")}
-              {measure("Height", "height_m")}
-              {measure("Above the floor", "floor_m")}
-              <LengthField
-                label="Its middle from the wall"
-                value={thing.out_m}
-                onChange={(out_m) => change({ out_m })}
-                error={wrong("out_m")}
-                placeholder="with its back to it"
-              />
-              <TextField
-                type="color"
-                label="Colour"
-                value={thing.colour ?? "#8b7a66"}
-                onChange={(event) => change({ colour: event.target.value })}
-                slotProps={{ inputLabel: { shrink: true } }}
-              />
-            </Box>
-            <Button
-              size="small"
-              color="inherit"
-              sx={{ mt: 1 }}
-              onClick={() => keep(plan.things.filter((_, at) => at !== i))}
+      <InTurn>
+        {plan.things.map((thing, i) => {
+          const change = (part: Partial<Thing>) =>
+            keep(plan.things.map((one, at) => (at === i ? { ...one, ...part } : one)));
+          const wrong = (name: string) => form.objections.field(`/plan/things/${i}/${name}`);
+          const measure = (label: string, name: "at_m" | "width_m" | "depth_m" | "height_m" | "floor_m") => (
+            <LengthField
+              label={label}
+              value={thing[name]}
+              onChange={(metres) => metres !== null && change({ [name]: metres })}
+              error={wrong(name)}
+            />
+          );
+          return (
+            <Paper
+              key={i}
+              variant="outlined"
+              role="group"
+              aria-label={thing.name || THINGS[thing.kind]}
+              sx={{ p: 2, mb: 1.5 }}
             >
-              Take {thing.name || THINGS[thing.kind]} out
-            </Button>
-          </Paper>
-        );
-      })}
+              <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", sm: "1fr 1fr 1fr" }, gap: 1.5 }}>
+                <InTurn>
+                  <TextField
+                    label="Name"
+                    value={thing.name}
+                    onChange={(event) => change({ name: event.target.value })}
+                    error={Boolean(wrong("name"))}
+                    helperText={wrong("name")}
+                    required
+                  />
+                  <WallSelect
+                    plan={plan}
+                    value={thing.wall}
+                    onChange={(wall) => change({ wall })}
+                    error={wrong("wall")}
+                  />
+                  {measure("Its middle from the left", "at_m")}
+                  {measure("Width", "width_m")}
+                  {measure("Depth", "depth_m")}
+                  {measure("Height", "height_m")}
+                  {measure("Above the floor", "floor_m")}
+                  <LengthField
+                    label="Its middle from the wall"
+                    value={thing.out_m}
+                    onChange={(out_m) => change({ out_m })}
+                    error={wrong("out_m")}
+                    placeholder="with its back to it"
+                  />
+                  <TextField
+                    type="color"
+                    label="Colour"
+                    value={thing.colour ?? "#8b7a66"}
+                    onChange={(event) => change({ colour: event.target.value })}
+                    slotProps={{ inputLabel: { shrink: true } }}
+                  />
+                </InTurn>
+              </Box>
+              <Button
+                size="small"
+                color="inherit"
+                sx={{ mt: 1 }}
+                onClick={() => keep(plan.things.filter((_, at) => at !== i))}
+              >
+                Take {thing.name || THINGS[thing.kind]} out
+              </Button>
+            </Paper>
+          );
+        })}
+      </InTurn>
       <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
         <TextField
           select
@@ -115,41 +125,49 @@ export function ThingsFields({ form }: { form: SurveyForm }) {
       <Typography variant="h3" component="h3" sx={{ mt: 3, mb: 1 }}>
         Sockets
       </Typography>
-      {plan.sockets.map((socket, i) => {
-        const change = (part: Partial<Socket>) =>
-          keepSockets(plan.sockets.map((one, at) => (at === i ? { ...one, ...part } : one)));
-        const wrong = (name: string) => form.objections.field(`/plan/sockets/${i}/${name}`);
-        return (
-          <Box
-            key={i}
-            role="group"
-            aria-label={`Socket ${i + 1}`}
-            sx={{ display: "grid", gridTemplateColumns: "1.2fr 1fr 1fr auto", gap: 1.5, mb: 1.5, alignItems: "start" }}
-          >
-            <WallSelect plan={plan} value={socket.wall} onChange={(wall) => change({ wall })} error={wrong("wall")} />
-            <LengthField
-              label="From the left"
-              value={socket.at_m}
-              onChange={(at_m) => at_m !== null && change({ at_m })}
-              error={wrong("at_m")}
-            />
-            <LengthField
-              label="Above the floor"
-              value={socket.floor_m}
-              onChange={(floor_m) => floor_m !== null && change({ floor_m })}
-              error={wrong("floor_m")}
-            />
-            <Button
-              size="small"
-              color="inherit"
-              aria-label={`Take socket ${i + 1} out`}
-              onClick={() => keepSockets(plan.sockets.filter((_, at) => at !== i))}
+      <InTurn>
+        {plan.sockets.map((socket, i) => {
+          const change = (part: Partial<Socket>) =>
+            keepSockets(plan.sockets.map((one, at) => (at === i ? { ...one, ...part } : one)));
+          const wrong = (name: string) => form.objections.field(`/plan/sockets/${i}/${name}`);
+          return (
+            <Box
+              key={i}
+              role="group"
+              aria-label={`Socket ${i + 1}`}
+              sx={{
+                display: "grid",
+                gridTemplateColumns: "1.2fr 1fr 1fr auto",
+                gap: 1.5,
+                mb: 1.5,
+                alignItems: "start",
+              }}
             >
-              Out
-            </Button>
-          </Box>
-        );
-      })}
+              <WallSelect plan={plan} value={socket.wall} onChange={(wall) => change({ wall })} error={wrong("wall")} />
+              <LengthField
+                label="From the left"
+                value={socket.at_m}
+                onChange={(at_m) => at_m !== null && change({ at_m })}
+                error={wrong("at_m")}
+              />
+              <LengthField
+                label="Above the floor"
+                value={socket.floor_m}
+                onChange={(floor_m) => floor_m !== null && change({ floor_m })}
+                error={wrong("floor_m")}
+              />
+              <Button
+                size="small"
+                color="inherit"
+                aria-label={`Take socket ${i + 1} out`}
+                onClick={() => keepSockets(plan.sockets.filter((_, at) => at !== i))}
+              >
+                Out
+              </Button>
+            </Box>
+          );
+        })}
+      </InTurn>
       <Button
         startIcon={<Add />}
         onClick={() => keepSockets([...plan.sockets, { wall: first, at_m: 0.5, floor_m: 0.3 }])}
