@@ -30,14 +30,14 @@ export function InTurn({ children, onWhole }: { children: ReactNode; onWhole?: (
   const tellAround = useRef<() => void>(undefined);
 
   useLayoutEffect(() => {
-    turn.goOn = () => {
+    turn.whenItStands(() => {
       if (built < ALL) {
         startTransition(() => setBuilt(standingNext(built, parts.length)));
         return;
       }
       tellAround.current?.();
       onWhole?.();
-    };
+    });
   });
   useLayoutEffect(() => {
     tellAround.current = around?.hold();

@@ -9,13 +9,18 @@ export function standingNext(built: number, parts: number): number {
 /**
  * Whose turn it is among parts that are built one after another, some of which are themselves built part by part.
  *
- *   const turn = new Turn(); turn.goOn = () => buildTheNext();
+ *   const turn = new Turn();
+ *   turn.whenItStands(() => buildTheNext());
  */
 export class Turn {
-  /** Done whenever what was built last stands, and all that is in it. */
-  goOn: () => void = () => undefined;
+  private goOn: () => void = () => undefined;
   private building = 0;
   private stands = false;
+
+  /** What is done whenever what was built last stands, and all that is in it. */
+  whenItStands(goOn: () => void) {
+    this.goOn = goOn;
+  }
 
   /** Something within is being built part by part; gives what says that it stands, or that it went. */
   readonly hold = (): (() => void) => {

@@ -17,7 +17,7 @@ test("what is added once all stood takes nothing away that stands", () => {
 function counted() {
   const turn = new Turn();
   const told = { passed: 0 };
-  turn.goOn = () => (told.passed += 1);
+  turn.whenItStands(() => (told.passed += 1));
   return { turn, told };
 }
 
