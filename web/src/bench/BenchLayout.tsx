@@ -43,19 +43,6 @@ export function BenchLayout({ stage, colours, steps, ledger, ledgerLabel }: Prop
       <InTurn>
         <Box sx={{ position: "relative", overflow: "hidden" }}>{stage}</Box>
         <Box sx={{ gridColumn: 1, minWidth: 0 }}>{colours}</Box>
-        {wide && (
-          <Box
-            sx={(theme) => ({
-              gridRow: "1 / span 3",
-              gridColumn: 2,
-              borderLeft: `1px solid ${theme.palette.divider}`,
-              bgcolor: "background.paper",
-              minHeight: 0,
-            })}
-          >
-            {ledger}
-          </Box>
-        )}
         <Box
           className="dials"
           sx={(theme) => ({
@@ -83,6 +70,19 @@ export function BenchLayout({ stage, colours, steps, ledger, ledgerLabel }: Prop
             </IconButton>
           )}
         </Box>
+        {wide && (
+          <Box
+            sx={(theme) => ({
+              gridRow: "1 / span 3",
+              gridColumn: 2,
+              borderLeft: `1px solid ${theme.palette.divider}`,
+              bgcolor: "background.paper",
+              minHeight: 0,
+            })}
+          >
+            {ledger}
+          </Box>
+        )}
         {!wide && (
           <>
             <Button variant="contained" color="primary" sx={{ borderRadius: 0 }} onClick={() => setOpen(true)}>

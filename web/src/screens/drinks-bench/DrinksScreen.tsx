@@ -1,9 +1,10 @@
-import { useDeferredValue, useState } from "react";
+import { useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
 import { sheetOf } from "../../bench/sheetOf";
 import { useBench } from "../../bench/useBench";
+import { usePictured } from "../../bench/usePictured";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
 import type { PieceOf } from "../../kinds/kind";
@@ -17,8 +18,7 @@ export function DrinksScreen({ piece }: { piece: PieceOf<"drinks"> }) {
   const [step, setStep] = useState<StepId>(piece.settings.place.length_m === null ? "place" : "jars");
   const style = useStyleOpen(styles);
   const { plan } = bench;
-  // As on the other benches: figures first, then the picture.
-  const pictured = useDeferredValue(plan, null);
+  const pictured = usePictured(plan);
 
   useBenchKeys({ bench, steps: plan?.steps ?? [], onStep: setStep });
 

@@ -1,9 +1,10 @@
-import { useCallback, useDeferredValue, useState } from "react";
+import { useCallback, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
 import { sheetOf } from "../../bench/sheetOf";
 import { useBench } from "../../bench/useBench";
+import { usePictured } from "../../bench/usePictured";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
 import type { Thing } from "../../drawing/grouping/groupingViews";
@@ -20,8 +21,7 @@ export function GroupingScreen({ piece }: { piece: PieceOf<"grouping"> }) {
   const style = useStyleOpen(styles);
   const steps = bench.plan?.steps ?? [];
   const { plan, draft, dial } = bench;
-  // As on the other benches: figures first, then the picture.
-  const pictured = useDeferredValue(plan, null);
+  const pictured = usePictured(plan);
   const { standing } = draft.settings.things;
   const middle = plan?.assumed.site_m ?? null;
 

@@ -1,7 +1,8 @@
-import { useDeferredValue, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { useStyles } from "../../api/queries";
 import type { PieceOf } from "../../kinds/kind";
 import { useBench } from "../../bench/useBench";
+import { usePictured } from "../../bench/usePictured";
 import { useKeepHooks } from "../../bench/useKeepHooks";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
@@ -23,8 +24,7 @@ export function RunScreen({ piece }: { piece: PieceOf<"run"> }) {
   const style = useStyleOpen(styles);
   const steps = bench.plan?.steps ?? [];
   const { plan, draft, dial } = bench;
-  // As on the tree's bench: figures first, then the picture.
-  const pictured = useDeferredValue(plan, null);
+  const pictured = usePictured(plan);
 
   const handles = useMemo(
     () =>

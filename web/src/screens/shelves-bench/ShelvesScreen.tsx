@@ -1,9 +1,10 @@
-import { useCallback, useDeferredValue, useState } from "react";
+import { useCallback, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
 import { sheetOf } from "../../bench/sheetOf";
 import { useBench } from "../../bench/useBench";
+import { usePictured } from "../../bench/usePictured";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
 import type { Bay, ShelfThing } from "../../drawing/shelves/shelvesViews";
@@ -20,8 +21,7 @@ export function ShelvesScreen({ piece }: { piece: PieceOf<"shelves"> }) {
   const [step, setStep] = useState<StepId>(measured ? "dress" : "unit");
   const style = useStyleOpen(styles);
   const { plan, draft, dial } = bench;
-  // As on the other benches: figures first, then the picture.
-  const pictured = useDeferredValue(plan, null);
+  const pictured = usePictured(plan);
   const { standing } = draft.settings.dress;
 
   const move = useCallback(

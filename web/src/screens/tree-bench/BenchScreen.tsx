@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { useStyles } from "../../api/queries";
 import { BenchDialogs } from "../../bench/BenchDialogs";
@@ -17,6 +17,7 @@ import { BenchStrip } from "../../bench/BenchStrip";
 import { Stage } from "./Stage";
 import { STEP_LABELS, StepDials, type StepId } from "./steps/StepDials";
 import { useBench } from "../../bench/useBench";
+import { usePictured } from "../../bench/usePictured";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
 import { useStepBack } from "./useStepBack";
@@ -29,9 +30,7 @@ export function BenchScreen({ piece }: { piece: PieceOf<"tree"> }) {
   const [step, setStep] = useState<StepId>(piece.settings.measure.height_m === null ? "measure" : "ornaments");
   const style = useStyleOpen(styles);
   const [turn] = useState(createTurn);
-  // Figures and ledger come first, the picture follows; one that is out of date by then is never painted. The first
-  // time the whole bench is built that way, in slices that let input through.
-  const pictured = useDeferredValue(bench.plan, null);
+  const pictured = usePictured(bench.plan);
   const look = useStepBack(piece.id, bench.draft, step === "step_back");
   const steps = bench.plan?.steps ?? [];
   const chosen = bench.draft.settings.ornaments.styles;

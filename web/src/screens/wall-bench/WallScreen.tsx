@@ -1,8 +1,9 @@
-import { useDeferredValue, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
 import { useBench } from "../../bench/useBench";
+import { usePictured } from "../../bench/usePictured";
 import { useKeepHooks } from "../../bench/useKeepHooks";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
@@ -19,8 +20,7 @@ export function WallScreen({ piece }: { piece: PieceOf<"wall"> }) {
   const style = useStyleOpen(styles);
   const steps = bench.plan?.steps ?? [];
   const { plan, draft, dial } = bench;
-  // As on the other benches: figures first, then the picture.
-  const pictured = useDeferredValue(plan, null);
+  const pictured = usePictured(plan);
   const { gap_m } = draft.settings.arrange;
   const least = plan?.assumed.gap_m ?? 0;
   const middle = plan?.figures.middle ? Number(plan.figures.middle.value) : null;

@@ -1,8 +1,9 @@
-import { useDeferredValue, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { useStyles } from "../../api/queries";
 import { KindBench } from "../../bench/KindBench";
 import { Unplanned } from "../../bench/Unplanned";
 import { useBench } from "../../bench/useBench";
+import { usePictured } from "../../bench/usePictured";
 import { useKeepHooks } from "../../bench/useKeepHooks";
 import { useBenchKeys } from "../../bench/useBenchKeys";
 import { useStyleOpen } from "../../bench/useStyleOpen";
@@ -21,8 +22,7 @@ export function WreathScreen({ piece }: { piece: PieceOf<"wreath"> }) {
   const style = useStyleOpen(styles);
   const steps = bench.plan?.steps ?? [];
   const { plan, draft, dial } = bench;
-  // As on the other benches: figures first, then the picture.
-  const pictured = useDeferredValue(plan, null);
+  const pictured = usePictured(plan);
   const { layout, from_h, to_h, mirrored, turned_h } = draft.settings.layers;
 
   const start = plan?.drawing.arcs?.[0]?.from_h;
