@@ -6,7 +6,7 @@ import Tabs from "@mui/material/Tabs";
 import type { Theme } from "@mui/material/styles";
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
-import { InTurn } from "../parts/InTurn";
+import { useInTurn } from "../parts/InTurn";
 import { steady } from "../parts/steady";
 import { walkDials } from "./dialWalk";
 
@@ -97,8 +97,10 @@ export function StepTabs<Id extends string>({
   onChange,
   children,
 }: RowProps<Id> & { children: ReactNode }) {
+  // The row of steps comes first, with the room of their dials.
+  const { built } = useInTurn(2);
   return (
-    <InTurn>
+    <>
       <StepRow steps={steps} current={current} onChange={onChange} />
       <Box
         key={current}
@@ -109,8 +111,8 @@ export function StepTabs<Id extends string>({
         onKeyDownCapture={walkDials}
         sx={(theme) => ({ flex: 1, overflow: "auto", px: 2, py: 1.5, ...moreBelow(theme) })}
       >
-        {children}
+        {built > 1 && children}
       </Box>
-    </InTurn>
+    </>
   );
 }

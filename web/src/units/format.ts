@@ -110,8 +110,9 @@ export function count(value: number): string {
 /** How the studio writes its money. */
 export type Money = Schemas["Money"];
 
+/** Letters before an amount stay on its line. */
 export function money(cents: number, { sign, whole }: Money): string {
-  return `${cents < 0 ? MINUS : ""}${sign}${amount(Math.abs(cents), whole)}`;
+  return `${cents < 0 ? MINUS : ""}${sign.replace(" ", "\u00a0")}${amount(Math.abs(cents), whole)}`;
 }
 
 /** The same in a row whose head tells the currency. */

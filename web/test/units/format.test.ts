@@ -137,7 +137,7 @@ test("money is written as the studio's currency is", () => {
   const yen = { sign: "¥", whole: true };
   expect([123_456, 0, -50, 5].map((cents) => money(cents, euro))).toEqual(["€1,234.56", "€0.00", "−€0.50", "€0.05"]);
   expect([123_450, 100_000_049, -99].map((cents) => money(cents, yen))).toEqual(["¥1,235", "¥1,000,000", "−¥1"]);
-  expect(money(120_000, { sign: "SEK ", whole: false })).toBe("SEK 1,200.00");
+  expect(money(120_000, { sign: "SEK ", whole: false })).toBe("SEK\u00a01,200.00");
   expect([123_456, -5].map(plainMoney)).toEqual(["1,234.56", "−0.05"]);
 });
 

@@ -132,6 +132,11 @@ function Ground({ flat, large }: { flat: Flat; large: number }) {
   );
 }
 
+/** A circle, as part of a path that draws hundreds of them in one. */
+function ring([x, y]: [number, number], r: number): string {
+  return `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
+}
+
 interface Props {
   map: Schemas["HangingSheet"];
   style: string | null;
@@ -150,7 +155,7 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, next
   const styles = new Map(map.styles.map((known) => [known.id, known]));
   const lit = (site: Site) =>
     siteKey(site) === next || ((style === null || site.style === style) && (side === "all" || site.side === side));
-  const ordered = [...map.sites].sort((a, b) => Number(lit(a)) - Number(lit(b)));
+  const radius = ({ style: id }: Site) => Math.max(((styles.get(id)?.diameter_mm ?? 70) / 2000) * METRE * 0.5, 3);
   const frame = view(map.flat, large);
   const aspect = `${frame[2]} / ${frame[3]}`;
   const name = style === null ? "all styles" : (styles.get(style)?.name ?? "");
@@ -170,22 +175,19 @@ export const FlatTree = memo(function FlatTree({ map, style, side, pointed, next
       }}
     >
       <Ground flat={map.flat} large={large} />
-      {ordered.map((site) => {
+      <path
+        d={map.sites
+          .filter((site) => !lit(site))
+          .map((site) => ring(spot(site.reach_m, site.turn_deg), radius(site)))
+          .join("")}
+        fill="none"
+        stroke={tokens.edge}
+        strokeOpacity={0.75}
+      />
+      {map.sites.filter(lit).map((site) => {
         const [x, y] = spot(site.reach_m, site.turn_deg);
         const colour = styles.get(site.style)?.colour ?? tokens.edge;
         const key = siteKey(site);
-        if (!lit(site))
-          return (
-            <circle
-              key={key}
-              cx={x}
-              cy={y}
-              r={Math.max(((styles.get(site.style)?.diameter_mm ?? 70) / 2000) * METRE * 0.5, 3)}
-              fill="none"
-              stroke={tokens.edge}
-              strokeOpacity={0.75}
-            />
-          );
         const said = `${style === null ? (styles.get(site.style)?.letter ?? "") : ""}${site.number}`;
         const r = DOT * large * (pointed === key || next === key ? 1.45 : 1);
         return (

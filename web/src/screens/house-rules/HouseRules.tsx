@@ -55,7 +55,7 @@ function RulesDesk({ chapters, owner, set, reset }: DeskProps) {
         rule={rule}
         mayChange={owner}
         onTry={(value) => setTrying(value === null ? null : { key: rule.key, value })}
-        onSet={(value) => set(rule.key, value, rule.value)}
+        onSet={(value, was) => set(rule.key, value, was)}
         onReset={() => reset(rule.key)}
       />
     )),

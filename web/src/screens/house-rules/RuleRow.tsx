@@ -13,7 +13,8 @@ interface Props {
   mayChange: boolean;
   /** Told while typing, so that the sample tree follows; null when nothing is being tried. */
   onTry: (value: number | null) => void;
-  onSet: (value: number) => Promise<unknown>;
+  /** With the value it had for whoever sets it. */
+  onSet: (value: number, was: number) => Promise<unknown>;
   onReset: () => Promise<unknown>;
 }
 
@@ -23,6 +24,8 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
   const [said, setSaid] = useState<string | null>(null);
   const typed = said ?? brief(rule.value);
   const [wrong, setWrong] = useState<string | null>(null);
+  // What somebody set meanwhile: told already, so the next press is about that.
+  const [theirs, setTheirs] = useState<number | null>(null);
   const value = read(typed);
   const range = `${brief(rule.low, "up")} to ${brief(rule.high, "down")}`;
   const outside = value === null || value < rule.low || value > rule.high;
@@ -39,13 +42,16 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
       await task();
       setSaid(null);
       setWrong(null);
+      setTheirs(null);
       onTry(null);
     } catch (error) {
       const problem = asProblem(error);
-      const theirs = problem.details.current?.value;
+      const now = problem.details.current?.value;
+      const meanwhile = problem.status === 409 && typeof now === "number" ? now : null;
+      setTheirs(meanwhile);
       setWrong(
-        problem.status === 409 && typeof theirs === "number"
-          ? `Someone set this to ${brief(theirs)} meanwhile. Press Enter to keep yours, or empty the field to take theirs.`
+        meanwhile !== null
+          ? `Someone set this to ${brief(meanwhile)} meanwhile. Press Enter to keep yours, or empty the field to take theirs.`
           : problem.message,
       );
     }
@@ -60,7 +66,7 @@ export function RuleRow({ rule, mayChange, onTry, onSet, onReset }: Props) {
     }
     if (typed === brief(rule.value)) return;
     if (value === null || outside) setWrong(`Type a number from ${range} (${unit}).`);
-    else void keep(() => onSet(value));
+    else void keep(() => onSet(value, theirs ?? rule.value));
   }
 
   /** Leaving the field keeps nothing: only what cannot be is said, and what was emptied stands as before. */
