@@ -8,6 +8,8 @@ import { useSeasonYear } from "../../api/queries";
 import { WorkingDrawer } from "../../bench/WorkingDrawer";
 import { Done } from "../../parts/Done";
 import { Failed } from "../../parts/Failed";
+import { Gently } from "../../parts/Gently";
+import { InTurn } from "../../parts/InTurn";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { ProblemAlert } from "../../parts/ProblemAlert";
@@ -123,7 +125,7 @@ export function CutPlan() {
   if (plan.isError && !plan.data) return <Failed error={plan.error} retry={() => void plan.refetch()} />;
   const { piece, ribbons } = plan.data;
   return (
-    <>
+    <Gently what="the cut plan">
       <Strip
         crumbs={[
           { label: `Season ${year}`, to: "/" },
@@ -141,25 +143,29 @@ export function CutPlan() {
       </Strip>
       <Box sx={{ flex: 1, overflow: "auto", p: 3, "@media print": { "& .not-on-paper": { display: "none" } } }}>
         <Box sx={{ maxWidth: 880 }}>
-          <ProblemAlert problem={ribbons.some((ribbon) => wrongRoll(problem, ribbon)) ? null : problem} />
-          {ribbons.length === 0 ? (
-            <Notice title="No ribbon on this tree">Choose how ribbon goes on at the bench, and the cuts follow.</Notice>
-          ) : (
-            ribbons.map((ribbon) => (
-              <RibbonCuts
-                key={`${ribbon.style} ${ribbon.part_rolls_m.join(" ")} ${ribbon.act?.id ?? ""}`}
-                ribbon={ribbon}
-                onRolls={(lengths) => ribbon.style && setRolls(ribbon.style, lengths)}
-                onCut={() => void cut(ribbon)}
-                wrongRoll={wrongRoll(problem, ribbon)}
-              />
-            ))
-          )}
-          <Typography variant="body2" color="textSecondary">
-            Cut and lay out before fixing anything. In each roll the longest piece comes first.
-          </Typography>
+          <InTurn>
+            <ProblemAlert problem={ribbons.some((ribbon) => wrongRoll(problem, ribbon)) ? null : problem} />
+            {ribbons.length === 0 ? (
+              <Notice title="No ribbon on this tree">
+                Choose how ribbon goes on at the bench, and the cuts follow.
+              </Notice>
+            ) : (
+              ribbons.map((ribbon) => (
+                <RibbonCuts
+                  key={`${ribbon.style} ${ribbon.part_rolls_m.join(" ")} ${ribbon.act?.id ?? ""}`}
+                  ribbon={ribbon}
+                  onRolls={(lengths) => ribbon.style && setRolls(ribbon.style, lengths)}
+                  onCut={() => void cut(ribbon)}
+                  wrongRoll={wrongRoll(problem, ribbon)}
+                />
+              ))
+            )}
+            <Typography variant="body2" color="textSecondary">
+              Cut and lay out before fixing anything. In each roll the longest piece comes first.
+            </Typography>
+          </InTurn>
         </Box>
       </Box>
-    </>
+    </Gently>
   );
 }

@@ -8,6 +8,8 @@ import { lazy, Suspense, useState } from "react";
 import { Link } from "react-router";
 import { useSeason, useSeasonYear } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
+import { Gently } from "../../parts/Gently";
+import { InTurn } from "../../parts/InTurn";
 import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { Pages } from "../../parts/Pages";
@@ -76,15 +78,19 @@ export function Season() {
         )}
         {desk && desk.total > 0 && (
           <Box sx={{ p: { xs: 1.5, sm: 3 }, maxWidth: 1160 }}>
-            <SeasonSummary homes={desk.items} buying={buying?.totals} />
-            {desk.items.map((home) => (
-              <HomeCard
-                key={home.id}
-                home={home}
-                late={late.filter(({ homes }) => homes.some(({ id }) => id === home.id))}
-              />
-            ))}
-            <Pages pages={desk.pages} page={page} onPage={setPage} />
+            <Gently what="the season">
+              <InTurn>
+                <SeasonSummary homes={desk.items} buying={buying?.totals} />
+                {desk.items.map((home) => (
+                  <HomeCard
+                    key={home.id}
+                    home={home}
+                    late={late.filter(({ homes }) => homes.some(({ id }) => id === home.id))}
+                  />
+                ))}
+                <Pages pages={desk.pages} page={page} onPage={setPage} />
+              </InTurn>
+            </Gently>
           </Box>
         )}
       </Box>

@@ -13,6 +13,7 @@ import { isPlan, type AnyPlan, type Kind } from "../../kinds/kind";
 import { KINDS } from "../../kinds/registry";
 import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
+import { InTurn } from "../../parts/InTurn";
 import { Loading } from "../../parts/Loading";
 import { ProblemAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
@@ -147,31 +148,37 @@ function Compared({ piece, variants }: { piece: Schemas["PieceOnBench"]; variant
   };
   return (
     <Box sx={{ flex: 1, overflow: "auto", p: { xs: 2, md: 3 } }}>
-      <ProblemAlert problem={problem} />
-      <KeepForm onKeep={keep} />
-      {variants.length === 0 ? (
-        <Typography color="textSecondary">
-          No version is kept yet. Keep it as it is, dial on at the bench, and compare the two here.
-        </Typography>
-      ) : (
-        <>
-          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "1fr 1fr" }, gap: 2, mb: 3 }}>
-            {[left, right].map((shown, i) => (
-              <Side
-                key={i}
-                label={i === 0 ? "Left" : "Right"}
-                versions={versions}
-                shown={shown}
-                plan={plans[i]}
-                turn={turn}
-                onShow={(id) => setChosen(i === 0 ? [id, chosen[1]] : [chosen[0], id])}
-                actions={actions(shown)}
-              />
-            ))}
-          </Box>
-          {plans[0] && plans[1] && <LedgersCompared left={plans[0]} right={plans[1]} names={[left.name, right.name]} />}
-        </>
-      )}
+      <InTurn>
+        <ProblemAlert problem={problem} />
+        <KeepForm onKeep={keep} />
+        {variants.length === 0 ? (
+          <Typography color="textSecondary">
+            No version is kept yet. Keep it as it is, dial on at the bench, and compare the two here.
+          </Typography>
+        ) : (
+          <InTurn>
+            <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "1fr 1fr" }, gap: 2, mb: 3 }}>
+              <InTurn>
+                {[left, right].map((shown, i) => (
+                  <Side
+                    key={i}
+                    label={i === 0 ? "Left" : "Right"}
+                    versions={versions}
+                    shown={shown}
+                    plan={plans[i]}
+                    turn={turn}
+                    onShow={(id) => setChosen(i === 0 ? [id, chosen[1]] : [chosen[0], id])}
+                    actions={actions(shown)}
+                  />
+                ))}
+              </InTurn>
+            </Box>
+            {plans[0] && plans[1] && (
+              <LedgersCompared left={plans[0]} right={plans[1]} names={[left.name, right.name]} />
+            )}
+          </InTurn>
+        )}
+      </InTurn>
     </Box>
   );
 }
