@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import type { DrawingShades } from "../../theme/tokens";
+import { fonts, type DrawingShades } from "../../theme/tokens";
 import { paintBow } from "../shared/bow";
 import { glowSprite } from "../shared/glow";
 import { ornamentSprite } from "../shared/paintOrnament";
@@ -181,7 +181,7 @@ function paintStar({ drawing, at, dusk }: Scene, context: Context) {
   if (star.kind === "word") {
     const [x, y] = [at.x(0), at.y(ring.centre_m)];
     context.save();
-    context.font = `600 ${Math.max(star.width_m * at.scale * 0.3, 8)}px Alegreya, serif`;
+    context.font = `600 ${Math.max(star.width_m * at.scale * 0.3, 8)}px ${fonts.heading}`;
     context.textAlign = "center";
     context.textBaseline = "middle";
     context.lineWidth = Math.max(star.width_m * at.scale * 0.03, 1.5);
