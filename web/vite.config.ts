@@ -14,6 +14,9 @@ const PARTS =
 const FIELDS =
   /node_modules[\\/]@mui[\\/]material[\\/](esm[\\/])?(Backdrop|Checkbox|Dialog|DialogActions|DialogContent|DialogTitle|FilledInput|FormControl|FormControlLabel|FormGroup|FormHelperText|FormLabel|Input|InputBase|InputLabel|List|ListItem|Menu|MenuItem|MenuList|Modal|NativeSelect|OutlinedInput|Popover|Portal|Select|TextField|TextareaAutosize|Unstable_TrapFocus)[\\/]/;
 
+/** Waits for nothing else, so that it can ask while all others are on their way. */
+const AHEAD = /src[\\/](app[\\/](ahead|screens)|api[\\/]ahead|kinds[\\/]benches)\.ts$|preload-helper/;
+
 /** Scripts and styles lie there compressed as well, as small as they get: that takes too long while somebody waits. */
 function compressed(): Plugin {
   return {
@@ -37,6 +40,22 @@ function fontsLast(): Plugin {
     transformIndexHtml: {
       order: "post",
       handler: (page) => page.replace(sheet, "").replace("</body>", `${sheet.exec(page)?.[0].trim() ?? ""}</body>`),
+    },
+  };
+}
+
+/** Named in the page before all others, so that what the screen of the address needs is asked for first. */
+function ahead(): Plugin {
+  return {
+    name: "ahead",
+    transformIndexHtml: (_page, { bundle }) => {
+      const file = Object.values(bundle ?? {}).find(
+        (part) => part.type === "chunk" && part.name === "ahead" && part.isEntry,
+      );
+      const src = file ? `/${file.fileName}` : "/src/app/ahead.ts";
+      return [
+        { tag: "script", attrs: { type: "module", async: true, crossorigin: true, src }, injectTo: "head-prepend" },
+      ];
     },
   };
 }
@@ -91,7 +110,7 @@ function withoutNetwork() {
 
 // While developing, Vite serves the screens and passes the API on to a running bin/start.
 export default defineConfig({
-  plugins: [react(), withoutNetwork(), compressed(), fontsLast()],
+  plugins: [react(), withoutNetwork(), compressed(), ahead(), fontsLast()],
   server: { proxy: { "^/(api|proposals)/": process.env.API_ADDRESS ?? "http://127.0.0.1:4280" } },
   build: {
     target: "es2022",
@@ -100,9 +119,11 @@ export default defineConfig({
     // The page's own policy lets no font come out of a style sheet.
     assetsInlineLimit: 0,
     rolldownOptions: {
+      input: { index: "index.html", ahead: "src/app/ahead.ts" },
       output: {
         codeSplitting: {
           groups: [
+            { name: "ahead", test: AHEAD, priority: 4 },
             { name: "base", test: PACKAGES, priority: 3 },
             { name: "parts", test: PARTS, priority: 2 },
             { name: "fields", test: FIELDS, priority: 1 },

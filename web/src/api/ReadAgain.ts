@@ -8,10 +8,14 @@ import { QueryClient, type InvalidateOptions, type InvalidateQueryFilters, type 
  *   await cache.invalidateQueries();
  */
 export class ReadAgain extends QueryClient {
+  /** How many acts there were since the page was opened. */
+  acts = 0;
+
   override invalidateQueries<Key extends QueryKey = QueryKey>(
     filters?: InvalidateQueryFilters<Key>,
     options?: InvalidateOptions,
   ): Promise<void> {
+    this.acts += 1;
     for (const query of this.getQueryCache().findAll({ ...filters, fetchStatus: "fetching" }))
       if (query.state.data === undefined) void query.cancel({ silent: true });
     return super.invalidateQueries(filters, options);

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { fetchOnce } from "./ahead";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -58,7 +59,7 @@ export function signedOut(details: ProblemDetails = SIGN_IN): Problem {
   return new Problem(details);
 }
 
-export const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin" });
+export const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin", fetch: fetchOnce });
 
 interface Answer<T> {
   data?: T;

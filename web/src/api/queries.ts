@@ -125,13 +125,19 @@ export function useAnchors(homeId: string) {
   });
 }
 
-export function useHome(id: string) {
+export function useHome(id: string, refetchOnMount = true) {
   return useQuery({
     refetchInterval: (query) => (query.state.data && query.state.data.totals.pending > 0 ? STILL_RECKONING : false),
     queryKey: keys.home(id),
     queryFn: () => ask(client.GET("/api/homes/{id}", { params: { path: { id } } })),
     staleTime: 0,
+    refetchOnMount,
   });
+}
+
+/** The home of the screen around, which has asked for it. */
+export function useHomeAround(id: string) {
+  return useHome(id, false);
 }
 
 /** A bench offers all styles at once, so all pages are read; with what of each is free for its piece. */

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ask, BEFORE_TRYING_AGAIN, client, isUnreachable, SIGNED_IN, type Schemas } from "../api/client";
-import { keys, useStyles } from "../api/queries";
+import { keys } from "../api/queries";
 import { useVersioned } from "../api/useVersioned";
 import { gainsTold } from "../parts/frees";
 import { useUndo } from "../parts/undo";
@@ -10,6 +10,7 @@ import { isSaved, OtherKind, type Kind, type PieceOf, type SavedPiece, type Sett
 import { putBack } from "./putBack";
 import { rebase } from "./rebase";
 import { usePlan } from "./usePlan";
+import { useRecounted } from "./useRecounted";
 
 export interface Draft<K extends Kind = Kind> {
   name: string;
@@ -72,7 +73,7 @@ export function useBench<K extends Kind>(piece: PieceOf<K>) {
   const [saving, setSaving] = useState<Saving>({ state: "saved", at: piece.changed_at });
   const { clash, problem, refused, settle } = useVersioned(kept);
   const attempt = useAttempts(isUnreachable(problem));
-  const revision = useStyles(piece.id).dataUpdatedAt + attempt;
+  const revision = useRecounted(piece.id) + attempt;
   const planned = usePlan<K>(kind, piece.id, draft, revision);
   const cache = useQueryClient();
   const latest = useRef({ draft, kept, clash, revision, busy: false });
