@@ -38,7 +38,7 @@ module DeckBough
 
         # @return [DeckBough::Looks::Palette, nil] what a piece wears: its own look, else its room's, else its home's
         def of_piece(piece_id)
-          palettes(wearing.where(Sequel[:pieces][:id] => piece_id).select(WORN)).values.first
+          palette(wearing.where(Sequel[:pieces][:id] => piece_id).get(WORN))
         end
 
         # What the rooms of a home wear: their own look, else the home's; and which pieces wear one of their own.
