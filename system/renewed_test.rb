@@ -16,9 +16,9 @@ class RenewedTest < SystemTest
 
   def test_the_page_is_loaded_again_by_itself_once
     anew
-    enter
+    at_the_desk
     asked = break_off("StockingsScreen", 1)
-    visit "/pieces/#{piece_id('Stockings on a batten')}"
+    follow "/pieces/#{piece_id('Stockings on a batten')}"
 
     assert_text "What it takes"
     assert_equal 2, asked.call
@@ -26,9 +26,9 @@ class RenewedTest < SystemTest
 
   def test_what_stays_away_is_said_and_loaded_again_by_a_press
     anew
-    enter
+    at_the_desk
     asked = break_off("StockingsScreen", 2)
-    visit "/pieces/#{piece_id('Stockings on a batten')}"
+    follow "/pieces/#{piece_id('Stockings on a batten')}"
 
     assert_text "Deck Bough was renewed"
     assert_equal 2, asked.call
