@@ -10,8 +10,8 @@ if (!page) throw new Error("The page has no #root to draw into.");
 const root = createRoot(page);
 
 // One after another, in slices that let input through: the scripts, the way to the screen, the screen.
-setTimeout(() => {
-  const router = openRouter();
+setTimeout(async () => {
+  const router = await openRouter();
   setTimeout(() =>
     startTransition(() =>
       root.render(

@@ -99,6 +99,13 @@ export function useMe() {
   return useQuery({ queryKey: keys.me, queryFn: whoIsIn, staleTime: 60_000 });
 }
 
+/** Has it known who is in, where somebody is, before anything is shown; what stands in the way the screens find out. */
+export async function knowMe(): Promise<void> {
+  const door = await ask(client.GET("/api/door")).catch(() => null);
+  if (door) queryClient.setQueryData(keys.door, door);
+  if (door?.me) queryClient.setQueryData(keys.me, door.me);
+}
+
 /** Which season the plans are for, as pages are headed with it. */
 export function useSeasonYear(): string {
   return String(useMe().data?.season.season ?? "");
