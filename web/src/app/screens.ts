@@ -97,7 +97,7 @@ export const SCREENS: Screen[] = [
   },
   {
     path: "stock",
-    asks: ["/api/stock?page=1"],
+    asks: ["/api/stock?q=&page=1"],
     load: async () => ({ Component: (await import("../screens/stock/Stockroom")).Stockroom }),
   },
   {
