@@ -74,9 +74,8 @@ class ServerTest < Minitest::Test
     last_response.body.empty? ? nil : JSON.parse(last_response.body)
   end
 
-  # What was found right once is right again, also with another id or another figure in it.
+  # What was found right once is right again.
   RIGHT = Set.new
-  ID = /\h{8}-\h{4}-\h{4}-\h{4}-\h{12}/
 
   def keeps_contract
     return unless last_request.path.start_with?("/api/") && RIGHT.add?(answered_to_what)
@@ -89,9 +88,8 @@ class ServerTest < Minitest::Test
   end
 
   def answered_to_what
-    said = last_response.body.b.gsub(ID, "id").gsub(/\d+/, "0")
     Digest::SHA256.digest([last_request.request_method, last_request.path, last_response.status,
-                           last_response.headers["content-type"], said].join("\n"))
+                           last_response.headers["content-type"], last_response.body].join("\n"))
   end
 
   def demo

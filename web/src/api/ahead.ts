@@ -1,11 +1,13 @@
 /** Milliseconds after which nobody waits any more for an answer that was asked for ahead. */
 const KEPT = 10_000;
 
-const asked = new Map<string, Promise<Response>>();
-
-function keyOf(href: string, body: string): string {
-  return `${href} ${body}`;
+interface Asked {
+  /** The body, as it was sent; empty where there is none. */
+  said: string;
+  answer: Promise<Response>;
 }
+
+const asked = new Map<string, Asked>();
 
 /**
  * Asks for what the first screen is about to ask for, while its script is still on the way. With a body it is a question
@@ -16,7 +18,6 @@ function keyOf(href: string, body: string): string {
 export function askAhead(path: string, body?: object): Promise<Response> {
   const { href } = new URL(path, location.href);
   const said = body ? JSON.stringify(body) : "";
-  const key = keyOf(href, said);
   const answer = fetch(
     href,
     body
@@ -25,18 +26,23 @@ export function askAhead(path: string, body?: object): Promise<Response> {
   );
   // Whoever takes it is told what went wrong.
   answer.catch(() => undefined);
-  asked.set(key, answer);
-  setTimeout(() => asked.delete(key), KEPT);
+  asked.set(href, { said, answer });
+  setTimeout(() => asked.delete(href), KEPT);
   return answer;
 }
 
-/** An answer asked for ahead is given once, and none any more after something was done: it may tell of before. */
+/**
+ * An answer asked for ahead is given once, and none any more after something was done: it may tell of before. What is done
+ * leaves at once, for its page may be about to go.
+ */
 export async function fetchOnce(request: Request): Promise<Response> {
-  if (asked.size === 0) return fetch(request);
   const reads = request.method === "GET";
-  const key = keyOf(request.url, reads ? "" : await request.clone().text());
-  const answer = asked.get(key);
-  if (answer || reads) asked.delete(key);
-  else asked.clear();
-  return answer ?? fetch(request);
+  const found = asked.get(request.url);
+  if (!found || reads !== (found.said === "")) {
+    if (!reads) asked.clear();
+    return fetch(request);
+  }
+  asked.delete(request.url);
+  const same = reads || (await request.clone().text()) === found.said;
+  return same ? found.answer : fetch(request);
 }

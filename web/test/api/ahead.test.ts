@@ -40,6 +40,20 @@ describe("what was asked for ahead", () => {
     expect(await said(ahead.fetchOnce(reading(HOME)))).toBe("answer 1");
   });
 
+  test("is no answer to the same question about something else", async () => {
+    ahead.askAhead("/api/pieces/tree/plan", { settings: { height_m: 2.1 } });
+
+    expect(await said(ahead.fetchOnce(saying(PLAN, { settings: { height_m: 2.4 } })))).toBe("answer 2");
+    expect(await said(ahead.fetchOnce(saying(PLAN, { settings: { height_m: 2.1 } })))).toBe("answer 3");
+  });
+
+  test("holds nothing up that is done, for the page may be about to go", () => {
+    ahead.askAhead("/api/homes/quay");
+    void ahead.fetchOnce(saying(HOME, { name: "Quay" }));
+
+    expect(fetched).toEqual([HOME, HOME]);
+  });
+
   test("is forgotten when something was done meanwhile", async () => {
     ahead.askAhead("/api/homes/quay");
     await ahead.fetchOnce(saying("http://studio.example/api/homes/quay/rooms", { name: "Attic" }));
