@@ -104,6 +104,18 @@ class MeasuredRoomTest < SystemTest
     assert_text "Glass starts at 1.00 m"
   end
 
+  def test_who_lives_there_is_read_anew_when_a_survey_opens
+    at_the_desk
+    room, home = DATABASE[:rooms].where(name: "Front room").get(%i[id home_id])
+    follow "/homes/#{home}"
+
+    assert_text "conifer allergy"
+    DATABASE[:homes].where(id: home).update(conifer_allergy: false, rented: true)
+    follow "/rooms/#{room}"
+
+    within("[aria-label='Who lives here']") { assert_text "rented, no nails or glue" }
+  end
+
   def test_leaving_a_survey_that_is_not_kept_asks_first
     at_the_desk
     measure_the_attic

@@ -142,8 +142,8 @@ export function useHome(id: string, refetchOnMount = true) {
   });
 }
 
-/** The home of the screen around, which has asked for it. */
-export function useHomeAround(id: string) {
+/** A home that something above on the same screen has asked for. */
+export function useHomeAsked(id: string) {
   return useHome(id, false);
 }
 

@@ -2,13 +2,13 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { useHomeAround } from "../../api/queries";
+import { useHomeAsked } from "../../api/queries";
 import { HomeDialog } from "../home/HomeDialog";
 import { facts } from "../home/householdFacts";
 
 /** Who lives in the home: asked once for all its rooms, because hands, tails and climbers come into every room. */
 export function HouseholdFields({ homeId }: { homeId: string }) {
-  const home = useHomeAround(homeId).data;
+  const home = useHomeAsked(homeId).data;
   const [editing, setEditing] = useState(false);
   if (!home) return null;
   const told = facts(home);

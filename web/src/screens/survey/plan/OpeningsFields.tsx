@@ -4,7 +4,7 @@ import MenuItem from "@mui/material/MenuItem";
 import Paper from "@mui/material/Paper";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useHomeAround } from "../../../api/queries";
+import { useHome } from "../../../api/queries";
 import { InTurn } from "../../../parts/InTurn";
 import { LengthField } from "../../../parts/LengthField";
 import { Tick } from "../../../parts/Tick";
@@ -33,7 +33,7 @@ interface Props {
 /** Doors with their swing, windows, ways through to other rooms: wreaths hang there, and eyes go through. */
 export function OpeningsFields({ form, homeId, roomId }: Props) {
   const { plan } = form.draft;
-  const rooms = (useHomeAround(homeId).data?.rooms ?? []).filter(({ id }) => id !== roomId);
+  const rooms = (useHome(homeId).data?.rooms ?? []).filter(({ id }) => id !== roomId);
   const keep = (openings: Opening[]) => form.change({ plan: { ...plan, openings } });
   const first = wallsOf(plan)[0]?.key ?? "front";
   return (
