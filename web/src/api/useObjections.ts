@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Problem, ProblemDetails } from "./client";
+import { sameSaid } from "./merged";
 
 type Objection = NonNullable<ProblemDetails["errors"]>[number];
 
@@ -46,8 +47,7 @@ export function useObjections(
     aliases[error.pointer] ?? aliases[error.pointer.replace(/\/\d+$/, "")] ?? error.pointer;
   const errors = (problem?.details.errors ?? []).map((error) => ({ pointer: place(error), message: error.message }));
   const standing = errors.filter(
-    ({ pointer }) =>
-      known(said, pointer) && JSON.stringify(at(then.said, pointer)) === JSON.stringify(at(said, pointer)),
+    ({ pointer }) => known(said, pointer) && sameSaid(at(then.said, pointer), at(said, pointer)),
   );
   return {
     field: (pointer) => standing.find((error) => error.pointer === pointer)?.message,

@@ -1,4 +1,5 @@
 import { declared } from "../api/declared";
+import { sameSaid } from "../api/merged";
 import type { Kind, SettingsOf } from "../kinds/kind";
 
 type Dials = Record<string, unknown>;
@@ -17,7 +18,7 @@ export function putBack<K extends Kind>(kind: K, settings: SettingsOf<K>, pointe
       Object.entries(steps[step] ?? {}).map(([name, dial]) => [name, dial.default]),
     );
     const named = Object.keys(dials).filter((name) => pointers.includes(`/settings/${step}/${name}`));
-    const stand = named.some((name) => JSON.stringify(dials[name]) === JSON.stringify(defaults[name]));
+    const stand = named.some((name) => sameSaid(dials[name], defaults[name]));
     const back = stand ? defaults : Object.fromEntries(named.map((name) => [name, defaults[name]]));
     result[step] = { ...dials, ...back } as SettingsOf<K>[typeof step];
   }

@@ -1,15 +1,12 @@
+import { sameSaid } from "../api/merged";
 import type { Kind, SettingsOf } from "../kinds/kind";
 import type { Draft } from "./useBench";
-
-function same(one: unknown, other: unknown): boolean {
-  return JSON.stringify(one) === JSON.stringify(other);
-}
 
 /** What one held on to goes onto another state: every dial turned since `from` as it is now, everything else as it came. */
 function turned<T extends object>(now: T, from: T, onto: T, except: (name: string) => boolean): T {
   const result = { ...onto };
   for (const name of Object.keys(now) as (keyof T)[])
-    if (!except(String(name)) && !same(now[name], from[name])) result[name] = now[name];
+    if (!except(String(name)) && !sameSaid(now[name], from[name])) result[name] = now[name];
   return result;
 }
 

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import type { InWords } from "../parts/useKeptForm";
 import type { Units } from "../units/format";
 import { numberReading, type NumberReading } from "../units/reading";
 
@@ -19,7 +20,7 @@ export const TITLES: Record<StyleKind, string> = {
 };
 
 /** What is asked of each kind, and in which unit. */
-export const ASKED: Record<StyleKind, { name: string; label: string }[]> = {
+export const ASKED: Record<StyleKind, { name: Numbered | "material"; label: string }[]> = {
   ornament: [
     { name: "diameter_mm", label: "Size" },
     { name: "material", label: "Material" },
@@ -120,28 +121,6 @@ const NUMBERS = [
 ] as const;
 type Numbered = (typeof NUMBERS)[number];
 
-/** What stands in the fields of a style, as the person reads it. */
-export function textsOf(style: Schemas["Style"] | undefined, kind: StyleKind, units: Units): Record<string, string> {
-  const fresh: Partial<Record<Numbered, number>> = { pack_size: 1, on_hand: 0 };
-  const numbers = NUMBERS.map((name) => {
-    const value = style ? style[name] : fresh[name];
-    return [name, value === null || value === undefined ? "" : readingOf(name, kind, units).shown(value)];
-  });
-  return {
-    ...Object.fromEntries(numbers),
-    name: style?.name ?? "",
-    colour: style?.colour ?? "#8d9194",
-    material: style?.material ?? "",
-    texture: style?.texture ?? "",
-    wire: style?.wire ?? "",
-    price: style?.price_cents ? (style.price_cents / 100).toFixed(2) : "",
-  };
-}
-
-function blank(text: string | undefined): boolean {
-  return !text || text.trim() === "";
-}
-
 export interface Ticked {
   breakable: boolean;
   keepsake: boolean;
@@ -149,38 +128,88 @@ export interface Ticked {
   retired: boolean;
 }
 
+/** What is typed of a style, numbers too, and what is ticked. */
+export type Said = Record<Numbered | "name" | "colour" | "material" | "texture" | "wire" | "price", string> & Ticked;
+
+/** What stands in the fields of a style, as the person reads it. */
+export function saidOf(style: Schemas["Style"] | undefined, kind: StyleKind, units: Units): Said {
+  const fresh: Partial<Record<Numbered, number>> = { pack_size: 1, on_hand: 0 };
+  const numbers = NUMBERS.map((name) => {
+    const value = style ? style[name] : fresh[name];
+    return [name, value === null || value === undefined ? "" : readingOf(name, kind, units).shown(value)];
+  });
+  return {
+    ...(Object.fromEntries(numbers) as Record<Numbered, string>),
+    name: style?.name ?? "",
+    colour: style?.colour ?? "#8d9194",
+    material: style?.material ?? "",
+    texture: style?.texture ?? "",
+    wire: style?.wire ?? "",
+    price: style?.price_cents ? (style.price_cents / 100).toFixed(2) : "",
+    breakable: style?.breakable ?? false,
+    keepsake: style?.keepsake ?? false,
+    two_way: style?.two_way ?? false,
+    retired: style?.retired ?? false,
+  };
+}
+
+/** Each field by what it is called, with its unit. */
+export function inWords(said: Said, kind: StyleKind, units: Units): InWords<Said> {
+  const called = (name: Numbered | "material") => ASKED[kind].find((asked) => asked.name === name)?.label ?? "On hand";
+  const numbers = NUMBERS.map((name) => {
+    const { unit } = readingOf(name, kind, units);
+    return [name, [called(name), said[name] && [said[name], unit].filter(Boolean).join(" ")]] as const;
+  });
+  const yes = (ticked: boolean) => (ticked ? "yes" : "no");
+  return {
+    ...(Object.fromEntries(numbers) as Record<Numbered, [string, string]>),
+    name: ["Name", said.name],
+    colour: ["Colour", said.colour],
+    material: [called("material"), said.material],
+    texture: ["Texture", said.texture],
+    wire: ["Edges", said.wire],
+    price: ["Price", said.price],
+    breakable: ["Breakable", yes(said.breakable)],
+    keepsake: ["A keepsake", yes(said.keepsake)],
+    two_way: ["Tips both ways", yes(said.two_way)],
+    retired: ["Retired", yes(said.retired)],
+  };
+}
+
 /** What is kept of a style, of what was typed and ticked; what is no number goes as it was typed, and the server says so. */
 export function bodyOf(
   kind: StyleKind,
-  texts: Record<string, string>,
-  ticked: Ticked,
+  said: Said,
   { style, units }: { style: Schemas["Style"] | undefined; units: Units },
 ): Schemas["StyleFields"] {
   const unread: Record<string, string> = {};
-  const number = (name: string, reading: NumberReading, key = name) => {
-    const text = texts[name] ?? "";
+  const number = (name: Numbered | "price", reading: NumberReading, key: string = name) => {
+    const text = said[name];
     const before: unknown = style ? Reflect.get(style, name) : undefined;
     if (typeof before === "number" && reading.shown(before) === text) return before;
     const value = reading.read(text);
-    if (value === null && !blank(text)) unread[key] = text.trim();
+    if (value === null && text.trim() !== "") unread[key] = text.trim();
     return value;
   };
   const numbers = Object.fromEntries(NUMBERS.map((name) => [name, number(name, readingOf(name, kind, units))]));
   const price = number("price", numberReading("", units), "price_cents");
   const body: Schemas["StyleFields"] = {
     ...numbers,
-    name: texts.name ?? "",
+    name: said.name,
     kind,
-    colour: texts.colour ?? null,
-    material: texts.material || null,
+    colour: said.colour,
+    material: said.material || null,
     pack_size: numbers.pack_size ?? 1,
     on_hand: numbers.on_hand ?? 0,
     price_cents: price === null ? null : Math.round(price * 100),
-    texture: texts.texture || null,
-    wire: WIRE.find((known) => known === texts.wire) ?? null,
+    texture: said.texture || null,
+    wire: WIRE.find((known) => known === said.wire) ?? null,
     reach_m: style?.reach_m ?? null,
     belongs_with: style?.belongs_with ?? null,
-    ...ticked,
+    breakable: said.breakable,
+    keepsake: said.keepsake,
+    two_way: said.two_way,
+    retired: said.retired,
   };
   return Object.assign(body, unread);
 }

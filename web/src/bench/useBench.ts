@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ask, BEFORE_TRYING_AGAIN, client, isUnreachable, SIGNED_IN, type Schemas } from "../api/client";
+import { sameSaid } from "../api/merged";
 import { keys } from "../api/queries";
-import { useVersioned } from "../api/useVersioned";
 import { gainsTold } from "../parts/frees";
 import { useUndo } from "../parts/undo";
 import { useUnits } from "../units/useUnits";
@@ -11,6 +11,7 @@ import { putBack } from "./putBack";
 import { rebase } from "./rebase";
 import { usePlan } from "./usePlan";
 import { useRecounted } from "./useRecounted";
+import { useVersioned } from "./useVersioned";
 
 export interface Draft<K extends Kind = Kind> {
   name: string;
@@ -57,7 +58,7 @@ function draftOf<K extends Kind>(piece: Pick<SavedPiece<K>, "name" | "place_id" 
 }
 
 function sameDraft<K extends Kind>(one: Draft<K>, other: Draft<K>): boolean {
-  return one === other || JSON.stringify(one) === JSON.stringify(other);
+  return one === other || sameSaid(one, other);
 }
 
 function known<K extends Kind>(kind: K, piece: Schemas["Piece"]): SavedPiece<K> {

@@ -16,13 +16,6 @@ export interface ConflictRow {
   theirs: string;
 }
 
-/** What two states say differently, each in words by what it is called. */
-export function conflictRows(mine: Record<string, string>, theirs: Record<string, string>): ConflictRow[] {
-  return Object.keys(mine)
-    .filter((label) => mine[label] !== theirs[label])
-    .map((label) => ({ label, mine: mine[label] ?? "", theirs: theirs[label] ?? "" }));
-}
-
 interface ConflictDialogProps {
   rows: ConflictRow[];
   keepMine: () => void;

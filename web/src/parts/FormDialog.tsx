@@ -1,3 +1,4 @@
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogActions from "@mui/material/DialogActions";
@@ -17,6 +18,8 @@ interface Props {
   maxWidth?: "xs" | "sm";
   /** Somebody else changed it meanwhile: what both say, to choose from. */
   conflict?: { rows: ConflictRow[]; keepMine: () => void; takeTheirs: () => void } | null;
+  /** What else can be done from here, apart from what ends it. */
+  aside?: ReactNode;
   onKeep: () => void;
   onClose: () => void;
   children: ReactNode;
@@ -30,6 +33,7 @@ export function FormDialog({
   objections,
   maxWidth = "sm",
   conflict,
+  aside,
   onKeep,
   onClose,
   children,
@@ -49,6 +53,7 @@ export function FormDialog({
           {children}
         </DialogContent>
         <DialogActions>
+          {aside && <Box sx={{ mr: "auto" }}>{aside}</Box>}
           <Button onClick={onClose}>{keeps ? "Cancel" : "Close"}</Button>
           {keeps && (
             <Button type="submit" variant="contained" disabled={busy}>

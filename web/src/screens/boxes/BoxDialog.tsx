@@ -1,15 +1,12 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows, type ConflictRow } from "../../parts/ConflictDialog";
 import { MeasuredField } from "../../parts/MeasuredField";
 import { NumberField } from "../../parts/NumberField";
 import { FormDialog } from "../../parts/FormDialog";
 import { useUndo } from "../../parts/undo";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
 import { volume, type Units } from "../../units/format";
 import { useUnits } from "../../units/useUnits";
 
@@ -25,75 +22,49 @@ const COMMON_LITRES = 45;
 
 type Said = Pick<Schemas["Box"], "name" | "place" | "litres"> & { number: number | null };
 
-function differences(mine: Said, theirs: Said, units: Units): ConflictRow[] {
-  const told = ({ number, place, name, litres }: Said) => ({
-    "Number on its label": String(number ?? ""),
-    "Where it stands": place,
-    "What it is called": name,
-    Holds: volume(litres, units),
-  });
-  return conflictRows(told(mine), told(theirs));
+function inWords({ number, name, place, litres }: Said, units: Units): InWords<Said> {
+  return {
+    number: ["Number on its label", String(number ?? "")],
+    name: ["What it is called", name],
+    place: ["Where it stands", place],
+    litres: ["Holds", volume(litres, units)],
+  };
 }
 
 /** A box: its number, what it is called, where it stands and how much it holds. */
 export function BoxDialog({ box, places, onDone, onClose }: Props) {
-  const [said, setSaid] = useState({
-    number: box?.number ?? null,
-    name: box?.name ?? "",
-    place: box?.place ?? places[0] ?? "",
-    litres: box?.litres ?? COMMON_LITRES,
-  });
-  const [busy, setBusy] = useState(false);
   const units = useUnits();
-  const { clash, problem, refused, settle, version } = useVersioned(box);
-  const objections = useObjections(problem, said);
   const { say } = useUndo();
-  const change = (changes: Partial<typeof said>) => setSaid((before) => ({ ...before, ...changes }));
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    const { number, ...rest } = said;
-    try {
+  const { said, change, objections, form } = useKeptForm<Schemas["Box"], Said>({
+    thing: box,
+    saidOf: (known) => ({
+      number: known?.number ?? null,
+      name: known?.name ?? "",
+      place: known?.place ?? places[0] ?? "",
+      litres: known?.litres ?? COMMON_LITRES,
+    }),
+    inWords: (one) => inWords(one, units),
+    send: async ({ number, ...rest }, version) => {
       const kept = box
         ? await ask(
             client.PUT("/api/boxes/{id}", {
               params: { path: { id: box.id } },
-              body: { version: at, number: number ?? box.number, ...rest },
+              body: { version, number: number ?? box.number, ...rest },
             }),
           )
         : await ask(client.POST("/api/boxes", { body: { ...rest, ...(number !== null && { number }) } }));
       await queryClient.invalidateQueries({ queryKey: keys.styles });
       say(`Box ${kept.number} was kept.`);
       onDone(kept);
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
 
   return (
     <FormDialog
       title={box ? `Box ${box.number}` : "Add a box"}
       keeps={box ? "Keep it" : "Add it"}
-      busy={busy}
-      objections={objections}
       maxWidth="xs"
-      conflict={
-        clash && {
-          rows: differences(said, clash.theirs, units),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            const { number, name, place, litres } = clash.theirs;
-            setSaid({ number, name, place, litres });
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2, pt: 1 }}>

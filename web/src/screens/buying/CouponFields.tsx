@@ -8,6 +8,7 @@ import Typography from "@mui/material/Typography";
 import type { Schemas } from "../../api/client";
 import type { Objections } from "../../api/useObjections";
 import { NumberField } from "../../parts/NumberField";
+import { COUPON_ON } from "./words";
 
 type Coupon = Schemas["Supplier"]["coupons"][number];
 
@@ -43,8 +44,11 @@ export function CouponFields({ coupons, objections, onChange }: Props) {
             onChange={(event) => setCoupon(i, { on: event.target.value === "line" ? "line" : "purchase" })}
             sx={{ width: 160 }}
           >
-            <MenuItem value="purchase">a whole purchase</MenuItem>
-            <MenuItem value="line">its dearest line</MenuItem>
+            {Object.entries(COUPON_ON).map(([value, says]) => (
+              <MenuItem key={value} value={value}>
+                {says}
+              </MenuItem>
+            ))}
           </TextField>
           <Box sx={{ width: 110 }}>
             <NumberField

@@ -2,14 +2,13 @@ import Box from "@mui/material/Box";
 import Dialog from "@mui/material/Dialog";
 import DialogContent from "@mui/material/DialogContent";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { useMe } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { NumberField } from "../../parts/NumberField";
 import { FormDialog } from "../../parts/FormDialog";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
+import { money, type Money } from "../../units/format";
+import { useCurrency } from "../../units/useUnits";
 import { reread, usePrices } from "./useBuying";
 
 type Prices = Schemas["Prices"];
@@ -22,75 +21,58 @@ interface Said {
   storage: number | null;
 }
 
-const saidOf = (prices: Prices): Said => ({
-  ...prices,
-  hour: prices.hourly_cents / 100,
-  storage: prices.storage_cents / 100,
+const saidOf = ({ hourly_cents, mark_up_percent, tax_percent, store_percent, storage_cents }: Prices): Said => ({
+  hour: hourly_cents / 100,
+  mark_up_percent,
+  tax_percent,
+  store_percent,
+  storage: storage_cents / 100,
 });
 
-function inWords({ hour, mark_up_percent, tax_percent, store_percent, storage }: Said) {
+function inWords(said: Said, currency: Money): InWords<Said> {
+  const asked = (price: number | null) => (price === null ? "" : money(price * 100, currency));
+  const share = (percent: number | null) => (percent === null ? "" : `${percent} %`);
   return {
-    "An hour": String(hour),
-    "Mark-up, %": String(mark_up_percent),
-    "Tax, %": String(tax_percent),
-    "From the store, %": String(store_percent),
-    "A box kept": String(storage),
+    hour: ["An hour", asked(said.hour)],
+    mark_up_percent: ["Mark-up", share(said.mark_up_percent)],
+    tax_percent: ["Tax", share(said.tax_percent)],
+    store_percent: ["From the store", share(said.store_percent)],
+    storage: ["A box kept", asked(said.storage)],
   };
 }
 
 function Form({ prices, onClose }: { prices: Prices; onClose: () => void }) {
   const owner = useMe().data?.account.role === "owner";
-  const [said, setSaid] = useState(() => saidOf(prices));
-  const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle, version } = useVersioned(prices);
-  const objections = useObjections(problem, said, { "/hourly_cents": "/hour", "/storage_cents": "/storage" });
-  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    try {
+  const currency = useCurrency();
+  const { said, change, objections, form } = useKeptForm<Prices, Said>({
+    thing: prices,
+    saidOf: (known = prices) => saidOf(known),
+    inWords: (one) => inWords(one, currency),
+    aliases: { "/hourly_cents": "/hour", "/storage_cents": "/storage" },
+    send: async ({ hour, storage, ...shares }, version) => {
       await ask(
         client.PUT("/api/prices", {
           body: {
-            version: at,
-            hourly_cents: Math.round((said.hour ?? 0) * 100),
-            mark_up_percent: said.mark_up_percent ?? 0,
-            tax_percent: said.tax_percent ?? 0,
-            store_percent: said.store_percent ?? 0,
-            storage_cents: Math.round((said.storage ?? 0) * 100),
+            version,
+            hourly_cents: Math.round((hour ?? 0) * 100),
+            mark_up_percent: shares.mark_up_percent ?? 0,
+            tax_percent: shares.tax_percent ?? 0,
+            store_percent: shares.store_percent ?? 0,
+            storage_cents: Math.round((storage ?? 0) * 100),
           },
         }),
       );
       await reread();
       onClose();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
 
   return (
     <FormDialog
       title="What the studio asks"
       keeps={owner ? "Keep it" : undefined}
-      busy={busy}
-      objections={objections}
       maxWidth="xs"
-      conflict={
-        clash && {
-          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs))),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       {!owner && <Typography sx={{ mb: 2 }}>Only the owner changes these.</Typography>}

@@ -1,13 +1,12 @@
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { NumberField } from "../../parts/NumberField";
 import { FormDialog } from "../../parts/FormDialog";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
+import { date, money, type Money } from "../../units/format";
+import { useCurrency } from "../../units/useUnits";
 import { LISTS } from "./words";
 
 type Sighting = Schemas["Sighting"];
@@ -32,14 +31,14 @@ function saidOf(note: Sighting | undefined, list: Sighting["list"]): Said {
   };
 }
 
-function inWords(said: Said): Record<string, string> {
+function inWords(said: Said, currency: Money): InWords<Said> {
   return {
-    List: LISTS[said.list].name,
-    Name: said.name,
-    Where: said.place,
-    Price: said.price === null ? "" : String(said.price),
-    "Decide by": said.decide_by,
-    Note: said.note,
+    list: ["List", LISTS[said.list].name],
+    name: ["Name", said.name],
+    place: ["Where", said.place],
+    price: ["Price", said.price === null ? "" : money(said.price * 100, currency)],
+    decide_by: ["Decide by", said.decide_by && date(said.decide_by)],
+    note: ["Note", said.note],
   };
 }
 
@@ -52,58 +51,28 @@ interface Props {
 
 /** Something seen or wished for: what, where, for how much, by when it is decided. */
 export function SightingDialog({ note, list, onClose, onKept }: Props) {
-  const [said, setSaid] = useState(() => saidOf(note, list));
-  const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle, version } = useVersioned(note);
-  const objections = useObjections(problem, said, { "/price_cents": "/price" });
-  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    const { price, decide_by, ...words } = said;
-    const body = {
-      ...words,
-      price_cents: price === null ? null : Math.round(price * 100),
-      decide_by: decide_by || null,
-    };
-    try {
+  const currency = useCurrency();
+  const { said, change, objections, form } = useKeptForm<Sighting, Said>({
+    thing: note,
+    saidOf: (known) => saidOf(known, list),
+    inWords: (one) => inWords(one, currency),
+    aliases: { "/price_cents": "/price" },
+    send: async ({ price, decide_by, ...words }, version) => {
+      const body = {
+        ...words,
+        price_cents: price === null ? null : Math.round(price * 100),
+        decide_by: decide_by || null,
+      };
       if (note)
-        await ask(
-          client.PUT("/api/sightings/{id}", { params: { path: { id: note.id } }, body: { version: at, ...body } }),
-        );
+        await ask(client.PUT("/api/sightings/{id}", { params: { path: { id: note.id } }, body: { version, ...body } }));
       else await ask(client.POST("/api/sightings", { body }));
       await onKept();
       onClose();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
 
   return (
-    <FormDialog
-      title={note ? note.name : "Note something"}
-      keeps="Keep it"
-      busy={busy}
-      objections={objections}
-      maxWidth="xs"
-      conflict={
-        clash && {
-          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs, list))),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs, list));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
-      onClose={onClose}
-    >
+    <FormDialog title={note ? note.name : "Note something"} keeps="Keep it" maxWidth="xs" {...form} onClose={onClose}>
       <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
         <TextField
           select

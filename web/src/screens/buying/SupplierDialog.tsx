@@ -7,16 +7,15 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { NumberField } from "../../parts/NumberField";
 import { FormDialog } from "../../parts/FormDialog";
 import { useUndo } from "../../parts/undo";
-import { shortDay } from "../../units/format";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
+import { counted, shortDay, type Money } from "../../units/format";
+import { useCurrency } from "../../units/useUnits";
 import { CouponFields } from "./CouponFields";
 import { reread } from "./useBuying";
-import { WEEKDAYS } from "./words";
+import { couponWords, WEEKDAYS } from "./words";
 
 type Supplier = Schemas["Supplier"];
 type Coupon = Supplier["coupons"][number];
@@ -43,68 +42,46 @@ function saidOf(supplier: Supplier | undefined): Said {
   };
 }
 
-function inWords(said: Said): Record<string, string> {
+function inWords(said: Said, currency: Money): InWords<Said> {
   return {
-    Name: said.name,
-    "On its way": `${said.lead_days ?? 0} days`,
-    "Closed every": said.closed_weekdays.map((day) => WEEKDAYS[day - 1]).join(", "),
-    "Closed on": said.closed_on.map(shortDay).join(", "),
-    "Not from here": said.not_from_here ? "yes" : "no",
-    Coupons: said.coupons.map(({ percent }) => `${percent} %`).join(", "),
-    Note: said.note,
+    name: ["Name", said.name],
+    lead_days: ["On its way", counted(said.lead_days ?? 0, "day")],
+    closed_weekdays: ["Closed every", said.closed_weekdays.map((day) => WEEKDAYS[day - 1]).join(", ")],
+    closed_on: ["Closed on", said.closed_on.map(shortDay).join(", ")],
+    not_from_here: ["Not from here", said.not_from_here ? "yes" : "no"],
+    note: ["Note", said.note],
+    coupons: ["Coupons", said.coupons.map((one) => couponWords(one, currency)).join(", ")],
   };
 }
 
 /** A supplier: how long things take, when nobody is there, what is off. */
 export function SupplierDialog({ supplier, onClose }: { supplier?: Supplier | undefined; onClose: () => void }) {
-  const [said, setSaid] = useState(() => saidOf(supplier));
   const [closed, setClosed] = useState("");
-  const [busy, setBusy] = useState(false);
+  const currency = useCurrency();
   const { say } = useUndo();
-  const { clash, problem, refused, settle, version } = useVersioned(supplier);
-  const objections = useObjections(problem, said);
-  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    const body = { ...said, lead_days: said.lead_days ?? 0 };
-    try {
+  const { said, change, objections, form } = useKeptForm<Supplier, Said>({
+    thing: supplier,
+    saidOf,
+    inWords: (one) => inWords(one, currency),
+    send: async (one, version) => {
+      const body = { ...one, lead_days: one.lead_days ?? 0 };
       if (supplier)
         await ask(
-          client.PUT("/api/suppliers/{id}", { params: { path: { id: supplier.id } }, body: { version: at, ...body } }),
+          client.PUT("/api/suppliers/{id}", { params: { path: { id: supplier.id } }, body: { version, ...body } }),
         );
       else await ask(client.POST("/api/suppliers", { body }));
       await reread();
-      say(`${said.name} was kept.`);
+      say(`${one.name} was kept.`);
       onClose();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
 
   return (
     <FormDialog
       title={supplier ? supplier.name : "Add a supplier"}
       keeps={supplier ? "Keep it" : "Add it"}
-      busy={busy}
-      objections={objections}
       maxWidth="sm"
-      conflict={
-        clash && {
-          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs))),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" }, gap: 2, pt: 1 }}>

@@ -1,9 +1,13 @@
 import type { Line } from "./useBuying";
 import type { Schemas } from "../../api/client";
 import { amount, leftOver } from "../../units/amount";
-import { count, counted, money, type Money, type Units } from "../../units/format";
+import { count, counted, date, money, type Money, type Units } from "../../units/format";
 
 type Kind = Schemas["Style"]["kind"];
+type Coupon = Schemas["Supplier"]["coupons"][number];
+
+/** What a coupon takes its share off. */
+export const COUPON_ON: Record<Coupon["on"], string> = { purchase: "a whole purchase", line: "its dearest line" };
 
 /** What comes one by one. */
 const SINGLE: Partial<Record<Kind, string>> = { light: "string", tree: "tree", wreath: "wreath" };
@@ -21,6 +25,12 @@ export function packsWords(quote: Schemas["BuyingQuote"], kind: Kind, units: Uni
       : "";
   const over = leftOver(quote.over, kind === "ribbon", units);
   return packs.join(" + ") + sum + over + (quote.enough ? "" : ", not enough");
+}
+
+/** "20 % off a whole purchase from $50.00 until 30 Nov 2026". */
+export function couponWords({ percent, on, least_cents, until_on }: Coupon, currency: Money): string {
+  const least = least_cents > 0 ? ` from ${money(least_cents, currency)}` : "";
+  return `${percent} % off ${COUPON_ON[on]}${least}${until_on ? ` until ${date(until_on)}` : ""}`;
 }
 
 export function priceWords({ cents, packs }: Schemas["BuyingQuote"], currency: Money): string {

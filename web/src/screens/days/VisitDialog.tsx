@@ -2,16 +2,13 @@ import Box from "@mui/material/Box";
 import FormHelperText from "@mui/material/FormHelperText";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { FormDialog } from "../../parts/FormDialog";
 import { NumberField } from "../../parts/NumberField";
 import { Tick } from "../../parts/Tick";
 import { useUndo } from "../../parts/undo";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
 import { weekday } from "../../units/format";
 import { minutesOf, timeField, type Visit, type Worker } from "./dayLayout";
 
@@ -78,24 +75,36 @@ export function VisitDialog({
   workers: Worker[];
   onClose: () => void;
 }) {
-  const [said, setSaid] = useState(() => saidOf(visit, homes, workers));
-  const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle, version } = useVersioned(visit);
-  const objections = useObjections(problem, said);
   const { say } = useUndo();
-  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
   const named = (id: string) => homes.find((home) => home.id === id)?.name ?? "";
-  const inWords = (one: Said) => ({
-    Home: named(one.home),
-    "What for": PURPOSES[one.purpose],
-    Day: one.held_on,
-    From: one.from_min,
-    To: one.to_min,
-    Lunch: one.lunch_from_min,
-    "Who comes": workers
-      .filter(({ id }) => one.workers.includes(id))
-      .map(({ name }) => name)
-      .join(", "),
+  const { said, change, objections, form } = useKeptForm<Visit, Said>({
+    thing: visit,
+    saidOf: (known) => saidOf(known, homes, workers),
+    inWords: (one): InWords<Said> => ({
+      home: ["Home", named(one.home)],
+      purpose: ["What for", PURPOSES[one.purpose]],
+      held_on: ["Day", one.held_on && weekday(one.held_on)],
+      from_min: ["From", one.from_min],
+      to_min: ["To", one.to_min],
+      lunch_from_min: ["Lunch", one.lunch_from_min],
+      lunch_min: ["Lunch takes", `${one.lunch_min ?? 0} min`],
+      workers: [
+        "Who comes",
+        workers
+          .filter(({ id }) => one.workers.includes(id))
+          .map(({ name }) => name)
+          .join(", "),
+      ],
+    }),
+    send: async (one, version) => {
+      const body = bodyOf(one);
+      if (visit)
+        await ask(client.PUT("/api/visits/{id}", { params: { path: { id: visit.id } }, body: { version, ...body } }));
+      else await ask(client.POST("/api/visits", { body }));
+      await queryClient.invalidateQueries({ queryKey: keys.days });
+      say(`${named(one.home)} on ${weekday(one.held_on)} was kept.`);
+      onClose();
+    },
   });
 
   /** A day of its own that is known already comes with the home and what it is for. */
@@ -106,25 +115,6 @@ export function VisitDialog({
     change({ ...changes, ...(day && !visit ? { held_on: day } : {}) });
   }
 
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    const body = bodyOf(said);
-    try {
-      if (visit)
-        await ask(
-          client.PUT("/api/visits/{id}", { params: { path: { id: visit.id } }, body: { version: at, ...body } }),
-        );
-      else await ask(client.POST("/api/visits", { body }));
-      await queryClient.invalidateQueries({ queryKey: keys.days });
-      say(`${named(said.home)} on ${weekday(said.held_on)} was kept.`);
-      onClose();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
-
   const field = (name: keyof Said) => ({
     error: Boolean(objections.field(`/${name}`)),
     helperText: objections.field(`/${name}`) && (said[name] === "" ? MISSING[name] : objections.field(`/${name}`)),
@@ -133,22 +123,7 @@ export function VisitDialog({
     <FormDialog
       title={visit ? "Change the visit" : "Add a visit"}
       keeps={visit ? "Keep it" : "Add it"}
-      busy={busy}
-      objections={objections}
-      conflict={
-        clash && {
-          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs, homes, workers))),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs, homes, workers));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2, pt: 1 }}>

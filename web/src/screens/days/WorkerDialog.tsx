@@ -1,15 +1,12 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { FormDialog } from "../../parts/FormDialog";
 import { NumberField } from "../../parts/NumberField";
 import { Tick } from "../../parts/Tick";
 import { useUndo } from "../../parts/undo";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
 import { WordField } from "../../parts/WordField";
 import type { Worker } from "./dayLayout";
 
@@ -33,59 +30,38 @@ function saidOf(worker: Worker | undefined): Said {
   return { name: worker?.name ?? "", pace: worker?.pace ?? 1, skills: worker?.skills ?? EVERY };
 }
 
-function inWords({ name, pace, skills }: Said): Record<string, string> {
-  return { Name: name, Takes: `× ${pace ?? ""}`, "Can do": skills.map((skill) => SKILLS[skill]).join(", ") };
+function inWords({ name, pace, skills }: Said): InWords<Said> {
+  return {
+    name: ["Name", name],
+    pace: ["Takes", `× ${pace ?? ""}`],
+    skills: ["Can do", skills.map((skill) => SKILLS[skill]).join(", ")],
+  };
 }
 
 /** Somebody who works in homes: how fast, and what they can do. */
 export function WorkerDialog({ worker, onClose }: { worker?: Worker | undefined; onClose: () => void }) {
-  const [said, setSaid] = useState(() => saidOf(worker));
-  const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle, version } = useVersioned(worker);
-  const objections = useObjections(problem, said);
   const { say } = useUndo();
-  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    const body = { name: said.name, pace: said.pace ?? 0, skills: said.skills };
-    try {
+  const { said, change, objections, form } = useKeptForm<Worker, Said>({
+    thing: worker,
+    saidOf,
+    inWords,
+    send: async ({ name, pace, skills }, version) => {
+      const body = { name, pace: pace ?? 0, skills };
       if (worker)
-        await ask(
-          client.PUT("/api/workers/{id}", { params: { path: { id: worker.id } }, body: { version: at, ...body } }),
-        );
+        await ask(client.PUT("/api/workers/{id}", { params: { path: { id: worker.id } }, body: { version, ...body } }));
       else await ask(client.POST("/api/workers", { body }));
       await queryClient.invalidateQueries({ queryKey: keys.days });
-      say(`${said.name} was kept.`);
+      say(`${name} was kept.`);
       onClose();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
 
   return (
     <FormDialog
       title={worker ? worker.name : "Add somebody"}
       keeps={worker ? "Keep it" : "Add"}
-      busy={busy}
-      objections={objections}
       maxWidth="xs"
-      conflict={
-        clash && {
-          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs))),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gap: 2, pt: 1 }}>

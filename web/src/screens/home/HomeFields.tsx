@@ -6,13 +6,7 @@ import Typography from "@mui/material/Typography";
 import type { Objections } from "../../api/useObjections";
 import { useLooks } from "../../api/queries";
 import { Tick } from "../../parts/Tick";
-import type { HomeSaid } from "./useHomeForm";
-
-const PETS = [
-  { value: "dog", label: "Dog" },
-  { value: "cat", label: "Cat" },
-  { value: "other", label: "Other pet" },
-] as const;
+import { PETS, type HomeSaid } from "./useHomeForm";
 
 interface Props {
   said: HomeSaid;

@@ -1,25 +1,12 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import type { ConflictRow } from "../../parts/ConflictDialog";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
+import { length, mass, type Units } from "../../units/format";
+import { useUnits } from "../../units/useUnits";
 
 type Anchor = Schemas["StayingAnchor"];
 export type AnchorSaid = Required<Omit<Schemas["StayingAnchorSaid"], "version" | "since">> & { since: string };
-
-const LABELS: Record<keyof AnchorSaid, string> = {
-  room_id: "Room",
-  piece_id: "Of the piece",
-  place: "Where it is",
-  kind: "Kind",
-  rated_kg: "Rated load",
-  since: "Since",
-  good: "Still good",
-  left_m: "From the left",
-  floor_m: "Above the floor",
-};
 
 function saidOf(anchor: Anchor | undefined, room: string, year: string): AnchorSaid {
   return {
@@ -40,67 +27,50 @@ function bodyOf(said: AnchorSaid): Schemas["StayingAnchorSaid"] {
   return { ...said, since: /^\d{1,4}$/.test(said.since.trim()) ? Number(said.since) : 0 };
 }
 
-function isAnchor(theirs: object): theirs is Anchor {
-  return "place" in theirs && "since" in theirs;
+interface Reading {
+  units: Units;
+  home: Schemas["HomeInFull"];
+  kinds: Schemas["StayingAnchors"]["kinds"];
 }
 
-function differences(mine: AnchorSaid, theirs: AnchorSaid): ConflictRow[] {
-  return (Object.keys(LABELS) as (keyof AnchorSaid)[])
-    .filter((name) => String(mine[name]) !== String(theirs[name]))
-    .map((name) => ({ label: LABELS[name], mine: String(mine[name] ?? ""), theirs: String(theirs[name] ?? "") }));
+function inWords(said: AnchorSaid, { units, home, kinds }: Reading): InWords<AnchorSaid> {
+  const pieces = home.rooms.flatMap((room) => room.pieces);
+  const measured = (metres: number | null) => (metres === null ? "not measured" : length(metres, units));
+  return {
+    room_id: ["Room", home.rooms.find(({ id }) => id === said.room_id)?.name ?? ""],
+    piece_id: ["Of the piece", pieces.find(({ id }) => id === said.piece_id)?.name ?? "of none"],
+    place: ["Where it is", said.place],
+    kind: ["Kind", kinds.find(({ name }) => name === said.kind)?.title ?? ""],
+    rated_kg: ["Rated load", said.rated_kg === null ? "" : mass(said.rated_kg, units)],
+    since: ["Since", said.since],
+    good: ["Still good", said.good ? "yes" : "no"],
+    left_m: ["From the left", measured(said.left_m)],
+    floor_m: ["Above the floor", measured(said.floor_m)],
+  };
 }
 
-interface About {
-  homeId: string;
+interface About extends Omit<Reading, "units"> {
   anchor: Anchor | undefined;
-  /** The room a new one is in, and the year it is put in. */
-  room: string;
+  /** The year a new one is put in. */
   year: string;
   onDone: () => void;
 }
 
 /** One nail or hook as it is being told, and kept once. */
-export function useAnchorForm({ homeId, anchor, room, year, onDone }: About) {
-  const [said, setSaid] = useState(() => saidOf(anchor, room, year));
-  const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle, version } = useVersioned(anchor);
+export function useAnchorForm({ home, kinds, anchor, year, onDone }: About) {
+  const units = useUnits();
   const cache = useQueryClient();
-  const theirs = clash && isAnchor(clash.theirs) ? clash.theirs : null;
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    const body = bodyOf(said);
-    try {
+  return useKeptForm<Anchor, AnchorSaid>({
+    thing: anchor,
+    saidOf: (known) => saidOf(known, home.rooms[0]?.id ?? "", year),
+    inWords: (said) => inWords(said, { units, home, kinds }),
+    send: async (said, version) => {
+      const body = bodyOf(said);
       if (anchor)
-        await ask(
-          client.PUT("/api/anchors/{id}", { params: { path: { id: anchor.id } }, body: { ...body, version: at } }),
-        );
-      else await ask(client.POST("/api/homes/{id}/anchors", { params: { path: { id: homeId } }, body }));
-      await cache.invalidateQueries({ queryKey: keys.home(homeId) });
+        await ask(client.PUT("/api/anchors/{id}", { params: { path: { id: anchor.id } }, body: { ...body, version } }));
+      else await ask(client.POST("/api/homes/{id}/anchors", { params: { path: { id: home.id } }, body }));
+      await cache.invalidateQueries({ queryKey: keys.home(home.id) });
       onDone();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
-
-  return {
-    said,
-    busy,
-    objections: useObjections(problem, said),
-    change: (part: Partial<AnchorSaid>) => setSaid((before) => ({ ...before, ...part })),
-    keep: () => keep(),
-    conflict: theirs && differences(said, saidOf(theirs, room, year)),
-    keepMine: async () => {
-      if (!theirs) return;
-      settle();
-      await keep(theirs.version);
     },
-    takeTheirs: () => {
-      if (!theirs) return;
-      setSaid(saidOf(theirs, room, year));
-      settle();
-    },
-  };
+  });
 }

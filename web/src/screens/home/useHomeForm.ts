@@ -1,14 +1,19 @@
-import { freesTold } from "../../parts/frees";
-import { useUndo } from "../../parts/undo";
-import { useUnits } from "../../units/useUnits";
 import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 import { useNavigate } from "react-router";
 import { ask, client, type Schemas } from "../../api/client";
-import { keys } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import type { ConflictRow } from "../../parts/ConflictDialog";
+import { keys, useLooks } from "../../api/queries";
+import { freesTold } from "../../parts/frees";
+import { useUndo } from "../../parts/undo";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
+import { date } from "../../units/format";
+import { useUnits } from "../../units/useUnits";
+
+/** Whose tails and claws decide how low glass may hang. */
+export const PETS: { value: Schemas["Home"]["pets"][number]; label: string }[] = [
+  { value: "dog", label: "Dog" },
+  { value: "cat", label: "Cat" },
+  { value: "other", label: "Other pet" },
+];
 
 export interface HomeSaid {
   name: string;
@@ -57,38 +62,43 @@ function bodyOf(said: HomeSaid): Schemas["HomeFields"] {
   };
 }
 
-const LABELS: Record<keyof HomeSaid, string> = {
-  name: "Name",
-  client: "Client",
-  visit_on: "Visit",
-  strike_on: "Strike",
-  look_id: "Look",
-  children: "Children",
-  pets: "Pets",
-  rented: "Rented",
-  conifer_allergy: "Conifer allergy",
-  notes: "Notes",
-};
-
-function differences(mine: HomeSaid, theirs: HomeSaid): ConflictRow[] {
-  return (Object.keys(LABELS) as (keyof HomeSaid)[])
-    .filter((name) => String(mine[name]) !== String(theirs[name]))
-    .map((name) => ({ label: LABELS[name], mine: String(mine[name]), theirs: String(theirs[name]) }));
+function inWords(said: HomeSaid, looks: Schemas["Look"][]): InWords<HomeSaid> {
+  const day = (on: string) => on && date(on);
+  return {
+    name: ["Name", said.name],
+    client: ["Client", said.client],
+    visit_on: ["Visit", day(said.visit_on)],
+    strike_on: ["Strike", day(said.strike_on)],
+    look_id: ["Look", looks.find(({ id }) => id === said.look_id)?.name ?? "not chosen"],
+    children: ["Children", said.children],
+    pets: [
+      "Pets",
+      PETS.filter(({ value }) => said.pets.includes(value))
+        .map(({ label }) => label)
+        .join(", "),
+    ],
+    rented: ["Rented", said.rented ? "yes" : "no"],
+    conifer_allergy: ["Conifer allergy", said.conifer_allergy ? "yes" : "no"],
+    notes: ["Notes", said.notes],
+  };
 }
 
+/** A home as it is being told, and kept once. */
 export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => void) {
-  const [said, setSaid] = useState(() => saidOf(home));
-  const { clash, problem, refused, settle, version } = useVersioned(home);
   const cache = useQueryClient();
   const navigate = useNavigate();
   const units = useUnits();
+  const looks = useLooks().data?.items ?? [];
   const { say } = useUndo();
-
-  async function keep(at = version) {
-    try {
+  return useKeptForm<Schemas["Home"], HomeSaid>({
+    thing: home,
+    saidOf,
+    inWords: (said) => inWords(said, looks),
+    aliases: { "/children_ages": "/children" },
+    send: async (said, version) => {
       if (home) {
         const { frees } = await ask(
-          client.PUT("/api/homes/{id}", { params: { path: { id: home.id } }, body: { version: at, ...bodyOf(said) } }),
+          client.PUT("/api/homes/{id}", { params: { path: { id: home.id } }, body: { version, ...bodyOf(said) } }),
         );
         const told = freesTold(frees, units);
         if (told) say(told);
@@ -98,26 +108,6 @@ export function useHomeForm(home: Schemas["Home"] | undefined, onDone: () => voi
       }
       await cache.invalidateQueries({ queryKey: home ? keys.home(home.id) : ["season"] });
       onDone();
-    } catch (error) {
-      refused(error);
-    }
-  }
-
-  return {
-    said,
-    objections: useObjections(problem, said, { "/children_ages": "/children" }),
-    change: (part: Partial<HomeSaid>) => setSaid({ ...said, ...part }),
-    keep: () => keep(),
-    conflict: clash && differences(said, saidOf(clash.theirs)),
-    keepMine: async () => {
-      if (!clash) return;
-      settle();
-      await keep(clash.theirs.version);
     },
-    takeTheirs: () => {
-      if (!clash) return;
-      setSaid(saidOf(clash.theirs));
-      settle();
-    },
-  };
+  });
 }

@@ -8,16 +8,14 @@ import { useState } from "react";
 import { ask, client } from "../../api/client";
 import { newKey } from "../../api/key";
 import { keys, useMe } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { FormDialog } from "../../parts/FormDialog";
 import { NumberField } from "../../parts/NumberField";
 import { useUndo } from "../../parts/undo";
+import { useKeptForm } from "../../parts/useKeptForm";
 import { WordField } from "../../parts/WordField";
 import { useUnits } from "../../units/useUnits";
 import { JobHistory } from "./JobHistory";
-import { baseOf, bodyOf, once, saidOf, tookOf, type LogTime, type Said } from "./jobFields";
+import { baseOf, bodyOf, inWords, once, saidOf, tookOf, type LogTime, type Said } from "./jobFields";
 import type { Rule } from "./lessonWords";
 import { lessonsAgain } from "./useLessons";
 
@@ -34,67 +32,34 @@ export function JobDialog({ time, rule, rules, onClose }: Props) {
   const today = useMe().data?.today ?? "";
   const units = useUnits();
   const [key] = useState(newKey);
-  const [said, setSaid] = useState(() => saidOf(time, rule, today));
-  const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle, version } = useVersioned(time);
-  const objections = useObjections(problem, said);
   const { say } = useUndo();
   const homes = useQuery({
     queryKey: [...keys.days, false, 1],
     queryFn: () => ask(client.GET("/api/days", { params: { query: { page: 1, past: false } } })),
   });
-  const change = (part: Partial<Said>) => setSaid((before) => ({ ...before, ...part }));
-  const first = rules.find((one) => one.key === said.parts[0]?.rule);
-  const asked = tookOf(first ?? { quantity: "minutes" }, units, time?.source);
-  const works = rules.filter(({ quantity }) => quantity === "minutes");
-  const named = (one: Said) => ({
-    Day: one.held_on,
-    Piece: one.piece_name,
-    Who: one.who,
-    [asked.label]: one.took === null ? "" : asked.reading.brief(one.took),
-    Pace: String(one.pace ?? 1),
-    "Does not count": one.left_out,
-  });
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    const body = bodyOf(said, rules);
-    try {
+  const { said, change, objections, form } = useKeptForm<LogTime, Said>({
+    thing: time,
+    saidOf: (known) => saidOf(known, rule, today),
+    inWords: (one) => inWords(one, { rules, units, source: time?.source, homes: homes.data?.homes ?? [] }),
+    send: async (one, version) => {
+      const body = bodyOf(one, rules);
       if (time)
-        await ask(
-          client.PUT("/api/log-times/{id}", { params: { path: { id: time.id } }, body: { ...body, version: at } }),
-        );
+        await ask(client.PUT("/api/log-times/{id}", { params: { path: { id: time.id } }, body: { ...body, version } }));
       else await ask(client.POST("/api/log-times", { body: { ...body, key } }));
       await lessonsAgain();
       say(time ? "The job was corrected." : "The job was added.");
       onClose();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
+  const first = rules.find((one) => one.key === said.parts[0]?.rule);
+  const asked = tookOf(first ?? { quantity: "minutes" }, units, time?.source);
+  const works = rules.filter(({ quantity }) => quantity === "minutes");
 
   return (
     <FormDialog
       title={time ? "Correct the job" : "Add a job"}
       keeps={time ? "Keep it" : "Add it"}
-      busy={busy}
-      objections={objections}
-      conflict={
-        clash && {
-          rows: conflictRows(named(said), named(saidOf(clash.theirs, rule, today))),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs, rule, today));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2, pt: 1 }}>

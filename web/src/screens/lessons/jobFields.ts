@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
-import type { Units } from "../../units/format";
+import type { InWords } from "../../parts/useKeptForm";
+import { date, percent, type Units } from "../../units/format";
 import { numberReading, type NumberReading } from "../../units/reading";
 import type { Rule } from "./lessonWords";
 
@@ -31,6 +32,36 @@ export function saidOf(time: LogTime | undefined, rule: string, today: string): 
     parts: time?.parts.map(({ rule: key, base, high }) => ({ rule: key, base, high: high ?? 0 })) ?? [
       { rule, base: null, high: 0 },
     ],
+  };
+}
+
+interface Reading {
+  units: Units;
+  rules: Rule[];
+  homes: { id: string; name: string }[];
+  source: LogTime["source"] | undefined;
+}
+
+/** A job as the person reads it. */
+export function inWords(said: Said, { units, rules, homes, source }: Reading): InWords<Said> {
+  const ruleOf = (key: string) => rules.find((one) => one.key === key);
+  const took = tookOf(ruleOf(said.parts[0]?.rule ?? "") ?? { quantity: "minutes" }, units, source);
+  const parts = said.parts.map(({ rule, base, high }) => {
+    const { per = "each", title = "" } = ruleOf(rule) ?? {};
+    const { label, reading } = baseOf({ per }, units);
+    const much = base === null || per === "" ? "" : `, ${label.toLowerCase()}: ${reading.brief(base)}`;
+    return `${title}${much}${high > 0 ? `, ${percent(high)} from the ladder` : ""}`;
+  });
+  return {
+    held_on: ["Day", said.held_on && date(said.held_on)],
+    home: ["Home", homes.find(({ id }) => id === said.home)?.name ?? "elsewhere"],
+    piece: ["Told of the piece", said.piece ? said.piece_name : "none"],
+    piece_name: ["Piece or room", said.piece_name],
+    who: ["Who", said.who],
+    took: [took.label, said.took === null ? "" : took.reading.brief(said.took)],
+    pace: ["Pace, × the usual", String(said.pace ?? "")],
+    left_out: ["Does not count, because", said.left_out],
+    parts: ["Work", parts.join("; ")],
   };
 }
 

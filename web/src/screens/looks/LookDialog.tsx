@@ -5,15 +5,12 @@ import Button from "@mui/material/Button";
 import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
 import { ColourBar } from "../../parts/ColourBar";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { NumberField } from "../../parts/NumberField";
 import { FormDialog } from "../../parts/FormDialog";
 import { useUndo } from "../../parts/undo";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
 import { BeginFrom } from "./BeginFrom";
 import { reread } from "./useLook";
 
@@ -29,11 +26,11 @@ interface Said {
 const FRESH: Colour = { name: "", srgb: "#8d9194", share_percent: 0 };
 const MOST = 12;
 
-function told({ name, season, colours }: Said): Record<string, string> {
+function inWords({ name, season, colours }: Said): InWords<Said> {
   return {
-    Name: name,
-    Season: season === null ? "of no year" : String(season),
-    Colours: colours.map((colour) => `${colour.name} ${colour.share_percent} %`).join(", "),
+    name: ["Name", name],
+    season: ["Season", season === null ? "of no year" : String(season)],
+    colours: ["Colours", colours.map((colour) => `${colour.name} ${colour.share_percent} %`).join(", ")],
   };
 }
 
@@ -49,64 +46,34 @@ interface Props {
 
 /** A look: its name and season, its colours with the shares they are wanted in. */
 export function LookDialog({ look, from, year, onDone, onClose }: Props) {
-  const begun = look ?? from;
-  const [said, setSaid] = useState<Said>({
-    name: look?.name ?? (from ? `${from.name} ${year}` : ""),
-    season: look ? look.season : year,
-    colours: begun?.colours ?? [],
-  });
-  const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle, version } = useVersioned(look);
-  const objections = useObjections(problem, said);
   const { say } = useUndo();
-  const all = said.colours.reduce((sum, { share_percent }) => sum + share_percent, 0);
-  const change = (part: Partial<Said>) => setSaid((before) => ({ ...before, ...part }));
-  const recolour = (at: number, part: Partial<Colour>) =>
-    setSaid((before) => ({
-      ...before,
-      colours: before.colours.map((colour, i) => (i === at ? { ...colour, ...part } : colour)),
-    }));
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    try {
+  const { said, change, objections, form } = useKeptForm<Look, Said>({
+    thing: look,
+    saidOf: (known) => ({
+      name: known?.name ?? (from ? `${from.name} ${year}` : ""),
+      season: known ? known.season : year,
+      colours: (known ?? from)?.colours ?? [],
+    }),
+    inWords,
+    send: async (one, version) => {
       const kept = look
-        ? await ask(
-            client.PUT("/api/looks/{id}", { params: { path: { id: look.id } }, body: { version: at, ...said } }),
-          )
-        : await ask(client.POST("/api/looks", { body: { ...said, began_from: from?.id ?? null } }));
+        ? await ask(client.PUT("/api/looks/{id}", { params: { path: { id: look.id } }, body: { version, ...one } }))
+        : await ask(client.POST("/api/looks", { body: { ...one, began_from: from?.id ?? null } }));
       await reread();
       say(`${kept.name} was kept.`);
       onDone(kept);
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
+  const all = said.colours.reduce((sum, { share_percent }) => sum + share_percent, 0);
+  const recolour = (at: number, part: Partial<Colour>) =>
+    change(({ colours }) => ({ colours: colours.map((colour, i) => (i === at ? { ...colour, ...part } : colour)) }));
 
   return (
     <FormDialog
       title={look ? look.name : "Make a look"}
       keeps={look ? "Keep it" : "Make it"}
-      busy={busy}
-      objections={objections}
       maxWidth="sm"
-      conflict={
-        clash && {
-          rows: conflictRows(told(said), told(clash.theirs)),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            const { name, season, colours } = clash.theirs;
-            setSaid({ name, season, colours });
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 110px", gap: 2, pt: 1 }}>

@@ -66,7 +66,12 @@ export function SendPane({ told, styles, today }: Props) {
       </Typography>
       <FormAlert objections={terms.objections} />
       <TermsFields told={told} said={terms.said} change={terms.change} objections={terms.objections} />
-      <Button variant="outlined" disabled={!terms.changed || busy} onClick={() => void terms.keep()} sx={{ mt: 2 }}>
+      <Button
+        variant="outlined"
+        disabled={!terms.changed || terms.form.busy || busy}
+        onClick={() => void terms.keep()}
+        sx={{ mt: 2 }}
+      >
         Keep it for now
       </Button>
       {told.terms.with_prices && <Price told={told} />}
@@ -102,13 +107,7 @@ export function SendPane({ told, styles, today }: Props) {
         )}
       </Box>
       {taking && <Darkroom key={taking.shot.slot} shot={taking.shot} onTaken={taking.taken} onFailed={taking.failed} />}
-      {terms.clash && (
-        <ConflictDialog
-          rows={terms.clash.rows}
-          keepMine={() => void terms.keep(terms.clash?.theirs.version)}
-          takeTheirs={() => terms.clash && terms.takeTheirs(terms.clash.theirs.terms)}
-        />
-      )}
+      {terms.form.conflict && <ConflictDialog {...terms.form.conflict} />}
     </Box>
   );
 }

@@ -20,7 +20,7 @@ const MOST_VERSIONS = 3;
 
 /** What the stylist says and agrees: words, what is open, prices, and what there is a choice of. */
 export function TermsFields({ told, said, change, objections }: Props) {
-  const points = objections.field("/terms/open_points");
+  const points = objections.field("/open_points");
   return (
     <Box sx={{ display: "grid", gap: 2 }}>
       <TextField
@@ -29,8 +29,8 @@ export function TermsFields({ told, said, change, objections }: Props) {
         onChange={(event) => change({ greeting: event.target.value })}
         multiline
         minRows={2}
-        error={Boolean(objections.field("/terms/greeting"))}
-        helperText={objections.field("/terms/greeting")}
+        error={Boolean(objections.field("/greeting"))}
+        helperText={objections.field("/greeting")}
         slotProps={{ htmlInput: { maxLength: 600 }, inputLabel: { shrink: true } }}
       />
       <TextField
@@ -59,13 +59,13 @@ export function TermsFields({ told, said, change, objections }: Props) {
           <NumberField
             label="Discount, %"
             value={said.discount_percent}
-            error={objections.field("/terms/discount_percent")}
+            error={objections.field("/discount_percent")}
             onChange={(discount_percent) => change({ discount_percent: discount_percent ?? 0 })}
           />
           <NumberField
             label="Deposit, %"
             value={said.deposit_percent}
-            error={objections.field("/terms/deposit_percent")}
+            error={objections.field("/deposit_percent")}
             onChange={(deposit_percent) => change({ deposit_percent: deposit_percent ?? 0 })}
           />
         </Box>

@@ -1,70 +1,55 @@
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
+import { counted } from "../../units/format";
 import { linesOf } from "./words";
 
+type Proposal = Schemas["Proposal"];
 export type Terms = Omit<Schemas["ProposalTerms"], "open_points"> & { open_points: string };
 
-const saidOf = ({ open_points, ...terms }: Schemas["ProposalTerms"]): Terms => ({
-  ...terms,
-  open_points: open_points.join("\n"),
-});
+function saidOf({ terms: { open_points, ...terms } }: Proposal): Terms {
+  return { ...terms, open_points: open_points.join("\n") };
+}
 
 /** The same in words, by what each is called. */
-function inWords(terms: Terms): Record<string, string> {
+function inWords(terms: Terms): InWords<Terms> {
   return {
-    "A few words": terms.greeting,
-    "Still open": terms.open_points,
-    "With what it comes to": terms.with_prices ? "yes" : "no",
-    "Discount, %": String(terms.discount_percent),
-    "Deposit, %": String(terms.deposit_percent),
-    "Choices of versions": String(Object.values(terms.versions).flat().length),
+    greeting: ["A few words", terms.greeting],
+    open_points: ["Still open", terms.open_points],
+    with_prices: ["With what it comes to", terms.with_prices ? "yes" : "no"],
+    discount_percent: ["Discount", `${terms.discount_percent} %`],
+    deposit_percent: ["Deposit", `${terms.deposit_percent} %`],
+    versions: ["Versions to choose from", counted(Object.values(terms.versions).flat().length, "version")],
   };
 }
 
-/** What is said and agreed in a proposal, as it is typed; kept with its version, so that nobody's words are lost. */
-export function useTerms(told: Schemas["Proposal"]) {
-  const [said, setSaid] = useState(() => saidOf(told.terms));
-  const { clash, problem, refused, settle, version } = useVersioned(told);
-  const objections = useObjections(problem, { terms: said });
-  const changed = JSON.stringify(said) !== JSON.stringify(saidOf(told.terms));
-  const path = { params: { path: { id: told.home.id } } };
+const ALIASES: Record<string, string> = {
+  "/terms/greeting": "/greeting",
+  "/terms/open_points": "/open_points",
+  "/terms/discount_percent": "/discount_percent",
+  "/terms/deposit_percent": "/deposit_percent",
+};
 
-  /** @returns the proposal as it is kept, or nothing where it was refused */
-  async function keep(at = version): Promise<Schemas["Proposal"] | null> {
-    try {
+/** What is said and agreed in a proposal, as it is typed; kept with its version, so that nobody's words are lost. */
+export function useTerms(told: Proposal) {
+  const { keep, ...terms } = useKeptForm<Proposal, Terms>({
+    thing: told,
+    saidOf: (known = told) => saidOf(known),
+    inWords,
+    aliases: ALIASES,
+    send: async (said, version) => {
       const kept = await ask(
         client.PUT("/api/homes/{id}/proposal", {
-          ...path,
-          body: { version: at, terms: { ...said, open_points: linesOf(said.open_points) } },
+          params: { path: { id: told.home.id } },
+          body: { version, terms: { ...said, open_points: linesOf(said.open_points) } },
         }),
       );
-      settle();
       queryClient.setQueryData(keys.proposal(told.home.id), kept);
-      setSaid(saidOf(kept.terms));
-      return kept;
-    } catch (error) {
-      refused(error);
-      return null;
-    }
-  }
-
+    },
+  });
   return {
-    said,
-    change: (changes: Partial<Terms>) => setSaid((before) => ({ ...before, ...changes })),
-    changed,
-    keep,
-    objections,
-    clash: clash && {
-      theirs: clash.theirs,
-      rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs.terms))),
-    },
-    takeTheirs: (theirs: Schemas["ProposalTerms"]) => {
-      setSaid(saidOf(theirs));
-      settle();
-    },
+    ...terms,
+    /** @returns the proposal as it is kept, or nothing where it was refused */
+    keep: async () => ((await keep()) ? queryClient.getQueryData<Proposal>(keys.proposal(told.home.id)) : undefined),
   };
 }

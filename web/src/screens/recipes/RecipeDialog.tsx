@@ -3,18 +3,15 @@ import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { LengthField } from "../../parts/LengthField";
 import { NumberField } from "../../parts/NumberField";
 import { FormDialog } from "../../parts/FormDialog";
 import { Tick } from "../../parts/Tick";
 import { useUndo } from "../../parts/undo";
-import { minutes, type Units } from "../../units/format";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
+import type { Units } from "../../units/format";
 import { amount } from "../../units/amount";
 import { useUnits } from "../../units/useUnits";
 import { ThingField, type Thing } from "../stock/ThingField";
@@ -47,59 +44,53 @@ function saidOf(recipe: Recipe | undefined): Said {
   };
 }
 
-/** What a recipe says, for whoever has to choose between two. */
-function inWords({ name, product, batch, note, materials, ...times }: Said, units: Units): Record<string, string> {
+function inWords(said: Said, units: Units): InWords<Said> {
+  const { product, batch } = said;
   return {
-    "What it is called": name,
-    "What comes of it": product?.name ?? "",
-    "Makes at once": product && batch !== null ? amount(batch, product.kind, units) : "",
-    Work: minutes(times.active_minutes ?? 0),
-    Drying: minutes(times.drying_minutes ?? 0),
-    "Where it is made": times.at_visit ? "in the home" : "beforehand",
-    Materials: materials
-      .map(({ thing, quantity }) => `${amount(quantity ?? 0, thing.kind, units)} ${thing.name}`)
-      .join(", "),
-    "How it is made": note,
+    name: ["What it is called", said.name],
+    product: ["What comes of it", product?.name ?? ""],
+    batch: ["Makes at once", product && batch !== null ? amount(batch, product.kind, units) : String(batch ?? "")],
+    active_minutes: ["Work", `${said.active_minutes ?? 0} min`],
+    drying_minutes: ["Drying", `${said.drying_minutes ?? 0} min`],
+    at_visit: ["Where it is made", said.at_visit ? "in the home" : "beforehand"],
+    materials: [
+      "Materials",
+      said.materials
+        .map(({ thing, quantity }) => `${amount(quantity ?? 0, thing.kind, units)} ${thing.name}`)
+        .join(", "),
+    ],
+    note: ["How it is made", said.note],
   };
 }
 
 /** A recipe: what comes of it, of what it is made, how long it takes and dries. */
 export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined; onClose: () => void }) {
-  const [said, setSaid] = useState(() => saidOf(recipe));
-  const [busy, setBusy] = useState(false);
   const units = useUnits();
-  const { clash, problem, refused, settle, version } = useVersioned(recipe);
-  const objections = useObjections(problem, said, { "/style": "/product" });
   const { say } = useUndo();
-  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    const body = {
-      name: said.name,
-      style: said.product?.id ?? "",
-      batch: said.batch ?? 0,
-      active_minutes: said.active_minutes ?? 0,
-      drying_minutes: said.drying_minutes ?? 0,
-      at_visit: said.at_visit,
-      note: said.note,
-      materials: said.materials.map(({ thing, quantity }) => ({ style: thing.id, quantity: quantity ?? 0 })),
-    };
-    try {
+  const { said, change, objections, form } = useKeptForm<Recipe, Said>({
+    thing: recipe,
+    saidOf,
+    inWords: (one) => inWords(one, units),
+    aliases: { "/style": "/product" },
+    send: async (one, version) => {
+      const body = {
+        name: one.name,
+        style: one.product?.id ?? "",
+        batch: one.batch ?? 0,
+        active_minutes: one.active_minutes ?? 0,
+        drying_minutes: one.drying_minutes ?? 0,
+        at_visit: one.at_visit,
+        note: one.note,
+        materials: one.materials.map(({ thing, quantity }) => ({ style: thing.id, quantity: quantity ?? 0 })),
+      };
       if (recipe)
-        await ask(
-          client.PUT("/api/recipes/{id}", { params: { path: { id: recipe.id } }, body: { version: at, ...body } }),
-        );
+        await ask(client.PUT("/api/recipes/{id}", { params: { path: { id: recipe.id } }, body: { version, ...body } }));
       else await ask(client.POST("/api/recipes", { body }));
       await queryClient.invalidateQueries({ queryKey: keys.recipes });
-      say(`${said.name} was kept.`);
+      say(`${one.name} was kept.`);
       onClose();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
 
   const setQuantity = (i: number, quantity: number | null) =>
     change({ materials: said.materials.map((one, at) => (at === i ? { ...one, quantity } : one)) });
@@ -107,23 +98,8 @@ export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined;
     <FormDialog
       title={recipe ? recipe.name : "Add a recipe"}
       keeps={recipe ? "Keep it" : "Add it"}
-      busy={busy}
-      objections={objections}
       maxWidth="sm"
-      conflict={
-        clash && {
-          rows: conflictRows(inWords(said, units), inWords(saidOf(clash.theirs), units)),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr 1fr" }, gap: 2, pt: 1 }}>

@@ -3,18 +3,15 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { ask, client, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { LengthField } from "../../parts/LengthField";
 import { MeasuredField } from "../../parts/MeasuredField";
 import { NumberField } from "../../parts/NumberField";
 import { FormDialog } from "../../parts/FormDialog";
 import { Tick } from "../../parts/Tick";
 import { useUndo } from "../../parts/undo";
+import { useKeptForm } from "../../parts/useKeptForm";
 import { useUnits } from "../../units/useUnits";
 import { asks, bodyOf, saidOf, type Particulars } from "./particularFields";
 import { inWords, LABELS } from "./particularWords";
@@ -25,39 +22,26 @@ type Name = keyof Particulars;
 
 /** What is known of a thing beyond its measures: whose it is, when it is put up, where it came from, in which state it is. */
 export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose: () => void }) {
-  const [said, setSaid] = useState(() => saidOf(thing));
-  const [parts, setParts] = useState(thing.parts.join("\n"));
-  const [busy, setBusy] = useState(false);
   const units = useUnits();
-  const { clash, problem, refused, settle, version } = useVersioned(thing);
-  const objections = useObjections(problem, said);
   const { say } = useUndo();
   const homes = useQuery({ queryKey: ["homes"], queryFn: () => ask(client.GET("/api/homes")) }).data?.items ?? [];
-  const change = (changes: Partial<Particulars>) => setSaid((before) => ({ ...before, ...changes }));
-  const error = (name: Name) => objections.field(`/${name}`);
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    try {
-      const lines = parts
-        .split("\n")
-        .map((line) => line.trim())
-        .filter(Boolean);
+  const { said, change, objections, form } = useKeptForm<Details, Particulars>({
+    thing,
+    saidOf: (known = thing) => saidOf(known),
+    inWords: (one) => inWords(one, { units, homes }),
+    send: async (one, version) => {
       await ask(
         client.PUT("/api/styles/{id}/particulars", {
           params: { path: { id: thing.id } },
-          body: { version: at, ...bodyOf(thing.kind, { ...said, parts: lines }) },
+          body: { version, ...bodyOf(thing.kind, one) },
         }),
       );
       await queryClient.invalidateQueries({ queryKey: keys.styles });
       say(`What is known of ${thing.name} was kept.`);
       onClose();
-    } catch (failure) {
-      refused(failure);
-    }
-    setBusy(false);
-  }
+    },
+  });
+  const error = (name: Name) => objections.field(`/${name}`);
 
   const choice = <T extends string>(name: Name, choices: Record<T, string>, empty?: string) =>
     asks(thing.kind, name) && (
@@ -111,28 +95,7 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
       />
     );
   return (
-    <FormDialog
-      title={`More about ${thing.name}`}
-      keeps="Keep it"
-      busy={busy}
-      objections={objections}
-      maxWidth="sm"
-      conflict={
-        clash && {
-          rows: conflictRows(inWords(said, { units, homes }), inWords(saidOf(clash.theirs), { units, homes })),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
-      onClose={onClose}
-    >
+    <FormDialog title={`More about ${thing.name}`} keeps="Keep it" maxWidth="sm" {...form} onClose={onClose}>
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 2, pt: 1 }}>
         {choice("season", SEASONS)}
         {choice("role", ROLES, "not said")}
@@ -181,8 +144,8 @@ export function ParticularsDialog({ thing, onClose }: { thing: Details; onClose:
             label="Parts, one a line"
             multiline
             minRows={2}
-            value={parts}
-            onChange={(event) => setParts(event.target.value)}
+            value={said.parts}
+            onChange={(event) => change({ parts: event.target.value })}
             placeholder={"stand\nthree sections\nadapter"}
             error={Boolean(error("parts"))}
             helperText={error("parts")}

@@ -2,7 +2,8 @@ import type { Schemas } from "../../api/client";
 import { particulars as declared } from "../../api/declared";
 
 type Kind = Schemas["Style"]["kind"];
-export type Particulars = Required<Schemas["Particulars"]>;
+/** As it is typed: parts one a line. */
+export type Particulars = Required<Omit<Schemas["Particulars"], "parts">> & { parts: string };
 
 /** Whether a field matters to a kind of thing; whose it is matters to all. */
 export function asks(kind: Kind, name: keyof Particulars): boolean {
@@ -11,7 +12,11 @@ export function asks(kind: Kind, name: keyof Particulars): boolean {
 
 /** What is sent: only what is asked of the kind; what was left empty is not known. */
 export function bodyOf(kind: Kind, said: Particulars): Schemas["Particulars"] {
-  const asked = Object.entries(said).filter(([name]) => asks(kind, name as keyof Particulars));
+  const parts = said.parts
+    .split("\n")
+    .map((line) => line.trim())
+    .filter(Boolean);
+  const asked = Object.entries({ ...said, parts }).filter(([name]) => asks(kind, name as keyof Particulars));
   return Object.fromEntries(asked.map(([name, value]) => [name, value === "" ? null : value]));
 }
 
@@ -39,7 +44,7 @@ export function saidOf(thing: Schemas["StockDetails"]): Particulars {
     tested_on: thing.tested_on,
     dead_percent: thing.dead_percent,
     litres: thing.litres,
-    parts: thing.parts,
+    parts: thing.parts.join("\n"),
     owner_home_id: thing.owner_home_id,
   };
 }

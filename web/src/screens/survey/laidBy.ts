@@ -3,6 +3,8 @@ import { draftOf, newPlace, type RoomDraft } from "./roomDraft";
 /** What was being typed of a survey before the page was loaded again. */
 export interface LaidBy {
   draft: RoomDraft;
+  /** As it stood when it was begun. */
+  begun: RoomDraft;
   /** Of the room, when it was begun. */
   version: number;
 }
@@ -29,8 +31,8 @@ export function laidByIn(text: string | null): LaidBy | null {
   if (!text) return null;
   try {
     const said = JSON.parse(text) as Partial<LaidBy> | null;
-    return said && typeof said.version === "number" && isDraft(said.draft)
-      ? { draft: said.draft, version: said.version }
+    return said && typeof said.version === "number" && isDraft(said.draft) && isDraft(said.begun)
+      ? { draft: said.draft, begun: said.begun, version: said.version }
       : null;
   } catch {
     return null;

@@ -1,12 +1,13 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { ask, client, type Schemas } from "../../api/client";
+import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
+import { keptMeanwhile, sameSaid, type Merged } from "../../api/merged";
 import { keys } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
 import { useUnits } from "../../units/useUnits";
 import { differences } from "./differences";
 import { laidByIn } from "./laidBy";
+import { mergedDrafts } from "./mergedDrafts";
 import { measuresOf, withoutReading } from "./measures";
 import { bodyOf, draftOf, type PlaceDraft, type RoomDraft } from "./roomDraft";
 
@@ -25,36 +26,37 @@ export function useSurveyForm(
   const [draft, setDraft] = useState(() => ({ ...draftOf(room), ...laidBy?.draft }));
   const [base, setBase] = useState({
     version: laidBy?.version ?? room?.version ?? 0,
-    said: JSON.stringify(bodyOf(draftOf(room))),
+    draft: laidBy?.begun ?? draftOf(room),
   });
-  const { clash, problem, refused, settle } = useVersioned(room);
+  const [clash, setClash] = useState<Merged<RoomDraft> | null>(null);
+  const [problem, setProblem] = useState<Problem | null>(null);
   const [unread, setUnread] = useState(false);
   const [busy, setBusy] = useState(false);
   const cache = useQueryClient();
   const units = useUnits();
-  const changed = JSON.stringify(bodyOf(draft)) !== base.said;
+  const changed = !sameSaid(bodyOf(draft), bodyOf(base.draft));
   const forget = () => sessionStorage.removeItem(place);
 
   // What was typed outlives a reload of the page, until it is kept or left.
   useEffect(() => {
-    if (changed) sessionStorage.setItem(place, JSON.stringify({ draft, version: base.version }));
+    if (changed) sessionStorage.setItem(place, JSON.stringify({ draft, begun: base.draft, version: base.version }));
     else sessionStorage.removeItem(place);
-  }, [changed, draft, base.version, place]);
+  }, [changed, draft, base, place]);
 
   function taken(kept: Schemas["Room"]) {
     const next = draftOf(kept);
     setDraft(next);
-    setBase({ version: kept.version, said: JSON.stringify(bodyOf(next)) });
+    setBase({ version: kept.version, draft: next });
     forget();
-    settle();
+    setProblem(null);
   }
 
-  async function send(said: RoomDraft, version: number) {
-    setBusy(true);
+  async function sent(said: RoomDraft, on: typeof base): Promise<void> {
     try {
       if (room) {
+        const path = { params: { path: { id: room.id } } };
         const kept = await ask(
-          client.PUT("/api/rooms/{id}", { params: { path: { id: room.id } }, body: { version, ...bodyOf(said) } }),
+          client.PUT("/api/rooms/{id}", { ...path, body: { version: on.version, ...bodyOf(said) } }),
         );
         taken(kept);
         cache.setQueryData(keys.room(room.id), kept);
@@ -66,10 +68,26 @@ export function useSurveyForm(
         onMade(kept);
       }
     } catch (error) {
-      refused(error);
-    } finally {
-      setBusy(false);
+      const told = asProblem(error);
+      const theirs = room && keptMeanwhile(told, { ...room, version: on.version });
+      if (!theirs) {
+        setProblem(told);
+        return;
+      }
+      const now = { version: theirs.version, draft: draftOf(theirs) };
+      const both = mergedDrafts(on.draft, said, now.draft);
+      setBase(now);
+      setDraft(both.mine);
+      setProblem(null);
+      if (both.clashing.length > 0) setClash(both);
+      else await sent(both.mine, now);
     }
+  }
+
+  async function send(said: RoomDraft) {
+    setBusy(true);
+    await sent(said, base);
+    setBusy(false);
   }
 
   return {
@@ -99,21 +117,22 @@ export function useSurveyForm(
       setUnread(!good);
       return good;
     },
-    keep: () => send(draft, base.version),
-    conflict: clash && differences(draft, draftOf(clash.theirs), units),
+    keep: () => send(draft),
+    conflict: clash && differences(clash.mine, clash.theirs, units),
     keepMine: async () => {
       if (!clash) return;
-      const { theirs } = clash;
-      const known = new Set(theirs.places.map((place) => place.id));
-      const said = {
-        ...draft,
-        places: draft.places.map((place) => (place.id && known.has(place.id) ? place : { ...place, id: null })),
-      };
-      settle();
-      await send(said, theirs.version);
+      // What they took away is put there anew.
+      const known = new Set(base.draft.places.map((place) => place.id));
+      const places = clash.mine.places.map((place) =>
+        place.id && known.has(place.id) ? place : { ...place, id: null },
+      );
+      setClash(null);
+      await send({ ...clash.mine, places });
     },
     takeTheirs: () => {
-      if (clash) taken(clash.theirs);
+      if (!clash) return;
+      setClash(null);
+      setDraft(clash.theirs);
     },
   };
 }

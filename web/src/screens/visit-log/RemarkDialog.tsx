@@ -5,12 +5,11 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { ask, client } from "../../api/client";
 import { newKey } from "../../api/key";
-import { useObjections } from "../../api/useObjections";
-import { useVersioned } from "../../api/useVersioned";
-import { conflictRows } from "../../parts/ConflictDialog";
 import { FormDialog } from "../../parts/FormDialog";
 import { NumberField } from "../../parts/NumberField";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
 import { WordField } from "../../parts/WordField";
+import { money, type Money } from "../../units/format";
 import { useCurrency } from "../../units/useUnits";
 import { RemarkHistory } from "./RemarkHistory";
 import { FIXINGS, GROUPS, PICTURES, SORTS, type Remark, type Sort } from "./remarkWords";
@@ -40,61 +39,43 @@ function saidOf(remark: Remark | undefined): Said {
   };
 }
 
-const inWords = ({ sort, says, finish }: Said) => ({ "What it is": SORTS[sort], "In words": says, "On what": finish });
+function inWords({ sort, says, finish, price_cents }: Said, currency: Money): InWords<Said> {
+  return {
+    sort: ["What it is", SORTS[sort]],
+    says: ["In words", says],
+    finish: ["On what", finish],
+    price_cents: ["Price", price_cents === null ? "" : money(price_cents, currency)],
+  };
+}
 
 /** Something to be remembered of a visit or one of its pieces. */
 export function RemarkDialog({ visit, piece, remark, onKept, onClose }: Props) {
   const currency = useCurrency();
   const [key] = useState(newKey);
-  const [said, setSaid] = useState(() => saidOf(remark));
-  const [busy, setBusy] = useState(false);
-  const { clash, problem, refused, settle, version } = useVersioned(remark);
-  const objections = useObjections(problem, said);
-  const change = (part: Partial<Said>) => setSaid((before) => ({ ...before, ...part }));
-
-  async function keep(at = version) {
-    if (busy) return;
-    setBusy(true);
-    try {
+  const { said, change, objections, form } = useKeptForm<Remark, Said>({
+    thing: remark,
+    saidOf,
+    inWords: (one) => inWords(one, currency),
+    send: async (one, version) => {
       if (remark)
-        await ask(
-          client.PUT("/api/remarks/{id}", { params: { path: { id: remark.id } }, body: { ...said, version: at } }),
-        );
+        await ask(client.PUT("/api/remarks/{id}", { params: { path: { id: remark.id } }, body: { ...one, version } }));
       else
         await ask(
           client.POST("/api/visits/{id}/remarks", {
             params: { path: { id: visit } },
-            body: { ...said, key, piece: piece?.id ?? null },
+            body: { ...one, key, piece: piece?.id ?? null },
           }),
         );
       await onKept();
       onClose();
-    } catch (error) {
-      refused(error);
-    }
-    setBusy(false);
-  }
+    },
+  });
 
   return (
     <FormDialog
       title={remark ? "Change the note" : `Note of ${piece?.name ?? "the visit"}`}
       keeps={remark ? "Keep it" : "Note it"}
-      busy={busy}
-      objections={objections}
-      conflict={
-        clash && {
-          rows: conflictRows(inWords(said), inWords(saidOf(clash.theirs))),
-          keepMine: () => {
-            settle();
-            void keep(clash.theirs.version);
-          },
-          takeTheirs: () => {
-            setSaid(saidOf(clash.theirs));
-            settle();
-          },
-        }
-      }
-      onKeep={() => void keep()}
+      {...form}
       onClose={onClose}
     >
       <Box sx={{ display: "grid", gap: 1.5 }}>

@@ -3,11 +3,11 @@ import { laidByIn } from "../../../src/screens/survey/laidBy";
 import { draftOf, newPlace } from "../../../src/screens/survey/roomDraft";
 
 const draft = { ...draftOf(), name: "Attic", width_m: 4.2, places: [{ ...newPlace(), name: "Gable", wall_m: 3 }] };
-const kept = (part: object) => JSON.stringify({ draft: { ...draft, ...part }, version: 3 });
+const kept = (part: object) => JSON.stringify({ draft: { ...draft, ...part }, begun: draftOf(), version: 3 });
 
 describe("what was typed of a survey before a reload", () => {
   test("comes back as it was", () => {
-    expect(laidByIn(kept({}))).toEqual({ draft, version: 3 });
+    expect(laidByIn(kept({}))).toMatchObject({ draft, version: 3 });
     expect(laidByIn(null)).toBeNull();
   });
 
@@ -18,7 +18,8 @@ describe("what was typed of a survey before a reload", () => {
       "null",
       "[]",
       '"Attic"',
-      JSON.stringify({ draft }),
+      JSON.stringify({ draft, begun: draft }),
+      JSON.stringify({ draft, version: 3 }),
       JSON.stringify({ version: 3 }),
       kept({ name: 7 }),
       kept({ no_nails: "yes" }),
