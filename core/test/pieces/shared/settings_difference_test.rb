@@ -21,11 +21,36 @@ class SettingsDifferenceTest < CoreTest
                  says({ ornaments: { styles: %w[a] } }, { ornaments: { styles: %w[b] } })
     assert_equal "Style — → Plum velvet", says({}, { crown: { style: "b" } })
     assert_equal "Globe string — → a style that is gone", says({}, { lights: { globe_style: "0b1c…" } })
-    assert_equal "Missing 0 → 1", says({}, { ornaments: { missing: [{ style: "a", count: 1 }] } })
     many = { measure: { height_m: 2.4, shape: "slim", riser_m: 0.3 }, lights: { school: "soft" }, picks: { crown: 5 } }
 
     assert_match(/and 2 more\z/, says({}, many))
     assert_equal "Nothing changed", says({}, {})
+  end
+
+  def missing(*entries) = { ornaments: { missing: entries } }
+
+  def test_an_entry_that_came_or_went_is_told_by_its_values
+    slate = { style: "a", count: 3 }
+    velvet = { style: "b", count: 1 }
+
+    assert_equal "Missing + Slate glass 3", says({}, missing(slate))
+    assert_equal "Missing + Plum velvet 1, − Slate glass 3", says(missing(slate), missing(velvet))
+    assert_equal "Missing + Slate glass 4, − Slate glass 3", says(missing(slate), missing({ style: "a", count: 4 }))
+  end
+
+  def test_a_length_in_an_entry_is_told_in_the_persons_units
+    assert_equal "Ran out + Plum velvet 3 ft 3 in",
+                 says({}, { ribbon: { ran_out: [{ style: "b", there_m: 0.9906 }] } }, "imperial")
+  end
+
+  # Entries alike in all that is told of them, and the same entry more often.
+  def test_a_list_that_reads_the_same_is_counted
+    mend = { kind: "add", style: "a", number: 1, height_m: 1, angle_deg: 10 }
+
+    turned = { **mend, angle_deg: 20 }
+
+    assert_equal "Mends changed", says({ step_back: { mends: [mend] } }, { step_back: { mends: [turned] } })
+    assert_equal "Missing 1 → 2", says(missing({ style: "a", count: 3 }), missing(*[{ style: "a", count: 3 }] * 2))
   end
 
   # One dial alone, as it is told when two people turned it.

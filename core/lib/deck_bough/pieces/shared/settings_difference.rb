@@ -40,7 +40,7 @@ module DeckBough
 
     def change(input, before, after, units, names)
       return nil if before == after
-      return changed_list(input, before, after, names) if input.kind == :list
+      return changed_list(input, before, after, units, names) if input.kind == :list
 
       was, is = [before, after].map { |value| told(value, input, units, names) }
       # What reads alike and is not the same is told as fine as it was measured.
@@ -53,30 +53,32 @@ module DeckBough
       "#{number} #{units == 'imperial' ? 'in' : 'cm'}"
     end
 
-    # A style that came or went is named; else a list is counted.
-    def changed_list(input, before, after, names)
-      if !input.items.is_a?(Array) && input.items.names == :style
-        came, went = [after - before, before - after].map { |ids| ids.map { |id| names.fetch(id, GONE) } }
-        told = [*came.map { |name| "+ #{name}" }, *went.map { |name| "− #{name}" }]
-        unless told.empty?
-          return "#{input.title} #{told.first(MOST).join(', ')}#{" and #{told.size - MOST} more" if told.size > MOST}"
-        end
-      end
-      before.size == after.size ? "#{input.title} changed" : "#{input.title} #{before.size} → #{after.size}"
+    # What came and what went, as far as it reads differently; else a list is counted.
+    def changed_list(input, before, after, units, names)
+      came, went = [after - before, before - after].map { |list| list.map { |one| entry(one, input, units, names) } }
+      told = [*(came - went).map { |words| "+ #{words}" }, *(went - came).map { |words| "− #{words}" }]
+      return counted_list(input, before.size, after.size) if told.empty?
+
+      "#{input.title} #{told.first(MOST).join(', ')}#{" and #{told.size - MOST} more" if told.size > MOST}"
+    end
+
+    def counted_list(input, was, now)
+      was == now ? "#{input.title} changed" : "#{input.title} #{was} → #{now}"
     end
 
     def listed(value, input, units, names)
       return NOTHING if value.empty?
-      return value.map { |one| told(one, input.items, units, names) }.join(", ") unless input.items.is_a?(Array)
 
-      value.map { |entry| in_words(entry, input, units, names) }.join("; ")
+      value.map { |one| entry(one, input, units, names) }.join(input.items.is_a?(Array) ? "; " : ", ")
     end
 
     # The first few values of an entry are enough to know it by.
-    def in_words(entry, input, units, names)
-      words = input.items.map { |item| told(entry[item.name], item, units, names) }
+    def entry(value, input, units, names)
+      return told(value, input.items, units, names) unless input.items.is_a?(Array)
+
+      words = input.items.map { |item| told(value[item.name], item, units, names) }
       words.reject { |word| word == NOTHING }.first(MOST).join(" ")
     end
-    private_class_method :change, :finely, :changed_list, :listed, :in_words
+    private_class_method :change, :finely, :changed_list, :counted_list, :listed, :entry
   end
 end
