@@ -176,14 +176,36 @@ class KeptFormsTest < SystemTest
     assert_field "Parts, one a line", with: "stand\none pole"
   end
 
+  # Faster than a button can be drawn anew.
+  def press_twice(button)
+    page.execute_script("arguments[0].click(); arguments[0].click()", button)
+  end
+
   def test_a_home_is_added_once_however_fast_it_is_pressed
     visit "/"
     click_button "Add a home"
     fill_in "Name of the home", with: "Chandler's Row"
-    press = find("[role=dialog]").find_button("Add home")
-    page.execute_script("arguments[0].click(); arguments[0].click()", press)
+    press_twice(find("[role=dialog]").find_button("Add home"))
 
     assert_selector "h1", text: "Chandler's Row"
     assert_equal 1, DATABASE[:homes].where(name: "Chandler's Row").count
+  end
+
+  def test_a_piece_is_put_on_the_bench_once_and_a_version_kept_once
+    visit "/homes/#{ropewalk.get(:id)}"
+    add_piece "Kitchen"
+    fill_in "Name", with: "Stove tree"
+    press_twice(find_button("Put it on the bench"))
+
+    assert_text "What it takes"
+    follow "/pieces/#{piece_id('Stove tree')}/versions"
+    fill_in "Keep it as it is under a name", with: "Bare"
+    press_twice(find_button("Keep", exact: true))
+
+    assert_text "Bare was kept."
+    at_rest?
+
+    assert_equal [1, 1], [DATABASE[:pieces].where(name: "Stove tree"), DATABASE[:piece_variants].where(name: "Bare")]
+      .map(&:count)
   end
 end

@@ -1,8 +1,9 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { asProblem, type Problem } from "../api/client";
 import { keptMeanwhile, merged, sameSaid, type Merged } from "../api/merged";
 import { useObjections } from "../api/useObjections";
 import type { ConflictRow } from "./ConflictDialog";
+import { useOnce } from "./useOnce";
 
 /** What each field of a form is called, and what it says in the person's words and units. */
 export type InWords<S> = { [Field in keyof S]-?: readonly [label: string, words: string] };
@@ -30,9 +31,7 @@ export function useKeptForm<T extends { version: number }, S extends object>(kep
   const { thing, saidOf, inWords, send } = kept;
   const [said, setSaid] = useState(() => saidOf(thing));
   const [base, setBase] = useState({ said, known: thing });
-  const [busy, setBusy] = useState(false);
-  // Known at once, while a button that is pressed twice has not been drawn anew.
-  const underWay = useRef(false);
+  const { busy, once } = useOnce();
   const [clash, setClash] = useState<Merged<S> | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
   const objections = useObjections(problem, said, kept.aliases);
@@ -73,15 +72,7 @@ export function useKeptForm<T extends { version: number }, S extends object>(kep
     }
   }
 
-  async function keep(mine = said): Promise<boolean> {
-    if (underWay.current) return false;
-    underWay.current = true;
-    setBusy(true);
-    const good = await sent(mine, base);
-    underWay.current = false;
-    setBusy(false);
-    return good;
-  }
+  const keep = async (mine = said) => (await once(() => sent(mine, base))) ?? false;
 
   function rows({ mine, theirs, clashing }: Merged<S>): ConflictRow[] {
     const [own, others] = [inWords(mine), inWords(theirs)];

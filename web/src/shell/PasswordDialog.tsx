@@ -5,9 +5,10 @@ import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
-import { useState, type FormEvent } from "react";
+import { useState } from "react";
 import { ask, asProblem, client, type Problem } from "../api/client";
 import { ProblemAlert } from "../parts/ProblemAlert";
+import { useOnce } from "../parts/useOnce";
 import { useUndo } from "../parts/undo";
 
 export function PasswordDialog({ onClose }: { onClose: () => void }) {
@@ -15,9 +16,9 @@ export function PasswordDialog({ onClose }: { onClose: () => void }) {
   const [next, setNext] = useState("");
   const [problem, setProblem] = useState<Problem | null>(null);
   const { say } = useUndo();
+  const { busy, once } = useOnce();
 
-  async function change(event: FormEvent) {
-    event.preventDefault();
+  async function change() {
     try {
       await ask(client.POST("/api/change-password", { body: { password: present, new_password: next } }));
       say("Password changed. Other devices were signed out.");
@@ -29,7 +30,12 @@ export function PasswordDialog({ onClose }: { onClose: () => void }) {
 
   return (
     <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
-      <form onSubmit={(event) => void change(event)}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void once(change);
+        }}
+      >
         <DialogTitle>Change password</DialogTitle>
         <DialogContent>
           <ProblemAlert problem={problem} />
@@ -57,7 +63,7 @@ export function PasswordDialog({ onClose }: { onClose: () => void }) {
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained">
+          <Button type="submit" variant="contained" disabled={busy}>
             Change password
           </Button>
         </DialogActions>

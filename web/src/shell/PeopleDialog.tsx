@@ -11,6 +11,7 @@ import { ask, asProblem, client, type Problem } from "../api/client";
 import { keys } from "../api/queries";
 import { ChoiceDial } from "../parts/ChoiceDial";
 import { ProblemAlert } from "../parts/ProblemAlert";
+import { useOnce } from "../parts/useOnce";
 import { useUndo } from "../parts/undo";
 import { PersonRow } from "./PersonRow";
 
@@ -29,6 +30,7 @@ export function PeopleDialog({ owner, onClose }: { owner: boolean; onClose: () =
   const people = useQuery({ queryKey: keys.people, queryFn: () => ask(client.GET("/api/people")) });
   const cache = useQueryClient();
   const { say } = useUndo();
+  const { busy, once } = useOnce();
 
   async function add() {
     try {
@@ -56,7 +58,7 @@ export function PeopleDialog({ owner, onClose }: { owner: boolean; onClose: () =
             noValidate
             onSubmit={(event) => {
               event.preventDefault();
-              void add();
+              void once(add);
             }}
           >
             <Typography variant="h3" component="h3" sx={{ mb: 1.5 }}>
@@ -81,7 +83,7 @@ export function PeopleDialog({ owner, onClose }: { owner: boolean; onClose: () =
                 onChange={setRole}
                 choices={{ assistant: "assistant", owner: "owner" }}
               />
-              <Button type="submit" variant="contained">
+              <Button type="submit" variant="contained" disabled={busy}>
                 Let in
               </Button>
             </Box>

@@ -4,7 +4,7 @@ import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
-import { useState, type FormEvent } from "react";
+import { useState } from "react";
 import { Navigate, Link as RouterLink, useLocation, useNavigate } from "react-router";
 import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
 import { useDoor, useInvitation } from "../../api/queries";
@@ -13,6 +13,7 @@ import { ChoiceDial } from "../../parts/ChoiceDial";
 import { Failed } from "../../parts/Failed";
 import { Loading } from "../../parts/Loading";
 import { FormAlert } from "../../parts/ProblemAlert";
+import { useOnce } from "../../parts/useOnce";
 import type { Units } from "../../units/format";
 import { Doorway } from "../sign-in/Doorway";
 
@@ -48,11 +49,11 @@ export function Founding() {
   const [region, setRegion] = useState<Region>("europe");
   const [problem, setProblem] = useState<Problem | null>(null);
   const objections = useObjections(problem, said);
+  const { busy, once } = useOnce();
   const navigate = useNavigate();
   const cache = useQueryClient();
 
-  async function found(event: FormEvent) {
-    event.preventDefault();
+  async function found() {
     try {
       await ask(client.POST("/api/studios", { body: { ...said, units, region, ...(invitation && { invitation }) } }));
       await ask(client.POST("/api/login", { body: { email: said.email, password: said.password } }));
@@ -77,7 +78,13 @@ export function Founding() {
     );
   return (
     <Doorway title="Found your studio" lead="You become its owner and can let others in.">
-      <form onSubmit={(event) => void found(event)} noValidate>
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void once(found);
+        }}
+      >
         <FormAlert objections={objections} />
         <Stack spacing={2}>
           {FIELDS.map((field) => (
@@ -114,7 +121,7 @@ export function Founding() {
             onChange={setUnits}
             choices={{ metric: "metres", imperial: "feet and inches" }}
           />
-          <Button type="submit" variant="contained" size="large">
+          <Button type="submit" variant="contained" size="large" disabled={busy}>
             Found the studio
           </Button>
         </Stack>

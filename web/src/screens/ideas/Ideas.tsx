@@ -13,6 +13,7 @@ import { Loading } from "../../parts/Loading";
 import { Notice } from "../../parts/Notice";
 import { Pages } from "../../parts/Pages";
 import { Photographs } from "../../parts/Photographs";
+import { useOnce } from "../../parts/useOnce";
 import { useUndo } from "../../parts/undo";
 import { Strip } from "../../shell/Strip";
 import { shortDay } from "../../units/format";
@@ -86,6 +87,7 @@ export function Ideas() {
 
 function Row({ idea }: { idea: Idea }) {
   const { say } = useUndo();
+  const { busy, once } = useOnce();
   const params = { path: { id: idea.id } };
   const place = [idea.piece_name, idea.home_name].filter(Boolean).join(", ");
 
@@ -144,7 +146,8 @@ function Row({ idea }: { idea: Idea }) {
           <Button
             variant="outlined"
             size="small"
-            onClick={() => void wish()}
+            disabled={busy}
+            onClick={() => void once(wish)}
             aria-label={`To the wishes: ${idea.says}`}
           >
             To the wishes
@@ -152,7 +155,10 @@ function Row({ idea }: { idea: Idea }) {
         )}
         <Button
           size="small"
-          onClick={() => void settle(!idea.settled_on, idea.settled_on ? undefined : `“${idea.says}” is settled.`)}
+          disabled={busy}
+          onClick={() =>
+            void once(() => settle(!idea.settled_on, idea.settled_on ? undefined : `“${idea.says}” is settled.`))
+          }
           aria-label={`${idea.settled_on ? "Open again" : "Done"}: ${idea.says}`}
         >
           {idea.settled_on ? "Open again" : "Done"}

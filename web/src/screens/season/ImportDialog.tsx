@@ -9,12 +9,14 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { ask, asProblem, client, type Problem } from "../../api/client";
 import { ProblemAlert } from "../../parts/ProblemAlert";
+import { useOnce } from "../../parts/useOnce";
 import { useUndo } from "../../parts/undo";
 
 /** Reads a home plan back in, from a file or pasted; every fault is told with its line and the text stays. */
 export function ImportDialog({ onClose }: { onClose: () => void }) {
   const [text, setText] = useState("");
   const [problem, setProblem] = useState<Problem | null>(null);
+  const { busy, once } = useOnce();
   const navigate = useNavigate();
   const { say } = useUndo();
 
@@ -60,7 +62,7 @@ export function ImportDialog({ onClose }: { onClose: () => void }) {
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Cancel</Button>
-        <Button variant="contained" disabled={text.trim() === ""} onClick={() => void read()}>
+        <Button variant="contained" disabled={busy || text.trim() === ""} onClick={() => void once(read)}>
           Read it in
         </Button>
       </DialogActions>

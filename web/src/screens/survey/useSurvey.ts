@@ -4,6 +4,7 @@ import { ask, asProblem, client, type Problem, type Schemas } from "../../api/cl
 import { keptMeanwhile, sameSaid, type Merged } from "../../api/merged";
 import { keys } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
+import { useOnce } from "../../parts/useOnce";
 import { useUnits } from "../../units/useUnits";
 import { differences } from "./differences";
 import { laidByIn } from "./laidBy";
@@ -31,7 +32,7 @@ export function useSurveyForm(
   const [clash, setClash] = useState<Merged<RoomDraft> | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
   const [unread, setUnread] = useState(false);
-  const [busy, setBusy] = useState(false);
+  const { busy, once } = useOnce();
   const cache = useQueryClient();
   const units = useUnits();
   const changed = !sameSaid(bodyOf(draft), bodyOf(base.draft));
@@ -84,11 +85,7 @@ export function useSurveyForm(
     }
   }
 
-  async function send(said: RoomDraft) {
-    setBusy(true);
-    await sent(said, base);
-    setBusy(false);
-  }
+  const send = (said: RoomDraft) => once(() => sent(said, base));
 
   return {
     draft,

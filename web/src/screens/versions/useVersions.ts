@@ -4,6 +4,7 @@ import { ask, asProblem, client, type Problem, type Schemas } from "../../api/cl
 import { keys } from "../../api/queries";
 import { withPlaces } from "../../bench/places";
 import type { AnyPlan } from "../../kinds/kind";
+import { useOnce } from "../../parts/useOnce";
 import { useUndo } from "../../parts/undo";
 
 export type Settings = Schemas["Piece"]["settings"];
@@ -39,15 +40,20 @@ export function useVersions(piece: Schemas["PieceOnBench"]) {
   const [problem, setProblem] = useState<Problem | null>(null);
   const path = { params: { path: { id: piece.id } } };
 
+  const { once } = useOnce();
+
   async function attempt(work: () => Promise<void>): Promise<boolean> {
-    try {
-      await work();
-      setProblem(null);
-      return true;
-    } catch (error) {
-      setProblem(asProblem(error));
-      return false;
-    }
+    const done = await once(async () => {
+      try {
+        await work();
+        setProblem(null);
+        return true;
+      } catch (error) {
+        setProblem(asProblem(error));
+        return false;
+      }
+    });
+    return done ?? false;
   }
   const again = () => cache.invalidateQueries({ queryKey: keys.piece(piece.id) });
 

@@ -3,8 +3,9 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState, type FormEvent } from "react";
+import { useState } from "react";
 import { Pages } from "../../../parts/Pages";
+import { useOnce } from "../../../parts/useOnce";
 import { ask, asProblem, client, type Problem } from "../../../api/client";
 import { keys } from "../../../api/queries";
 import { date } from "../../../units/format";
@@ -33,8 +34,9 @@ function Tests({ styleId, name }: { styleId: string; name: string }) {
     queryFn: () => ask(client.GET("/api/styles/{id}/tests", { params: { path: { id: styleId }, query: { page } } })),
   });
 
-  async function test(event: FormEvent) {
-    event.preventDefault();
+  const { busy, once } = useOnce();
+
+  async function test() {
     try {
       await ask(client.POST("/api/styles/{id}/tests", { params: { path: { id: styleId } }, body: { label } }));
       setProblem(null);
@@ -50,7 +52,10 @@ function Tests({ styleId, name }: { styleId: string; name: string }) {
       <Box
         component="form"
         noValidate
-        onSubmit={(event) => void test(event)}
+        onSubmit={(event) => {
+          event.preventDefault();
+          void once(test);
+        }}
         sx={{ display: "flex", gap: 1, alignItems: "flex-start", mb: 1 }}
       >
         <TextField
@@ -62,7 +67,7 @@ function Tests({ styleId, name }: { styleId: string; name: string }) {
           helperText={problem ? (problem.field("/label") ?? problem.message) : `${name}: plug it in, name it, read it`}
           slotProps={{ inputLabel: { shrink: true } }}
         />
-        <Button type="submit" variant="outlined" sx={{ mt: 0.25, flexShrink: 0 }}>
+        <Button type="submit" variant="outlined" disabled={busy} sx={{ mt: 0.25, flexShrink: 0 }}>
           Read the meter
         </Button>
       </Box>
