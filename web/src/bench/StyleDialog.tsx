@@ -87,7 +87,7 @@ export function StyleDialog({ style, kind, onClaims, onClose }: Props) {
           gridTemplateColumns: "1fr 1fr",
           gap: 2,
           pt: 1,
-          "& > :first-of-type": { gridColumn: "1 / -1" },
+          "& > div:first-of-type": { gridColumn: "1 / -1" },
         }}
       >
         {field("name", "Name")}

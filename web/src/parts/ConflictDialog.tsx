@@ -29,9 +29,10 @@ export function ConflictDialog({ rows, keepMine, takeTheirs }: ConflictDialogPro
       <DialogTitle id="conflict-title">Changed meanwhile</DialogTitle>
       <DialogContent>
         <Typography sx={{ mb: 2 }}>
-          Someone changed this after you opened it. Both are here; choose which one stays.
+          Someone changed the same after you opened it; choose which stays. What only one of you changed is kept either
+          way.
         </Typography>
-        <Table size="small">
+        <Table size="small" sx={{ "& th:first-of-type": { pl: 0 } }}>
           <TableHead>
             <TableRow>
               <TableCell />
