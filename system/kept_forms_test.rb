@@ -176,6 +176,74 @@ class KeptFormsTest < SystemTest
     assert_field "Parts, one a line", with: "stand\none pole"
   end
 
+  # A length is read by the server; whoever keeps the form at once keeps it with what was typed last.
+  def test_a_length_typed_last_is_kept_with_the_rest
+    visit "/homes/#{ropewalk.get(:id)}"
+    click_button "Add a nail or hook"
+    fill_in "Where it is", with: "Door frame"
+    find_field("Above the floor").set("two arms")
+    click_button "Add it"
+
+    assert_text "“two arms” is not a length"
+    assert_equal 0, DATABASE[:anchors].count
+    find_field("Above the floor").set("1.85 m")
+    click_button "Add it"
+
+    assert_no_selector "[role=dialog]"
+    assert_in_delta 1.85, DATABASE[:anchors].get(:floor_m)
+  end
+
+  def test_a_ribbon_is_written_down_as_long_as_it_was_typed_last
+    ribbon = DATABASE[:styles].where(name: "Plum velvet ribbon").get(:id)
+    visit "/stock"
+    fill_in "Search the stockroom", with: "plum velvet ribbon"
+
+    assert_text "1 thing found"
+    click_button "Write an entry"
+    find_field("How many").set("1.25 m")
+    click_button "Write it down"
+
+    assert_no_selector "[role=dialog]"
+    assert_equal [-1.25], DATABASE[:stock_moves].where(style_id: ribbon, reason: "broken").select_map(:quantity)
+  end
+
+  def test_what_is_no_number_is_told_and_nothing_is_kept
+    open_supplier
+    find_field("Days on its way").set("soon")
+    click_button "Keep it"
+
+    assert_text "Type a number"
+    at_rest?
+
+    assert_field "Days on its way", with: "soon"
+    refute_equal "soon", supplier.get(:lead_days)
+    find_field("Days on its way").set("8")
+    click_button "Keep it"
+
+    assert_text "Halyard Trimmings was kept."
+    assert_equal 8, supplier.get(:lead_days)
+  end
+
+  def test_a_place_to_look_from_keeps_its_eye_and_is_asked_about
+    room = DATABASE[:rooms].where(name: "Long room").get(:id)
+    views = DATABASE[:viewpoints].where(room_id: room, name: "Sofa")
+    views.update(eye_m: 0.9)
+    visit "/rooms/#{room}/view"
+    click_button "Change the place Sofa"
+
+    assert_field "Eye above the floor", with: "90 cm"
+    fill_in "Name", with: "Window seat"
+    meanwhile(views, name: "Low sofa", heading_deg: 15)
+    click_button "Keep", exact: true
+
+    assert_selector "tr", text: /Name\s+Window seat\s+Low sofa/
+    click_button "Keep mine"
+
+    assert_no_selector "[role=dialog]"
+    assert_equal [["Window seat", 0.9, 15.0]],
+                 DATABASE[:viewpoints].where(room_id: room, name: "Window seat").select_map(%i[name eye_m heading_deg])
+  end
+
   # Faster than a button can be drawn anew.
   def press_twice(button)
     page.execute_script("arguments[0].click(); arguments[0].click()", button)

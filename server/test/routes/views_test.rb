@@ -139,6 +139,15 @@ class ViewsTest < ServerTest
     ask(:post, "/api/rooms/#{@room}/view/working", { key: "weights:nobody" }, status: 404)
   end
 
+  # Whoever is short or sits low keeps their own eye when the place to look from is moved.
+  def test_the_eye_that_was_told_is_told_again
+    own, usual = [0.9, nil].map { |eye| look_from(eye_m: eye)["id"] }
+    told = view["views"].to_h { |one| [one["id"], one.values_at("own_eye_m", "eye_m")] }
+
+    assert_equal [0.9, 0.9], told[own]
+    assert_equal [nil, 1.15], told[usual]
+  end
+
   def test_a_viewpoint_is_changed_taken_out_and_brought_back
     made = look_from
     changed = ask(:put, "/api/viewpoints/#{made['id']}", { **made.except("id", "room_id"), "heading_deg" => 90 })

@@ -6483,6 +6483,8 @@ export interface components {
             y_m: number;
             heading_deg: number;
             eye_m: number;
+            /** @description as it was told; seated or standing where none was */
+            own_eye_m: number | null;
             cone_deg: number;
             /** @description corners of what is seen of the floor */
             reach: number[][];

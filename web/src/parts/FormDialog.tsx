@@ -8,6 +8,7 @@ import type { ReactNode } from "react";
 import type { Objections } from "../api/useObjections";
 import { ConflictDialog, type ConflictRow } from "./ConflictDialog";
 import { FormAlert } from "./ProblemAlert";
+import { SettledForm } from "./SettledForm";
 
 interface Props {
   title: string;
@@ -40,13 +41,7 @@ export function FormDialog({
 }: Props) {
   return (
     <Dialog open onClose={onClose} maxWidth={maxWidth} fullWidth>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          onKeep();
-        }}
-      >
+      <SettledForm onKeep={onKeep}>
         <DialogTitle>{title}</DialogTitle>
         <DialogContent>
           <FormAlert objections={objections} />
@@ -61,7 +56,7 @@ export function FormDialog({
             </Button>
           )}
         </DialogActions>
-      </form>
+      </SettledForm>
       {conflict && <ConflictDialog {...conflict} />}
     </Dialog>
   );

@@ -4,7 +4,7 @@ import { asProblem } from "../api/client";
 import { readLength } from "../api/lengths";
 import { length, likely } from "../units/format";
 import { useUnits } from "../units/useUnits";
-import { useLengthReadings } from "./lengthReadings";
+import { useFieldReadings } from "./fieldReadings";
 import { steady } from "./steady";
 
 interface LengthFieldProps {
@@ -36,7 +36,7 @@ function LengthFieldDrawn({
 }: LengthFieldProps) {
   const id = useId();
   const units = useUnits();
-  const readings = useLengthReadings();
+  const readings = useFieldReadings();
   const tidy = value === null ? "" : length(value, units);
   const [typed, setTyped] = useState<string | null>(null);
   const [objection, setObjection] = useState<string | null>(null);

@@ -1,5 +1,6 @@
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
+import { useEffect, useId, useState } from "react";
+import { useFieldReadings } from "./fieldReadings";
 import { steady } from "./steady";
 
 interface NumberFieldProps {
@@ -14,11 +15,18 @@ interface NumberFieldProps {
   error?: string | undefined;
 }
 
+const figures = (typed: string) => typed.trim().replace(",", ".");
+const readable = (said: string) => said === "" || Number.isFinite(Number(said));
+
 /** A number as it is typed, with a comma or a point; empty means that it is not known. What is no number stays and is told. */
 function NumberFieldDrawn({ label, about, value, onChange, help, placeholder, error }: NumberFieldProps) {
+  const id = useId();
+  const readings = useFieldReadings();
   const [typed, setTyped] = useState<string | null>(null);
-  const said = typed?.trim().replace(",", ".");
-  const wrong = said !== undefined && said !== "" && !Number.isFinite(Number(said));
+  const said = typed === null ? undefined : figures(typed);
+  const wrong = said !== undefined && !readable(said);
+
+  useEffect(() => () => readings?.report(id, null), [readings, id]);
 
   function commit() {
     if (said === undefined || wrong) return;
@@ -30,7 +38,10 @@ function NumberFieldDrawn({ label, about, value, onChange, help, placeholder, er
     <TextField
       label={label}
       value={typed ?? (value === null ? "" : String(Number(value.toFixed(3))))}
-      onChange={(event) => setTyped(event.target.value)}
+      onChange={(event) => {
+        readings?.report(id, readable(figures(event.target.value)));
+        setTyped(event.target.value);
+      }}
       onBlur={commit}
       onKeyDown={(event) => event.key === "Enter" && commit()}
       error={wrong || Boolean(error)}

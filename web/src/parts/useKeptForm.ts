@@ -3,6 +3,7 @@ import { asProblem, type Problem } from "../api/client";
 import { keptMeanwhile, merged, sameSaid, type Merged } from "../api/merged";
 import { useObjections } from "../api/useObjections";
 import type { ConflictRow } from "./ConflictDialog";
+import { useLatest } from "./useLatest";
 import { useOnce } from "./useOnce";
 
 /** What each field of a form is called, and what it says in the person's words and units. */
@@ -29,7 +30,7 @@ interface Kept<T, S> {
  */
 export function useKeptForm<T extends { version: number }, S extends object>(kept: Kept<T, S>) {
   const { thing, saidOf, inWords, send } = kept;
-  const [said, setSaid] = useState(() => saidOf(thing));
+  const [said, put, latest] = useLatest(() => saidOf(thing));
   const [base, setBase] = useState({ said, known: thing });
   const { busy, once } = useOnce();
   const [clash, setClash] = useState<Merged<S> | null>(null);
@@ -42,7 +43,7 @@ export function useKeptForm<T extends { version: number }, S extends object>(kep
     const both = merged(base.said, said, now.said);
     if (both.clashing.length === 0) {
       setBase(now);
-      setSaid(both.mine);
+      put(both.mine);
     }
   }
 
@@ -64,7 +65,7 @@ export function useKeptForm<T extends { version: number }, S extends object>(kep
       const now = { said: saidOf(theirs), known: theirs };
       const both = merged(on.said, mine, now.said);
       setBase(now);
-      setSaid(both.mine);
+      put(both.mine);
       setProblem(null);
       if (both.clashing.length === 0) return sent(both.mine, now);
       setClash(both);
@@ -72,7 +73,7 @@ export function useKeptForm<T extends { version: number }, S extends object>(kep
     }
   }
 
-  const keep = async (mine = said) => (await once(() => sent(mine, base))) ?? false;
+  const keep = async (mine = latest()) => (await once(() => sent(mine, base))) ?? false;
 
   function rows({ mine, theirs, clashing }: Merged<S>): ConflictRow[] {
     const [own, others] = [inWords(mine), inWords(theirs)];
@@ -81,8 +82,7 @@ export function useKeptForm<T extends { version: number }, S extends object>(kep
 
   return {
     said,
-    change: (part: Partial<S> | ((before: S) => Partial<S>)) =>
-      setSaid((before) => ({ ...before, ...(typeof part === "function" ? part(before) : part) })),
+    change: (part: Partial<S> | ((before: S) => Partial<S>)) => put(typeof part === "function" ? part(latest()) : part),
     /** Whether it says something else than what is kept. */
     changed: !sameSaid(said, base.said),
     objections,
@@ -100,7 +100,7 @@ export function useKeptForm<T extends { version: number }, S extends object>(kep
         },
         takeTheirs: () => {
           setClash(null);
-          setSaid(clash.theirs);
+          put(clash.theirs);
         },
       },
     },

@@ -8,9 +8,9 @@ import { useCallback, useRef, useState } from "react";
  *   await readings.settled();
  *   send(latest());
  */
-export function useLatest<T extends object>(first: T): [T, (part: Partial<T>) => void, () => T] {
+export function useLatest<T extends object>(first: T | (() => T)): [T, (part: Partial<T>) => void, () => T] {
   const [said, setSaid] = useState(first);
-  const now = useRef(first);
+  const now = useRef(said);
   const change = useCallback((part: Partial<T>) => {
     now.current = { ...now.current, ...part };
     setSaid(now.current);

@@ -113,8 +113,9 @@ module DeckBough
       end
 
       def view_told(view)
-        { **view.viewpoint.slice(:id, :name, :kind, :x_m, :y_m, :heading_deg), **view.call,
-          seen: view.told.map { |one| { **one, elsewhere: (@rooms[one[:room]][:name] unless one[:room] == @id) } } }
+        seen = view.told.map { |one| { **one, elsewhere: (@rooms[one[:room]][:name] unless one[:room] == @id) } }
+        view.viewpoint.slice(:id, :name, :kind, :x_m, :y_m, :heading_deg)
+            .merge(view.call, seen: seen, own_eye_m: view.viewpoint[:eye_m])
       end
 
       def ways

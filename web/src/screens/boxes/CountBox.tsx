@@ -11,6 +11,9 @@ import { newKey } from "../../api/key";
 import { asProblem, type Problem, type Schemas } from "../../api/client";
 import { keys, queryClient } from "../../api/queries";
 import { LengthField } from "../../parts/LengthField";
+import { FieldReadingsProvider, useFieldReadings } from "../../parts/fieldReadings";
+import { useLatest } from "../../parts/useLatest";
+import { useOnce } from "../../parts/useOnce";
 import { useUndo } from "../../parts/undo";
 import { counted } from "../../units/format";
 import { amount } from "../../units/amount";
@@ -100,6 +103,14 @@ function Line({ thing, place, seen, onSeen }: LineProps) {
   );
 }
 
+/** What was counted so far. */
+interface Sofar {
+  /** What lies in it besides. */
+  more: Content[];
+  seen: ReadonlyMap<string, number>;
+  note: string;
+}
+
 interface Props {
   box: Schemas["BoxInside"];
   /** Who counts. */
@@ -108,16 +119,27 @@ interface Props {
 }
 
 /** What is expected in a box beside what is seen; a difference is written down with its reason, without network as well. */
-export function CountBox({ box, account, onClose }: Props) {
+export function CountBox(props: Props) {
+  return (
+    <FieldReadingsProvider>
+      <Count {...props} />
+    </FieldReadingsProvider>
+  );
+}
+
+function Count({ box, account, onClose }: Props) {
+  const readings = useFieldReadings();
   const { say } = useUndo();
   const [expected] = useState(box.inside);
   const [before] = useState(() => begun(box.id, account));
-  const [more, setMore] = useState<Content[]>(before?.more ?? []);
-  const [seen, setSeen] = useState<ReadonlyMap<string, number>>(new Map(before?.seen));
-  const [note, setNote] = useState(before?.note ?? "");
+  const [{ more, seen, note }, change, latest] = useLatest<Sofar>(() => ({
+    more: before?.more ?? [],
+    seen: new Map(before?.seen),
+    note: before?.note ?? "",
+  }));
   const [key] = useState(() => before?.key ?? newKey());
   const [problem, setProblem] = useState<Problem | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, once } = useOnce();
   const things: Content[] = [...expected, ...more];
   const off = things.filter(({ id, quantity }) => Math.abs((seen.get(id) ?? quantity) - quantity) > 1e-6);
 
@@ -131,23 +153,21 @@ export function CountBox({ box, account, onClose }: Props) {
   }
 
   function put(id: string, quantity: number | undefined) {
-    setSeen((sofar) => {
-      const next = new Map(sofar);
-      if (quantity === undefined) next.delete(id);
-      else next.set(id, quantity);
-      return next;
-    });
+    const next = new Map(latest().seen);
+    if (quantity === undefined) next.delete(id);
+    else next.set(id, quantity);
+    change({ seen: next });
   }
 
   async function keep() {
-    if (busy) return;
-    setBusy(true);
+    if (!(await readings?.settled())) return;
+    const sofar = latest();
     try {
       const told = await write({
         account,
         box: box.id,
         number: box.number,
-        body: { key, note, seen: [...seen].map(([style, quantity]) => ({ style, quantity })) },
+        body: { key, note: sofar.note, seen: [...sofar.seen].map(([style, quantity]) => ({ style, quantity })) },
       });
       if (told) {
         await queryClient.invalidateQueries({ queryKey: keys.styles });
@@ -161,7 +181,6 @@ export function CountBox({ box, account, onClose }: Props) {
     } catch (error) {
       setProblem(asProblem(error));
     }
-    setBusy(false);
   }
 
   return (
@@ -192,7 +211,7 @@ export function CountBox({ box, account, onClose }: Props) {
           label="Something else lies in it"
           value={null}
           without={things.map(({ id }) => id)}
-          onChange={(thing) => thing && setMore((others) => [...others, { ...thing, quantity: 0 }])}
+          onChange={(thing) => thing && change({ more: [...more, { ...thing, quantity: 0 }] })}
         />
       </Box>
       {off.length > 0 && (
@@ -200,7 +219,7 @@ export function CountBox({ box, account, onClose }: Props) {
           label={`Why ${counted(off.length, "thing differs", "things differ")}`}
           value={note}
           placeholder="two were broken in packing"
-          onChange={(event) => setNote(event.target.value)}
+          onChange={(event) => change({ note: event.target.value })}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 200 } }}
         />
       )}
@@ -226,7 +245,7 @@ export function CountBox({ box, account, onClose }: Props) {
         <Button
           variant="contained"
           disabled={busy || (seen.size === 0 && things.length > 0)}
-          onClick={() => void keep()}
+          onClick={() => void once(keep)}
         >
           Write it down
         </Button>

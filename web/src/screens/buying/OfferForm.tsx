@@ -10,6 +10,9 @@ import { useObjections } from "../../api/useObjections";
 import { LengthField } from "../../parts/LengthField";
 import { NumberField } from "../../parts/NumberField";
 import { FormAlert } from "../../parts/ProblemAlert";
+import { SettledForm } from "../../parts/SettledForm";
+import { useLatest } from "../../parts/useLatest";
+import { useOnce } from "../../parts/useOnce";
 import { reread } from "./useBuying";
 
 interface Said {
@@ -23,9 +26,9 @@ interface Said {
 export function OfferForm({ thing }: { thing: Schemas["BuyingThing"] }) {
   const suppliers = useQuery({ queryKey: keys.suppliers, queryFn: () => ask(client.GET("/api/suppliers")) });
   const [open, setOpen] = useState(false);
-  const [busy, setBusy] = useState(false);
+  const { busy, once } = useOnce();
   const [problem, setProblem] = useState<Problem | null>(null);
-  const [said, setSaid] = useState<Said>({
+  const [said, change, latest] = useLatest<Said>({
     supplier: "",
     pack_size: thing.pack_size,
     price: thing.price_cents === null ? null : thing.price_cents / 100,
@@ -33,20 +36,18 @@ export function OfferForm({ thing }: { thing: Schemas["BuyingThing"] }) {
   });
   const objections = useObjections(problem, said, { "/price_cents": "/price" });
   const here = (suppliers.data?.items ?? []).filter(({ not_from_here }) => !not_from_here);
-  const change = (changes: Partial<Said>) => setSaid((before) => ({ ...before, ...changes }));
 
   async function keep() {
-    if (busy) return;
-    setBusy(true);
+    const { supplier, pack_size, price, available } = latest();
     try {
       await ask(
         client.PUT("/api/suppliers/{id}/offers", {
-          params: { path: { id: said.supplier } },
+          params: { path: { id: supplier } },
           body: {
             style: thing.id,
-            pack_size: said.pack_size ?? 0,
-            price_cents: Math.round((said.price ?? 0) * 100),
-            available: said.available,
+            pack_size: pack_size ?? 0,
+            price_cents: Math.round((price ?? 0) * 100),
+            available,
           },
         }),
       );
@@ -56,7 +57,6 @@ export function OfferForm({ thing }: { thing: Schemas["BuyingThing"] }) {
     } catch (error) {
       setProblem(asProblem(error));
     }
-    setBusy(false);
   }
 
   if (!open)
@@ -66,15 +66,7 @@ export function OfferForm({ thing }: { thing: Schemas["BuyingThing"] }) {
       </Button>
     );
   return (
-    <Box
-      component="form"
-      noValidate
-      sx={{ mt: 1.5 }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-    >
+    <SettledForm sx={{ mt: 1.5 }} onKeep={() => void once(keep)}>
       <FormAlert objections={objections} />
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
         <TextField
@@ -125,6 +117,6 @@ export function OfferForm({ thing }: { thing: Schemas["BuyingThing"] }) {
           <Button onClick={() => setOpen(false)}>Cancel</Button>
         </Box>
       </Box>
-    </Box>
+    </SettledForm>
   );
 }

@@ -93,7 +93,7 @@ export function RecipeDialog({ recipe, onClose }: { recipe?: Recipe | undefined;
   });
 
   const setQuantity = (i: number, quantity: number | null) =>
-    change({ materials: said.materials.map((one, at) => (at === i ? { ...one, quantity } : one)) });
+    change(({ materials }) => ({ materials: materials.map((one, at) => (at === i ? { ...one, quantity } : one)) }));
   return (
     <FormDialog
       title={recipe ? recipe.name : "Add a recipe"}

@@ -7,7 +7,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import type { Schemas } from "../../api/client";
 import { LengthField } from "../../parts/LengthField";
-import { LengthReadingsProvider, useLengthReadings } from "../../parts/lengthReadings";
+import { FieldReadingsProvider, useFieldReadings } from "../../parts/fieldReadings";
 import { useLatest } from "../../parts/useLatest";
 
 interface Props {
@@ -20,9 +20,9 @@ interface Props {
 /** Says in measures where a piece is: for keyboards, and for another wall. */
 export function PositionDialog(props: Props) {
   return (
-    <LengthReadingsProvider>
+    <FieldReadingsProvider>
       <Form {...props} />
-    </LengthReadingsProvider>
+    </FieldReadingsProvider>
   );
 }
 
@@ -32,7 +32,7 @@ function Form({ piece, walls, onPut, onClose }: Props) {
     at_m: piece.at_m,
     out_m: piece.place?.out_m ?? null,
   });
-  const readings = useLengthReadings();
+  const readings = useFieldReadings();
 
   async function put() {
     if (!(await (readings?.settled() ?? true)) || latest().at_m === null) return;

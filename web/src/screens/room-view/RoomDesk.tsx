@@ -28,7 +28,8 @@ import { useMoving } from "./useRoomView";
 import { RoundDrawer } from "./RoundDrawer";
 import { ViewChoice } from "./ViewChoice";
 import { ViewPane } from "./ViewPane";
-import { draftOf, ViewpointDialog, type ViewpointDraft } from "./ViewpointDialog";
+import { ViewpointDialog } from "./ViewpointDialog";
+import { draftOf, type ViewpointDraft } from "./viewpointDraft";
 import { WallStrip } from "./WallStrip";
 
 type Room = Schemas["RoomView"];

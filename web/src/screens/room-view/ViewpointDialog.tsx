@@ -1,25 +1,16 @@
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useState } from "react";
-import { useLatest } from "../../parts/useLatest";
-import { ask, asProblem, client, type Problem, type Schemas } from "../../api/client";
-import { useObjections } from "../../api/useObjections";
+import { ask, client, type Schemas } from "../../api/client";
+import { FormDialog } from "../../parts/FormDialog";
 import { LengthField } from "../../parts/LengthField";
-import { LengthReadingsProvider, useLengthReadings } from "../../parts/lengthReadings";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { useKeptForm, type InWords } from "../../parts/useKeptForm";
+import { length, type Units } from "../../units/format";
+import { useUnits } from "../../units/useUnits";
+import type { ViewpointDraft } from "./viewpointDraft";
 import { VIEWPOINTS } from "./words";
-
-export type ViewpointDraft = Schemas["ViewpointFields"];
-
-export function draftOf({ name, kind, x_m, y_m, heading_deg }: Schemas["ViewSeen"]): ViewpointDraft {
-  return { name, kind, x_m, y_m, heading_deg };
-}
 
 interface Props {
   roomId: string;
@@ -32,42 +23,63 @@ interface Props {
   onClose: () => void;
 }
 
-/** A place to look from, told in words and measures. */
-export function ViewpointDialog(props: Props) {
-  return (
-    <LengthReadingsProvider>
-      <Form {...props} />
-    </LengthReadingsProvider>
-  );
+const told = ({ name, kind, x_m, y_m, heading_deg = 0, eye_m = null }: ViewpointDraft): ViewpointDraft => ({
+  name,
+  kind,
+  x_m,
+  y_m,
+  heading_deg,
+  eye_m,
+});
+
+function inWords(draft: ViewpointDraft, units: Units): InWords<ViewpointDraft> {
+  const { eye_m = null, heading_deg = null } = draft;
+  return {
+    name: ["Name", draft.name],
+    kind: ["What it is", VIEWPOINTS[draft.kind]],
+    x_m: ["To the right", length(draft.x_m, units)],
+    y_m: ["To the back", length(draft.y_m, units)],
+    heading_deg: ["Looks towards", `${heading_deg ?? 0}°`],
+    eye_m: ["Eye above the floor", eye_m === null ? "seated or standing" : length(eye_m, units)],
+  };
 }
 
-function Form({ roomId, id, version, draft: given, onKept, onDelete, onClose }: Props) {
-  const [draft, change, latest] = useLatest(given);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<Problem | null>(null);
-  const objections = useObjections(problem, draft);
-  const readings = useLengthReadings();
-
-  async function keep() {
-    if (busy || !(await (readings?.settled() ?? true))) return;
-    setBusy(true);
-    try {
+/** A place to look from, told in words and measures. */
+export function ViewpointDialog({ roomId, id, version, draft: given, onKept, onDelete, onClose }: Props) {
+  const units = useUnits();
+  const {
+    said: draft,
+    change,
+    objections,
+    form,
+  } = useKeptForm<ViewpointDraft & { version: number }, ViewpointDraft>({
+    thing: id === null ? undefined : { ...given, version },
+    saidOf: (known) => told(known ?? given),
+    inWords: (one) => inWords(one, units),
+    send: async (one, at) => {
       const kept = id
-        ? await ask(client.PUT("/api/viewpoints/{id}", { params: { path: { id } }, body: { ...latest(), version } }))
-        : await ask(client.POST("/api/rooms/{id}/viewpoints", { params: { path: { id: roomId } }, body: latest() }));
+        ? await ask(client.PUT("/api/viewpoints/{id}", { params: { path: { id } }, body: { ...one, version: at } }))
+        : await ask(client.POST("/api/rooms/{id}/viewpoints", { params: { path: { id: roomId } }, body: one }));
       await onKept(kept.id);
       onClose();
-    } catch (error) {
-      setProblem(asProblem(error));
-    }
-    setBusy(false);
-  }
-
+    },
+  });
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="viewpoint-title">
-      <DialogTitle id="viewpoint-title">{id ? `Looking from ${given.name}` : "A place to look from"}</DialogTitle>
-      <DialogContent sx={{ display: "grid", gap: 2, gridTemplateColumns: "1fr 1fr", pt: "8px !important" }}>
-        <FormAlert objections={objections} />
+    <FormDialog
+      title={id ? `Looking from ${given.name}` : "A place to look from"}
+      keeps="Keep"
+      maxWidth="xs"
+      aside={
+        onDelete && (
+          <Button color="error" onClick={() => void onDelete().then(onClose)}>
+            Take it out
+          </Button>
+        )
+      }
+      {...form}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: "1fr 1fr", pt: 1 }}>
         <TextField
           label="Name"
           value={draft.name}
@@ -124,19 +136,8 @@ function Form({ roomId, id, version, draft: given, onKept, onDelete, onClose }: 
           error={objections.field("/eye_m")}
           placeholder="seated or standing"
         />
-      </DialogContent>
-      <DialogActions>
-        {onDelete && (
-          <Button color="error" onClick={() => void onDelete().then(onClose)} sx={{ mr: "auto" }}>
-            Take it out
-          </Button>
-        )}
-        <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" onClick={() => void keep()} disabled={busy}>
-          Keep
-        </Button>
-      </DialogActions>
-    </Dialog>
+      </Box>
+    </FormDialog>
   );
 }
 

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { ask, asProblem, client, type Schemas } from "../../api/client";
 import type { Spot } from "../../drawing/room/PlanDrawing";
 import { useUndo } from "../../parts/undo";
+import { draftOf } from "./viewpointDraft";
 
 type Room = Schemas["RoomView"];
 type View = Schemas["ViewSeen"];
@@ -28,8 +29,6 @@ export function useActs(room: Room) {
     setBusy(false);
   }
 
-  const fieldsOf = ({ name, kind, x_m, y_m, heading_deg }: View) => ({ name, kind, x_m, y_m, heading_deg });
-
   return {
     problem,
     busy,
@@ -41,10 +40,10 @@ export function useActs(room: Room) {
     moveEye: (view: View, [x_m, y_m]: Spot) =>
       attempt(async () => {
         const path = { params: { path: { id: view.id } } };
-        const to = { ...fieldsOf(view), x_m: round(x_m), y_m: round(y_m) };
+        const to = { ...draftOf(view), x_m: round(x_m), y_m: round(y_m) };
         const kept = await ask(client.PUT("/api/viewpoints/{id}", { ...path, body: { ...to, version: view.version } }));
         say(`${view.name} was moved.`, async () => {
-          const back = { ...fieldsOf(view), version: kept.version };
+          const back = { ...draftOf(view), version: kept.version };
           await ask(client.PUT("/api/viewpoints/{id}", { ...path, body: back }));
           await reread();
         });

@@ -1,9 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
-import DialogActions from "@mui/material/DialogActions";
-import DialogContent from "@mui/material/DialogContent";
-import DialogTitle from "@mui/material/DialogTitle";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useQuery } from "@tanstack/react-query";
@@ -14,7 +9,9 @@ import { keys, queryClient } from "../../api/queries";
 import { useObjections } from "../../api/useObjections";
 import { LengthField } from "../../parts/LengthField";
 import { NumberField } from "../../parts/NumberField";
-import { FormAlert } from "../../parts/ProblemAlert";
+import { FormDialog } from "../../parts/FormDialog";
+import { useLatest } from "../../parts/useLatest";
+import { useOnce } from "../../parts/useOnce";
 import { Sweep } from "./Sweep";
 import { placed, REASONS } from "./words";
 
@@ -41,7 +38,7 @@ export type Entered = Pick<Schemas["StockThing"], "id" | "name" | "kind" | "on_h
 
 /** Writes down what happened to a thing; sent twice it counts once. */
 export function EntryDialog({ thing, onClose }: { thing: Entered; onClose: () => void }) {
-  const [said, setSaid] = useState<Said>({
+  const [said, change, latest] = useLatest<Said>({
     reason: thing.on_hand > 0 ? "broken" : "bought",
     quantity: null,
     note: "",
@@ -51,7 +48,7 @@ export function EntryDialog({ thing, onClose }: { thing: Entered; onClose: () =>
   });
   const [key] = useState(() => newKey());
   const [problem, setProblem] = useState<Problem | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, once } = useOnce();
   const objections = useObjections(problem, said);
   const counts = said.reason === "counted";
   const label = counts ? "There are" : "How many";
@@ -66,18 +63,18 @@ export function EntryDialog({ thing, onClose }: { thing: Entered; onClose: () =>
 
   async function write() {
     setAsked(true);
-    if (busy || said.quantity === null) return;
-    setBusy(true);
+    const entry = latest();
+    if (entry.quantity === null) return;
     try {
       await ask(
         client.POST("/api/styles/{id}/moves", {
           params: { path: { id: thing.id } },
           body: {
-            ...said,
-            quantity: said.quantity,
-            whom: WITH_WHOM.includes(said.reason) ? said.whom : "",
-            box: said.box || null,
-            asked: said.reason === "given" ? said.asked : [],
+            ...entry,
+            quantity: entry.quantity,
+            whom: WITH_WHOM.includes(entry.reason) ? entry.whom : "",
+            box: entry.box || null,
+            asked: entry.reason === "given" ? entry.asked : [],
             key,
           },
         }),
@@ -87,106 +84,95 @@ export function EntryDialog({ thing, onClose }: { thing: Entered; onClose: () =>
     } catch (error) {
       setProblem(asProblem(error));
     }
-    setBusy(false);
   }
 
   return (
-    <Dialog open onClose={onClose} maxWidth="xs" fullWidth>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          void write();
-        }}
-      >
-        <DialogTitle>{thing.name}</DialogTitle>
-        <DialogContent>
-          <FormAlert objections={objections} />
-          <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
-            <TextField
-              select
-              label="What happened"
-              value={said.reason}
-              onChange={(event) => setSaid((before) => ({ ...before, reason: event.target.value as Reason }))}
-            >
-              {(Object.keys(REASONS) as Reason[]).map((reason) => (
-                <MenuItem key={reason} value={reason}>
-                  {REASONS[reason]}
-                </MenuItem>
-              ))}
-            </TextField>
-            {thing.kind === "ribbon" ? (
-              <LengthField
-                label={label}
-                value={said.quantity}
-                error={error}
-                onChange={(quantity) => setSaid((before) => ({ ...before, quantity }))}
-              />
-            ) : (
-              <NumberField
-                label={label}
-                value={said.quantity}
-                error={error}
-                onChange={(quantity) => setSaid((before) => ({ ...before, quantity }))}
-              />
+    <FormDialog
+      title={thing.name}
+      keeps="Write it down"
+      maxWidth="xs"
+      busy={busy}
+      objections={objections}
+      onKeep={() => void once(write)}
+      onClose={onClose}
+    >
+      <Box sx={{ display: "grid", gap: 2, pt: 1 }}>
+        <TextField
+          select
+          label="What happened"
+          value={said.reason}
+          onChange={(event) => change({ reason: event.target.value as Reason })}
+        >
+          {(Object.keys(REASONS) as Reason[]).map((reason) => (
+            <MenuItem key={reason} value={reason}>
+              {REASONS[reason]}
+            </MenuItem>
+          ))}
+        </TextField>
+        {thing.kind === "ribbon" ? (
+          <LengthField
+            label={label}
+            value={said.quantity}
+            error={error}
+            onChange={(quantity) => change({ quantity })}
+          />
+        ) : (
+          <NumberField
+            label={label}
+            value={said.quantity}
+            error={error}
+            onChange={(quantity) => change({ quantity })}
+          />
+        )}
+        {WITH_WHOM.includes(said.reason) && (
+          <TextField
+            label={said.reason === "returned" ? "From whom" : "To whom"}
+            value={said.whom}
+            onChange={(event) => change({ whom: event.target.value })}
+            error={Boolean(objections.field("/whom"))}
+            helperText={objections.field("/whom")}
+            slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
+          />
+        )}
+        {thing.where.some(({ box }) => box) && (
+          <TextField
+            select
+            label="Where"
+            value={said.box}
+            onChange={(event) => change({ box: event.target.value })}
+            error={Boolean(objections.field("/box"))}
+            helperText={objections.field("/box")}
+            slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+          >
+            <MenuItem value={ANYWHERE}>{counts ? "everywhere together" : "wherever it lies"}</MenuItem>
+            {thing.where.map(
+              ({ box, number, place }) =>
+                box !== null && (
+                  <MenuItem key={box} value={box}>
+                    {placed(number ?? 0, place)}
+                  </MenuItem>
+                ),
             )}
-            {WITH_WHOM.includes(said.reason) && (
-              <TextField
-                label={said.reason === "returned" ? "From whom" : "To whom"}
-                value={said.whom}
-                onChange={(event) => setSaid((before) => ({ ...before, whom: event.target.value }))}
-                error={Boolean(objections.field("/whom"))}
-                helperText={objections.field("/whom")}
-                slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
-              />
-            )}
-            {thing.where.some(({ box }) => box) && (
-              <TextField
-                select
-                label="Where"
-                value={said.box}
-                onChange={(event) => setSaid((before) => ({ ...before, box: event.target.value }))}
-                error={Boolean(objections.field("/box"))}
-                helperText={objections.field("/box")}
-                slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-              >
-                <MenuItem value={ANYWHERE}>{counts ? "everywhere together" : "wherever it lies"}</MenuItem>
-                {thing.where.map(
-                  ({ box, number, place }) =>
-                    box !== null && (
-                      <MenuItem key={box} value={box}>
-                        {placed(number ?? 0, place)}
-                      </MenuItem>
-                    ),
-                )}
-              </TextField>
-            )}
-            {said.reason === "given" && (
-              <Sweep
-                questions={questions}
-                answered={said.asked}
-                onAnswer={(asked) => setSaid((before) => ({ ...before, asked }))}
-                error={objections.field("/asked")}
-              />
-            )}
-            <TextField
-              label="Why"
-              value={said.note}
-              placeholder="in packing"
-              onChange={(event) => setSaid((before) => ({ ...before, note: event.target.value }))}
-              error={Boolean(objections.field("/note"))}
-              helperText={objections.field("/note")}
-              slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 200 } }}
-            />
-          </Box>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" disabled={busy}>
-            Write it down
-          </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+          </TextField>
+        )}
+        {said.reason === "given" && (
+          <Sweep
+            questions={questions}
+            answered={said.asked}
+            onAnswer={(asked) => change({ asked })}
+            error={objections.field("/asked")}
+          />
+        )}
+        <TextField
+          label="Why"
+          value={said.note}
+          placeholder="in packing"
+          onChange={(event) => change({ note: event.target.value })}
+          error={Boolean(objections.field("/note"))}
+          helperText={objections.field("/note")}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 200 } }}
+        />
+      </Box>
+    </FormDialog>
   );
 }

@@ -4,7 +4,7 @@ import { ask, client, type Schemas } from "../../api/client";
 import { useHome } from "../../api/queries";
 import { Failed } from "../../parts/Failed";
 import { Gently } from "../../parts/Gently";
-import { LengthReadingsProvider } from "../../parts/lengthReadings";
+import { FieldReadingsProvider } from "../../parts/fieldReadings";
 import { Loading } from "../../parts/Loading";
 import { deletedTold } from "../../parts/frees";
 import { useUndo } from "../../parts/undo";
@@ -34,7 +34,7 @@ export function Survey() {
   if (room.isPending) return <Loading what="the survey" />;
   if (room.isError) return <Failed error={room.error} retry={() => void room.refetch()} />;
   return (
-    <LengthReadingsProvider>
+    <FieldReadingsProvider>
       <Gently what="the survey">
         <SurveyDesk
           key={room.data.id}
@@ -43,7 +43,7 @@ export function Survey() {
           remove={() => void remove(room.data)}
         />
       </Gently>
-    </LengthReadingsProvider>
+    </FieldReadingsProvider>
   );
 }
 
@@ -54,8 +54,8 @@ export function NewSurvey() {
   if (home.isPending) return <Loading what="the home" />;
   if (home.isError) return <Failed error={home.error} retry={() => void home.refetch()} />;
   return (
-    <LengthReadingsProvider>
+    <FieldReadingsProvider>
       <SurveyDesk home={{ id: home.data.id, name: home.data.name }} />
-    </LengthReadingsProvider>
+    </FieldReadingsProvider>
   );
 }

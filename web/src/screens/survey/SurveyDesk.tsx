@@ -11,7 +11,7 @@ import type { Schemas } from "../../api/client";
 import { useSeasonYear } from "../../api/queries";
 import { ConflictDialog } from "../../parts/ConflictDialog";
 import { InTurn } from "../../parts/InTurn";
-import { useLengthReadings } from "../../parts/lengthReadings";
+import { useFieldReadings } from "../../parts/fieldReadings";
 import { MoreMenu } from "../../parts/MoreMenu";
 import { FormAlert } from "../../parts/ProblemAlert";
 import { Strip } from "../../shell/Strip";
@@ -36,7 +36,7 @@ interface Props {
 /** The survey on one desk: what is asked at the left, the room drawn from it at the right. */
 export function SurveyDesk({ home, room, remove }: Props) {
   const navigate = useNavigate();
-  const readings = useLengthReadings();
+  const readings = useFieldReadings();
   const leaving = useRef(false);
   const form = useSurveyForm({ homeId: home.id, room }, readings?.settled ?? (() => Promise.resolve(true)), (made) => {
     leaving.current = true;

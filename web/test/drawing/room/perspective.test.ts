@@ -17,6 +17,7 @@ function view(part: Partial<View> = {}): View {
     y_m: 3,
     heading_deg: 0,
     eye_m: 1.2,
+    own_eye_m: null,
     cone_deg: 120,
     reach: [],
     seen: [],
