@@ -186,11 +186,17 @@ class KeptFormsTest < SystemTest
 
     assert_text "“two arms” is not a length"
     assert_equal 0, DATABASE[:anchors].count
+    find_field("Above the floor").set("")
+    find_field("From the left").set("two feet")
+    click_button "Add it"
+
+    assert_no_text "two arms"
+    find_field("From the left").set("")
     find_field("Above the floor").set("1.85 m")
     click_button "Add it"
 
     assert_no_selector "[role=dialog]"
-    assert_in_delta 1.85, DATABASE[:anchors].get(:floor_m)
+    assert_equal [[nil, 1.85]], DATABASE[:anchors].select_map(%i[left_m floor_m])
   end
 
   def test_a_ribbon_is_written_down_as_long_as_it_was_typed_last

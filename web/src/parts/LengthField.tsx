@@ -60,16 +60,13 @@ function LengthFieldDrawn({
   }
 
   function commit() {
-    if (typed === null || typed === tidy) {
-      setTyped(null);
-      return;
-    }
-    if (typed.trim() === "") {
+    if (typed === null) return;
+    if (typed === tidy || typed.trim() === "") {
       latest.current += 1;
       setObjection(null);
       setTyped(null);
       readings?.report(id, true);
-      onChange(null);
+      if (typed !== tidy) onChange(null);
       return;
     }
     const reading = read(typed);

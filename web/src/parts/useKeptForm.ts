@@ -63,7 +63,8 @@ export function useKeptForm<T extends { version: number }, S extends object>(kep
         return false;
       }
       const now = { said: saidOf(theirs), known: theirs };
-      const both = merged(on.said, mine, now.said);
+      // What was typed while it was on its way is among it.
+      const both = merged(on.said, latest(), now.said);
       setBase(now);
       put(both.mine);
       setProblem(null);
