@@ -29,7 +29,16 @@ class StartTest < Minitest::Test
     FileUtils.cp(%w[gems.stamp web.stamp].map { |name| File.join(installed, name) }.select { |file| File.exist?(file) },
                  @local)
     { "DATABASE_URL" => nil, "RUBYOPT" => nil, "LOCAL" => @local, "PORT" => @port.to_s,
+      "PATH" => @path || ENV.fetch("PATH"),
       "LOG_TO" => File.join(@local, "requests.log") }
+  end
+
+  # A machine on which all else takes long beside what the command waits between two looks.
+  def on_a_slow_machine
+    tools = File.join(@local, "tools")
+    Dir.mkdir(tools)
+    File.write(File.join(tools, "sleep"), "#!/bin/sh\n[ \"$1\" = 0.1 ] || exec /bin/sleep \"$1\"\n", perm: 0o755)
+    @path = "#{tools}:#{ENV.fetch('PATH')}"
   end
 
   # @yield [String] the address, while it is open
@@ -73,6 +82,7 @@ class StartTest < Minitest::Test
   end
 
   def test_starts_empty_beside_a_busy_port_stops_all_it_started_and_comes_back_after_a_crash
+    on_a_slow_machine
     busy = TCPServer.new("127.0.0.1", 0)
     @port = busy.addr[1]
     said = start("--empty") do |address|

@@ -101,6 +101,14 @@ build_web() {
 vite_build() { say "Building the front end ..."; (cd "$ROOT/web" && npx --no-install vite build --logLevel error); }
 
 free_port() { ruby -rsocket -e 'server = TCPServer.new("127.0.0.1", 0); print server.addr[1]'; }
+# Whether a server answers there. A connection alone may be one with itself, where no server is yet.
+answers() { # port
+  (
+    exec 3<>"/dev/tcp/127.0.0.1/$1" || exit 1
+    printf 'GET /api/door HTTP/1.0\r\n\r\n' >&3
+    read -r -t 5 said <&3 && [[ "$said" == HTTP/* ]]
+  ) 2>/dev/null
+}
 port_free() { ruby -rsocket -e 'begin; TCPServer.new(ARGV[0], ARGV[1].to_i).close; rescue SystemCallError; exit 1; end' "$1" "$2"; }
 
 # PostgreSQL refuses to run as root; then it runs as the user Debian made for it.
