@@ -206,7 +206,7 @@ class KeptFormsTest < SystemTest
 
     assert_text "1 thing found"
     click_button "Write an entry"
-    find_field("How many").set("1.25 m")
+    find_field("How much").set("1.25 m")
     click_button "Write it down"
 
     assert_no_selector "[role=dialog]"

@@ -27,11 +27,11 @@ class StockroomTest < SystemTest
     fill_in "Search the stockroom", with: words
   end
 
-  def write(reason, quantity, why: nil)
+  def write(reason, quantity, why: nil, asked: "How many")
     click_button "Write an entry"
     open_list("broken")
     find("[role=option]", exact_text: reason).click
-    fill_in(reason == "counted" ? "There are" : "How many", with: quantity)
+    fill_in(reason == "counted" ? "There are" : asked, with: quantity)
     fill_in "Why", with: why if why
     find_field("Why").send_keys(:tab)
     click_button "Write it down"
@@ -113,7 +113,7 @@ class StockroomTest < SystemTest
 
     assert_selector "aside h2", text: "Brass gauze ribbon"
     before = on_hand.to_f
-    write("used up", "3 ft")
+    write("used up", "3 ft", asked: "How much")
 
     assert_selector "li", text: /used up.*−3.0 ft/m
     assert_selector "[role=status][aria-label='On hand']", text: "#{(before - 3).round(1)} ft"

@@ -79,7 +79,7 @@ export function ViewpointDialog({ roomId, id, version, draft: given, onKept, onD
       {...form}
       onClose={onClose}
     >
-      <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: "1fr 1fr", pt: 1 }}>
+      <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, pt: 1 }}>
         <TextField
           label="Name"
           value={draft.name}

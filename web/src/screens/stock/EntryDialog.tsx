@@ -51,7 +51,8 @@ export function EntryDialog({ thing, onClose }: { thing: Entered; onClose: () =>
   const { busy, once } = useOnce();
   const objections = useObjections(problem, said);
   const counts = said.reason === "counted";
-  const label = counts ? "There are" : "How many";
+  const measured = thing.kind === "ribbon";
+  const label = counts ? (measured ? "There is" : "There are") : measured ? "How much" : "How many";
   const [asked, setAsked] = useState(false);
   const questions =
     useQuery({
@@ -59,7 +60,9 @@ export function EntryDialog({ thing, onClose }: { thing: Entered; onClose: () =>
       queryFn: () => ask(client.GET("/api/styles/{id}/sweep", { params: { path: { id: thing.id } } })),
       enabled: said.reason === "given",
     }).data?.items ?? [];
-  const error = objections.field("/quantity") ?? (asked && said.quantity === null ? "Say how many." : undefined);
+  const error =
+    objections.field("/quantity") ??
+    (asked && said.quantity === null ? `Say how ${measured ? "much" : "many"}.` : undefined);
 
   async function write() {
     setAsked(true);
@@ -109,7 +112,7 @@ export function EntryDialog({ thing, onClose }: { thing: Entered; onClose: () =>
             </MenuItem>
           ))}
         </TextField>
-        {thing.kind === "ribbon" ? (
+        {measured ? (
           <LengthField
             label={label}
             value={said.quantity}
